@@ -1,0 +1,98 @@
+import 'server-only';
+import { z } from 'zod';
+import { type Offer, Problem } from '@/core/sheet/problem';
+import { log } from './log';
+
+/** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */
+export const RECIPE_BODY = 64 * 1024;
+export const BACKUP_BODY = 16 * 1024 * 1024;
+
+/** A refusal with its HTTP status. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+export interface ErrorBody {
+  readonly error: { readonly message: string; readonly field?: string; readonly offers?: readonly Offer[] };
+}
+
+/**
+ * Reads a JSON body of at most `limit` bytes, never holding more than that.
+ * @throws Refusal 413 when it is longer, 415 when it is not declared as JSON, 400 when it is not JSON.
+ */
+export async function readJson(request: Request, limit: number): Promise<unknown> {
+  if (!request.headers.get('content-type')?.toLowerCase().startsWith('application/json')) {
+    throw new Refusal(415, 'Send the request body as application/json.');
+  }
+  const tooLong = () => new Refusal(413, `The request body is longer than ${Math.round(limit / 1024)} kB.`);
+  if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLong();
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  const reader = request.body?.getReader();
+  while (reader) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    size += value.byteLength;
+    if (size > limit) {
+      await reader.cancel();
+      throw tooLong();
+    }
+    chunks.push(value);
+  }
+  try {
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)));
+  } catch {
+    throw new Refusal(400, 'The request body is not readable JSON.');
+  }
+}
+
+/** Reads untrusted data by a schema; the first thing wrong becomes a `Problem` that names the field. */
+export function parse<T>(schema: z.ZodType<T>, data: unknown): T {
+  const result = schema.safeParse(data);
+  if (result.success) return result.data;
+  const issue = result.error.issues[0];
+  const field = issue?.path.join('.') || 'body';
+  throw new Problem(field, `“${field}”: ${issue?.message ?? 'not readable'}.`.replace('..', '.'));
+}
+
+/** Runs a route handler and turns what it throws into an answer: 422 for a Problem, the status of a Refusal, or 500. */
+export async function answer(request: Request, handler: () => Promise<Response>): Promise<Response> {
+  const started = performance.now();
+  const respond = async (): Promise<Response> => {
+    try {
+      return await handler();
+    } catch (error) {
+      if (error instanceof Problem) {
+        const { field, message, offers } = error;
+        return Response.json({ error: { field, message, offers } } satisfies ErrorBody, { status: 422 });
+      }
+      if (error instanceof Refusal) {
+        return Response.json({ error: { message: error.message } } satisfies ErrorBody, {
+          status: error.status,
+        });
+      }
+      log.error({ err: error, path: new URL(request.url).pathname }, 'request failed');
+      const message = 'Something went wrong on the server; nothing was changed. The log says more.';
+      return Response.json({ error: { message } } satisfies ErrorBody, { status: 500 });
+    }
+  };
+  const response = await respond();
+  log.info(
+    {
+      method: request.method,
+      path: new URL(request.url).pathname,
+      status: response.status,
+      ms: Math.round(performance.now() - started),
+    },
+    'request',
+  );
+  return response;
+}
+
+/** Ids are made by the application: short, and of plain characters. */
+export const idSchema = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/, 'must be 1 to 40 letters, digits, - or _');

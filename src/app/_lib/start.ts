@@ -1,0 +1,22 @@
+import 'server-only';
+import { closeDatabase, openDatabase } from '@/store/client';
+import { seedDemo } from '@/store/demo';
+import { purgeSheets } from '@/store/sheets';
+import { log } from './log';
+
+/** Deleted sheets are kept this long, in ms: thirty days. */
+const KEEP_DELETED = 30 * 24 * 60 * 60 * 1000;
+
+/** Opens and migrates the database; the process ends with a clear word where that fails. */
+export async function start(): Promise<void> {
+  try {
+    await openDatabase();
+    await purgeSheets(new Date(Date.now() - KEEP_DELETED));
+    if (process.env.ELVANE_DEMO === '1') await seedDemo(new Date());
+  } catch (error) {
+    log.fatal({ err: error }, 'the database could not be opened or migrated; check ELVANE_DB_URL');
+    process.exit(1);
+  }
+  log.info({ demo: process.env.ELVANE_DEMO === '1' }, 'ready');
+  process.once('exit', closeDatabase);
+}

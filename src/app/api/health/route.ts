@@ -1,0 +1,12 @@
+import { answer } from '@/app/_lib/http';
+import { countRows } from '@/store/backup';
+import { openDatabase } from '@/store/client';
+
+export const dynamic = 'force-dynamic';
+
+/** Says whether the application and its database answer. */
+export const GET = (request: Request) =>
+  answer(request, async () => {
+    await openDatabase();
+    return Response.json({ status: 'ok', rows: await countRows() });
+  });

@@ -1,0 +1,38 @@
+import '@fontsource/alegreya/400.css';
+import '@fontsource/alegreya/400-italic.css';
+import '@fontsource/alegreya/700.css';
+import '@fontsource/alegreya-sans/400.css';
+import '@fontsource/alegreya-sans/400-italic.css';
+import '@fontsource/alegreya-sans/700.css';
+import './globals.css';
+import type { Metadata } from 'next';
+import { cookies } from 'next/headers';
+import type { ReactNode } from 'react';
+import { NoticeBoard } from '@/ui/frame/notices';
+import { Rail } from '@/ui/frame/Rail';
+import { readTheme, THEME_COOKIE } from '@/ui/frame/theme';
+
+export const metadata: Metadata = {
+  title: { default: 'Elvane', template: '%s · Elvane' },
+  description: 'A calligrapher’s working desk: hands, nibs, and guideline sheets that print true.',
+};
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const theme = readTheme((await cookies()).get(THEME_COOKIE)?.value);
+  return (
+    <html lang="en" data-theme={theme}>
+      <body className="flex h-dvh flex-col overflow-hidden bg-base-200 text-base-content md:flex-row">
+        <a
+          href="#station"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-base-100 focus:p-2"
+        >
+          Skip to the station
+        </a>
+        <Rail theme={theme} />
+        <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
+          <NoticeBoard>{children}</NoticeBoard>
+        </main>
+      </body>
+    </html>
+  );
+}

@@ -1,0 +1,58 @@
+import type { Mm } from '../measure/units';
+
+/**
+ * The neutral page. Everything printable in Elvane is a `Drawing`: paths and text in millimetres, origin at the
+ * page's top left corner, y downwards. Renderers know formats, the core knows drawings, nobody knows both.
+ */
+export interface Drawing {
+  readonly width: Mm;
+  readonly height: Mm;
+  readonly title: string;
+  readonly nodes: readonly DrawingNode[];
+}
+
+export type DrawingNode = PathNode | TextNode | GroupNode;
+
+export type PathCommand =
+  | readonly ['M', Mm, Mm]
+  | readonly ['L', Mm, Mm]
+  | readonly ['C', Mm, Mm, Mm, Mm, Mm, Mm]
+  | readonly ['Z'];
+
+export interface PathNode {
+  readonly kind: 'path';
+  readonly commands: readonly PathCommand[];
+  /** Hex colour, or undefined for no fill. Fills use the nonzero rule. */
+  readonly fill?: string;
+  readonly stroke?: Stroke;
+}
+
+export interface Stroke {
+  readonly colour: string;
+  readonly width: Mm;
+  /** On and off lengths. */
+  readonly dash?: readonly Mm[];
+  readonly cap?: 'butt' | 'round';
+}
+
+export type FontStyle = 'regular' | 'bold';
+
+export interface TextNode {
+  readonly kind: 'text';
+  /** Left end, centre or right end of the text, as `anchor` says; y is the baseline. */
+  readonly x: Mm;
+  readonly y: Mm;
+  readonly text: string;
+  /** Height of the em. */
+  readonly size: Mm;
+  readonly anchor: 'start' | 'middle' | 'end';
+  readonly style: FontStyle;
+  readonly colour: string;
+}
+
+export interface GroupNode {
+  readonly kind: 'group';
+  /** What the group is ("baseline", "ladder"): becomes a class in SVG and a handle for tests. */
+  readonly role: string;
+  readonly children: readonly DrawingNode[];
+}

@@ -1,0 +1,28 @@
+import type { ToolFamily } from '../hands/hand';
+import type { Mm } from '../measure/units';
+
+/** What lies in the drawer. Two bound pencils write as a broad edge whose width is their gap. */
+export const NIB_KINDS = ['broad', 'pointed', 'brush', 'two-point'] as const;
+export type NibKind = (typeof NIB_KINDS)[number];
+
+export interface Nib {
+  readonly id: string;
+  readonly kind: NibKind;
+  readonly label: string;
+  /** Edge length W, gap of two points, or full shade. */
+  readonly width: Mm;
+  /** Standard uncertainty of a measured width; null where the width is only as marked. */
+  readonly uncertainty: Mm | null;
+  readonly measuredAt: string | null;
+}
+
+/** The nibs that can write a hand of this family. */
+export function nibsFor<T extends Pick<Nib, 'kind'>>(family: ToolFamily, drawer: readonly T[]): T[] {
+  const kinds: Readonly<Record<ToolFamily, readonly NibKind[]>> = {
+    broad: ['broad', 'two-point'],
+    pointed: ['pointed'],
+    brush: ['brush'],
+    monoline: [],
+  };
+  return drawer.filter((nib) => kinds[family].includes(nib.kind));
+}

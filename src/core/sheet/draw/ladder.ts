@@ -1,0 +1,83 @@
+import { group, polygon, rectangle } from '../../drawing/build';
+import type { DrawingNode, PathCommand } from '../../drawing/drawing';
+import { cosDeg, type Mm, sinDeg } from '../../measure/units';
+import type { Box } from '../furniture';
+import type { Band, RuledLine, SheetLayout } from '../layout';
+import { type Recipe, recipeHand } from '../recipe';
+import type { LineLanguage } from './lineLanguage';
+
+/** White between the end of the line and its ladder. */
+const LADDER_INSET: Mm = 0.6;
+
+/**
+ * Nib ladders at the head of each line, or of the first line only: true squares of W stepped corner to corner up from
+ * the baseline and down from it; for dot-measured hands true dots, corner on corner. A last partial step is drawn
+ * partial, so the ladder ends on the line.
+ */
+export function ladders(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
+  const { basis } = recipeHand(recipe);
+  if (recipe.aids.ladder === 'none' || basis === 'ratio' || basis === 'mm') return [];
+  const draw = basis === 'dots' ? dotLadder : squareLadder;
+  const commands = layout.bands.flatMap((band) => {
+    const lines = recipe.aids.ladder === 'page' ? band.lines.slice(0, 1) : band.lines;
+    const columns = recipe.aids.ladder === 'page' ? headColumn(layout) : layout.columns;
+    return lines.flatMap((line) =>
+      columns.flatMap((column) => draw(recipe, band, line, column, layout.startsRight)),
+    );
+  });
+  return commands.length > 0 ? [group('ladder', [{ kind: 'path', commands, fill: language.ladder }])] : [];
+}
+
+const headColumn = ({ columns, startsRight }: SheetLayout): readonly Box[] =>
+  startsRight ? columns.slice(-1) : columns.slice(0, 1);
+
+function squareLadder(
+  _: Recipe,
+  band: Band,
+  line: RuledLine,
+  column: Box,
+  startsRight: boolean,
+): PathCommand[] {
+  const { width: side } = band;
+  const left = startsRight ? column.x + column.width - LADDER_INSET - 2 * side : column.x + LADDER_INSET;
+  const steps: PathCommand[] = [];
+  const climb = (to: Mm, direction: 1 | -1) => {
+    const rise = direction * (line.baseline - to);
+    for (let n = 0; n * side < rise - 1e-6; n++) {
+      const height = Math.min(side, rise - n * side);
+      const near = line.baseline - direction * n * side;
+      // Upwards the first square stands at the left; downwards it hangs at the right: corner to corner throughout.
+      const x = left + ((n + (direction === 1 ? 0 : 1)) % 2) * side;
+      steps.push(...rectangle(x, direction === 1 ? near - height : near, side, height));
+    }
+  };
+  climb(line.top, 1);
+  climb(line.bottom, -1);
+  return steps;
+}
+
+/** A square of side W turned by the pen angle stands W·(sin α + cos α) high and as wide. */
+function dotLadder(
+  recipe: Recipe,
+  band: Band,
+  line: RuledLine,
+  column: Box,
+  startsRight: boolean,
+): PathCommand[] {
+  const { width: side, module } = band;
+  const across = side * cosDeg(recipe.penAngle);
+  const up = side * sinDeg(recipe.penAngle);
+  const left = startsRight ? column.x + column.width - LADDER_INSET - module : column.x + LADDER_INSET;
+  const dot = (top: Mm): PathCommand[] =>
+    polygon([
+      [left + across, top],
+      [left + across + up, top + across],
+      [left + up, top + module],
+      [left, top + up],
+    ]);
+  const above = Math.floor((line.baseline - line.top) / module + 1e-9);
+  const below = Math.floor((line.bottom - line.baseline) / module + 1e-9);
+  const dots: PathCommand[] = [];
+  for (let n = -below; n < above; n++) dots.push(...dot(line.baseline - (n + 1) * module));
+  return dots;
+}

@@ -1,0 +1,33 @@
+import type { HandId } from '../hands/registry';
+import { handPart } from './defaults';
+import { type Recipe, recipeHand } from './recipe';
+import { settle } from './solve';
+
+/**
+ * The same sheet in another hand. The page, the tint and the aids stay; everything the hand decides is new. A broad
+ * nib at hand is kept, because the scribe still holds it; so is a number of lines asked for.
+ */
+export function changeHand(recipe: Recipe, handId: HandId, school?: string): Recipe {
+  const part = handPart(handId, school);
+  const before = recipeHand(recipe);
+  const next = { ...recipe, ...part };
+  const after = recipeHand(next);
+  const nibMeasured = (basis: string) => basis === 'nib' || basis === 'dots';
+  const sameTool = before.tool === after.tool && nibMeasured(before.basis) && nibMeasured(after.basis);
+  if (!sameTool) return settle({ ...next, bands: nibMeasured(after.basis) ? recipe.bands : [] });
+  const { lines } = recipe.given;
+  return settle({
+    ...next,
+    width: recipe.width,
+    nib: recipe.nib,
+    given: {
+      body: part.zones.body,
+      ...(lines !== undefined && { lines }),
+      ...((lines === undefined || recipe.given.width !== undefined) && { width: recipe.width }),
+    },
+  });
+}
+
+/** The same hand as another school teaches it. */
+export const changeSchool = (recipe: Recipe, school: string): Recipe =>
+  changeHand(recipe, recipe.hand, school);

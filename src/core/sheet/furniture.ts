@@ -1,0 +1,79 @@
+import { paperFormat } from '../measure/paper';
+import type { Mm } from '../measure/units';
+import { Problem } from './problem';
+import { type Recipe, recipeHand } from './recipe';
+
+/** Strip along each edge that desktop printers commonly leave blank. */
+export const PRINT_EDGE: Mm = 5;
+
+/** Space the aids take between the print edge and the ruled block. */
+export const HEADER_HEIGHT: Mm = 12;
+export const BAR_SPACE: Mm = 6;
+export const GAUGE_SPACE: Mm = 17;
+export const LETTER_SPACE: Mm = 4;
+
+/** Smallest block worth ruling. */
+const SMALLEST_BLOCK: Mm = 10;
+
+export interface Box {
+  readonly x: Mm;
+  readonly y: Mm;
+  readonly width: Mm;
+  readonly height: Mm;
+}
+
+export interface PageBoxes {
+  readonly page: { readonly width: Mm; readonly height: Mm };
+  /** The ruled area: the page less its margins and what the aids need. */
+  readonly block: Box;
+  readonly columns: readonly Box[];
+  /** True where lines start at the right: left-to-right hands mirrored, right-to-left hands not. */
+  readonly startsRight: boolean;
+}
+
+/** Does this recipe draw a pen-angle gauge? Only an edge has an angle to lay. */
+export const hasGauge = (recipe: Recipe): boolean =>
+  recipe.aids.gauge && recipeHand(recipe).penAngle !== null;
+
+/** The sheet as it lies: width across, height down. */
+export function pageSize(paper: Recipe['paper']): { width: Mm; height: Mm } {
+  const format = paperFormat(paper.format) ?? paper;
+  return paper.sideways
+    ? { width: format.height, height: format.width }
+    : { width: format.width, height: format.height };
+}
+
+/**
+ * Divides the page. Margins grow where an aid needs the room, so that nothing is ever drawn over the lines or off
+ * the sheet.
+ * @throws Problem when margins and aids leave no room to rule.
+ */
+export function pageBoxes(recipe: Recipe): PageBoxes {
+  const { paper, aids } = recipe;
+  const page = pageSize(paper);
+  const startsRight = recipeHand(recipe).rightToLeft !== paper.mirrored;
+  const startNeed = hasGauge(recipe) ? PRINT_EDGE + GAUGE_SPACE : 0;
+  const endNeed =
+    aids.bars || aids.letters
+      ? PRINT_EDGE + (aids.bars ? BAR_SPACE : 0) + (aids.letters ? LETTER_SPACE : 0)
+      : 0;
+  const top = Math.max(paper.margins.top, aids.header ? PRINT_EDGE + HEADER_HEIGHT : 0);
+  const bottom = Math.max(paper.margins.bottom, aids.bars ? PRINT_EDGE + BAR_SPACE : 0);
+  const left = Math.max(paper.margins.left, startsRight ? endNeed : startNeed);
+  const right = Math.max(paper.margins.right, startsRight ? startNeed : endNeed);
+  const block = { x: left, y: top, width: page.width - left - right, height: page.height - top - bottom };
+  const columnWidth = (block.width - (paper.columns - 1) * paper.gutter) / paper.columns;
+  if (block.height < SMALLEST_BLOCK || columnWidth < SMALLEST_BLOCK) {
+    throw new Problem(
+      'paper.margins',
+      'Margins, columns and aids leave no room to rule. Choose smaller margins, fewer columns, a larger sheet, or switch aids off.',
+    );
+  }
+  const columns = Array.from({ length: paper.columns }, (_, index) => ({
+    x: block.x + index * (columnWidth + paper.gutter),
+    y: block.y,
+    width: columnWidth,
+    height: block.height,
+  }));
+  return { page, block, columns, startsRight };
+}

@@ -1,0 +1,52 @@
+import { plain } from '../measure/units';
+
+/** What a numeric field is called, its unit, its range, and the step of its control. */
+export interface Limit {
+  readonly label: string;
+  readonly unit: string;
+  readonly low: number;
+  readonly high: number;
+  readonly step: number;
+}
+
+/**
+ * Ranges of everything a recipe holds. They keep a sheet drawable and its size bounded; what is *usual* for a hand
+ * is the hand's own business and only ever a remark.
+ */
+export const LIMITS = {
+  width: { label: 'Nib width', unit: 'mm', low: 0.1, high: 30, step: 0.1 },
+  bodyMm: { label: 'Body height', unit: 'mm', low: 1, high: 200, step: 0.5 },
+  body: { label: 'Body', unit: '', low: 0.5, high: 60, step: 0.5 },
+  ascender: { label: 'Ascender', unit: '', low: 0, high: 60, step: 0.5 },
+  descender: { label: 'Descender', unit: '', low: 0, high: 60, step: 0.5 },
+  capital: { label: 'Capital height', unit: '', low: 0, high: 90, step: 0.5 },
+  gap: { label: 'Gap between lines', unit: '', low: 0, high: 60, step: 0.5 },
+  branch: { label: 'Branch line', unit: '', low: 0.25, high: 60, step: 0.25 },
+  smallCapital: { label: 'Small-capital line', unit: '', low: 0.25, high: 60, step: 0.25 },
+  ratioUnit: { label: 'Ratio unit', unit: 'mm', low: 0.25, high: 100, step: 0.25 },
+  lines: { label: 'Number of lines', unit: '', low: 1, high: 400, step: 1 },
+  penAngle: { label: 'Pen angle', unit: '°', low: 0, high: 90, step: 1 },
+  slope: { label: 'Slope', unit: '°', low: -30, high: 45, step: 1 },
+  slopeSpacing: { label: 'Slope line spacing', unit: 'mm', low: 2, high: 100, step: 1 },
+  paperWidth: { label: 'Paper width', unit: 'mm', low: 40, high: 450, step: 1 },
+  paperHeight: { label: 'Paper height', unit: 'mm', low: 40, high: 450, step: 1 },
+  margin: { label: 'Margin', unit: 'mm', low: 0, high: 100, step: 1 },
+  columns: { label: 'Columns', unit: '', low: 1, high: 3, step: 1 },
+  gutter: { label: 'Space between columns', unit: 'mm', low: 2, high: 60, step: 1 },
+  dpi: { label: 'Resolution', unit: 'dpi', low: 36, high: 600, step: 1 },
+} as const satisfies Record<string, Limit>;
+
+export type LimitId = keyof typeof LIMITS;
+
+const withUnit = (value: number, unit: string) => plain(value, 3) + (unit === '°' ? '°' : unit && ` ${unit}`);
+
+/** "Nib width is 90 mm; the nearest allowed is 30 mm." */
+export const outOfRange = (limit: Limit, value: number): string =>
+  `${limit.label} is ${withUnit(value, limit.unit)}; the nearest allowed is ${withUnit(
+    value < limit.low ? limit.low : limit.high,
+    limit.unit,
+  )}.`;
+
+/** "Nib width must be a number from 0.1 to 30 mm." */
+export const notANumber = (limit: Limit): string =>
+  `${limit.label} must be a number from ${plain(limit.low, 3)} to ${withUnit(limit.high, limit.unit)}.`;

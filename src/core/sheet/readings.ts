@@ -1,0 +1,37 @@
+import type { Mm } from '../measure/units';
+import { barThickness, stemThickness, thinnestDirection } from '../pen/thickness';
+import { layoutSheet } from './layout';
+import { type Recipe, recipeHand } from './recipe';
+import { bodyHeight } from './solve';
+
+/** The numbers a scribe wants beside the sheet. Stroke weights are null for hands not written with an edge. */
+export interface Readings {
+  readonly body: Mm;
+  readonly pitch: Mm;
+  /** Lines down one column. */
+  readonly lines: number;
+  /** Lines on the whole page: all columns, all bands. */
+  readonly totalLines: number;
+  /** Ink-free height at the foot of the block. */
+  readonly reserve: Mm;
+  readonly stem: Mm | null;
+  readonly bar: Mm | null;
+  readonly thinnest: number | null;
+}
+
+/** @throws Problem when the sheet cannot be ruled. */
+export function readings(recipe: Recipe): Readings {
+  const layout = layoutSheet(recipe);
+  const perColumn = layout.bands.reduce((total, band) => total + band.lines.length, 0);
+  const edge = recipeHand(recipe).penAngle !== null;
+  return {
+    body: bodyHeight(recipe),
+    pitch: layout.pitch,
+    lines: perColumn,
+    totalLines: perColumn * layout.columns.length,
+    reserve: layout.reserve,
+    stem: edge ? stemThickness(recipe.width, recipe.penAngle, recipe.slope) : null,
+    bar: edge ? barThickness(recipe.width, recipe.penAngle) : null,
+    thinnest: edge ? thinnestDirection(recipe.penAngle) : null,
+  };
+}

@@ -1,0 +1,90 @@
+import type { Range } from '../hands/hand';
+import { clamp, plain } from '../measure/units';
+import { type Recipe, recipeHand } from './recipe';
+import { bodyHeight } from './solve';
+
+/** A remark in the margin: a caution where the sheet departs from what the hand is usually given. */
+export interface Remark {
+  readonly tone: 'warning' | 'caution' | 'note';
+  readonly text: string;
+}
+
+/** Nobody starts under this width: small nibs hide mistakes (common teaching value). */
+const SMALLEST_FIRST_NIB = 1.5;
+/** How far outside its usual range a weight may lie before it is more than a matter of taste, in nib widths. */
+const FAR_OUTSIDE = 0.75;
+/** Body heights under this are hard to write and to read (common teaching value). */
+const THINNEST_READABLE_BODY_MM = 2;
+
+const outside = (value: number, { low, high }: Range) => value < low - 1e-9 || value > high + 1e-9;
+const span = ({ low, high }: Range) => (low === high ? plain(low) : `${plain(low)} to ${plain(high)}`);
+
+/** What a teacher looking over the scribe's shoulder would say about this sheet. Pure; empty when nothing is odd. */
+export function remarks(recipe: Recipe): Remark[] {
+  const hand = recipeHand(recipe);
+  const found: Remark[] = [];
+  const say = (tone: Remark['tone'], text: string) => found.push({ tone, text });
+  const { zones } = recipe;
+  const byNib = hand.basis === 'nib';
+  const body = bodyHeight(recipe);
+
+  if ((byNib || hand.basis === 'dots') && outside(zones.body, hand.weight)) {
+    const nearest = clamp(zones.body, hand.weight.low, hand.weight.high);
+    const unit = byNib ? 'nib widths' : 'dots';
+    const what = hand.capitalsOnly ? 'capitals' : 'body';
+    const why =
+      zones.body < nearest
+        ? 'strokes crowd the counters and the page turns black'
+        : 'the letters turn pale and thin for their height';
+    const far = Math.abs(zones.body - nearest) >= FAR_OUTSIDE;
+    say(
+      far ? 'warning' : 'caution',
+      `${hand.name} is usually written with a ${what} of ${span(hand.weight)} ${unit}. At ${plain(zones.body)}, ${why}. The nearest usual weight is ${plain(nearest)}.`,
+    );
+  }
+  if (!byNib && hand.bodyMm && outside(body, hand.bodyMm)) {
+    say(
+      'caution',
+      `A body of ${plain(body)} mm is outside the ${span(hand.bodyMm)} mm usual for learning ${hand.name}.`,
+    );
+  }
+  if (hand.penAngle && outside(recipe.penAngle, hand.penAngle.range)) {
+    say(
+      'caution',
+      `${hand.name} is held at ${span(hand.penAngle.range)}°; at ${plain(recipe.penAngle)}° thick and thin change places with the exemplar.`,
+    );
+  }
+  if (outside(recipe.slope, hand.slope.range)) {
+    say(
+      'caution',
+      `${hand.name} slopes ${span(hand.slope.range)}°; this sheet slopes ${plain(recipe.slope)}°.`,
+    );
+  }
+  if (byNib && hand.capitals && !recipe.capitalsOnly && zones.capital > 0) {
+    const reach = zones.body + zones.ascender;
+    if (zones.capital > reach) {
+      say(
+        'warning',
+        `Capitals of ${plain(zones.capital)} tower over ascenders of ${plain(reach)} nib widths.`,
+      );
+    } else if (hand.id === 'italic' && zones.capital === reach && recipe.school !== 'tall-capitals') {
+      say('caution', 'Italic capitals are usually shorter than the ascenders.');
+    }
+  }
+  if (byNib && recipe.width < SMALLEST_FIRST_NIB) {
+    say('note', `Under ${SMALLEST_FIRST_NIB} mm a nib hides mistakes; nobody starts so small.`);
+  }
+  if (recipe.capitalsOnly && zones.capital > 0 && !hand.capitalsOnly) {
+    say('note', 'Ruled for capitals only: the body line means nothing to them and is left out.');
+  }
+  if (recipe.shareZones && !recipe.capitalsOnly) {
+    say(
+      'note',
+      'Lines share their ascender and descender space: look where a descender meets an ascender below it.',
+    );
+  }
+  if (body < THINNEST_READABLE_BODY_MM) {
+    say('caution', `A body of ${plain(body)} mm is hard to write and to read.`);
+  }
+  return found;
+}

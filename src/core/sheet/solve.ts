@@ -1,0 +1,243 @@
+import { floorTo, type Mm, plain, roundTo } from '../measure/units';
+import { handPart } from './defaults';
+import { pageBoxes } from './furniture';
+import type { Given } from './given';
+import { LIMITS, type LimitId, outOfRange } from './limits';
+import { lineSystem, linesThatFit, moduleLength } from './lineSystem';
+import { Problem } from './problem';
+import { type Recipe, recipeHand } from './recipe';
+
+/**
+ * Nib width W, body height H, weight N (nib widths per body) and number of lines L hang together: H = N·W·f, where
+ * f is 1 for nib widths and the dot's height per W for dots, and L lines of that size must fit into the block.
+ * The user pins what is given; `settle` works out the rest.
+ *
+ * Hands measured in units or millimetres have no N: there the body alone decides, and every zone keeps its
+ * proportion to it.
+ */
+export type Quantity = keyof Given;
+
+/** Solved nib widths and weights are rounded down to what a scribe can tell apart; down, so that lines still fit. */
+const WIDTH_STEP: Mm = 0.01;
+const WEIGHT_STEP = 0.01;
+/** H, N and W all given must agree this closely. */
+const AGREEMENT: Mm = 0.01;
+const BISECTIONS = 60;
+
+const isNibMeasured = (recipe: Recipe): boolean => {
+  const { basis } = recipeHand(recipe);
+  return basis === 'nib' || basis === 'dots';
+};
+
+/** Height of the body on paper. */
+export const bodyHeight = (recipe: Recipe): Mm => recipe.zones.body * moduleLength(recipe, recipe.width);
+
+/** The recipe with everything that follows from `given` worked out. Does not check that the lines fit. */
+export function settle(recipe: Recipe): Recipe {
+  return isNibMeasured(recipe) ? settleByNib(recipe) : settleByBody(recipe);
+}
+
+function settleByNib(recipe: Recipe): Recipe {
+  const { width, bodyMm, body, lines } = recipe.given;
+  const perWidth = moduleLength(recipe, 1);
+  const withNib = (w: Mm, n: number): Recipe => ({
+    ...recipe,
+    width: inRange('width', w),
+    zones: { ...recipe.zones, body: inRange('body', n) },
+  });
+
+  if (width !== undefined && bodyMm !== undefined) {
+    const weight = bodyMm / (width * perWidth);
+    if (body !== undefined && Math.abs(body * width * perWidth - bodyMm) > AGREEMENT) {
+      throw new Problem(
+        'bodyMm',
+        `A ${plain(width)} mm nib at ${plain(body)} makes a body of ${plain(body * width * perWidth)} mm, not ${plain(bodyMm)} mm. Unpin one of the three.`,
+        [
+          { label: `Keep nib and weight`, given: { width, body, lines } },
+          { label: `Keep nib and body`, given: { width, bodyMm, lines } },
+          { label: `Keep weight and body`, given: { bodyMm, body, lines } },
+        ],
+      );
+    }
+    return withNib(width, body ?? weight);
+  }
+  if (bodyMm !== undefined && body !== undefined) return withNib(bodyMm / (body * perWidth), body);
+  if (width !== undefined && body !== undefined) return withNib(width, body);
+
+  const weight = body ?? handPart(recipe.hand, recipe.school).zones.body;
+  if (lines === undefined || recipe.bands.length > 0) {
+    if (bodyMm !== undefined) return withNib(bodyMm / (weight * perWidth), weight);
+    return withNib(width ?? recipe.width, body ?? (width !== undefined ? weight : recipe.zones.body));
+  }
+  const fits = (w: Mm, n: number) => linesFit(withZoneBody(recipe, n), w, lines);
+  if (width !== undefined) {
+    return withNib(
+      width,
+      fits(width, weight) ? weight : solved('body', recipe, (n) => fits(width, n), WEIGHT_STEP),
+    );
+  }
+  if (bodyMm !== undefined) {
+    const usual = bodyMm / (weight * perWidth);
+    const w = fits(usual, weight)
+      ? usual
+      : solved('width', recipe, (candidate) => fits(candidate, bodyMm / (candidate * perWidth)), WIDTH_STEP);
+    return withNib(w, bodyMm / (w * perWidth));
+  }
+  return withNib(
+    solved('width', recipe, (w) => fits(w, weight), WIDTH_STEP),
+    weight,
+  );
+}
+
+function settleByBody(recipe: Recipe): Recipe {
+  const { bodyMm, lines } = recipe.given;
+  const settled =
+    recipe.given.width === undefined ? recipe : { ...recipe, width: inRange('width', recipe.given.width) };
+  if (bodyMm !== undefined) return withBody(settled, bodyMm);
+  if (lines === undefined) return settled;
+  return withBody(
+    settled,
+    solved(
+      'bodyMm',
+      recipe,
+      (height) => linesFit(withBody(settled, height), recipe.width, lines),
+      WIDTH_STEP,
+    ),
+  );
+}
+
+/** A unit- or mm-measured recipe scaled to a body of `height`; all zones keep their proportion. */
+function withBody(recipe: Recipe, height: Mm): Recipe {
+  if (recipeHand(recipe).basis === 'ratio') {
+    return { ...recipe, ratioUnit: height / recipe.zones.body };
+  }
+  const scale = height / recipe.zones.body;
+  const scaled = (value: number) => roundTo(value * scale, 0.001);
+  const { zones } = recipe;
+  return {
+    ...recipe,
+    zones: {
+      body: height,
+      ascender: scaled(zones.ascender),
+      descender: scaled(zones.descender),
+      capital: scaled(zones.capital),
+      gap: scaled(zones.gap),
+      branch: zones.branch === null ? null : scaled(zones.branch),
+      smallCapital: zones.smallCapital === null ? null : scaled(zones.smallCapital),
+    },
+  };
+}
+
+const withZoneBody = (recipe: Recipe, body: number): Recipe => ({
+  ...recipe,
+  zones: { ...recipe.zones, body },
+});
+
+const linesFit = (recipe: Recipe, width: Mm, lines: number): boolean =>
+  linesThatFit(lineSystem(recipe), moduleLength(recipe, width), pageBoxes(recipe).block.height) >= lines;
+
+function inRange(id: LimitId, value: number): number {
+  const limit = LIMITS[id];
+  if (value >= limit.low && value <= limit.high) return value;
+  throw new Problem(id, outOfRange(limit, value));
+}
+
+/**
+ * The largest value of a quantity for which the lines fit, rounded down to `step`. Every line only grows with each
+ * quantity, so bisection finds it.
+ * @throws Problem when the lines do not fit even at the quantity's lower limit.
+ */
+function solved(id: LimitId, recipe: Recipe, fits: (value: number) => boolean, step: number): number {
+  const value = largest(id, fits, step);
+  if (value !== undefined) return value;
+  throw new Problem(
+    'lines',
+    `${recipe.given.lines} lines do not fit on this sheet, even at the smallest ${LIMITS[id].label.toLowerCase()} of ${LIMITS[id].low} ${LIMITS[id].unit}. Ask for fewer lines.`.replace(
+      '  ',
+      ' ',
+    ),
+  );
+}
+
+function largest(id: LimitId, fits: (value: number) => boolean, step: number): number | undefined {
+  let { low, high } = LIMITS[id] as { low: number; high: number };
+  if (!fits(low)) return undefined;
+  if (fits(high)) return high;
+  for (let i = 0; i < BISECTIONS; i++) {
+    const middle = (low + high) / 2;
+    if (fits(middle)) low = middle;
+    else high = middle;
+  }
+  return floorTo(low, step);
+}
+
+/**
+ * The largest size at which `lines` lines fit, all else as in the recipe: a nib for hands measured by the nib, a
+ * body for the others; empty when none in range does.
+ */
+export function largestForLines(recipe: Recipe, lines: number): Pick<Given, 'width' | 'bodyMm'> {
+  if (isNibMeasured(recipe)) {
+    const width = largest('width', (w) => linesFit(recipe, w, lines), WIDTH_STEP);
+    return width === undefined ? {} : { width };
+  }
+  const bodyMm = largest('bodyMm', (h) => linesFit(withBody(recipe, h), recipe.width, lines), WIDTH_STEP);
+  return bodyMm === undefined ? {} : { bodyMm };
+}
+
+/** How many lines the block holds at the recipe's settled size. */
+export const roomForLines = (recipe: Recipe): number =>
+  linesThatFit(lineSystem(recipe), moduleLength(recipe, recipe.width), pageBoxes(recipe).block.height);
+
+/**
+ * Which pins give way when a new one would leave nothing to follow. The weight belongs to the hand and is the last to
+ * go: a new nib or weight frees the body; a new body, or a number of lines, frees the nib.
+ */
+const YIELDS: Readonly<Record<Quantity, readonly Quantity[]>> = {
+  width: ['bodyMm'],
+  body: ['bodyMm'],
+  bodyMm: ['width'],
+  lines: ['width', 'bodyMm'],
+};
+
+/**
+ * Pins one quantity at a value. Other pins yield where all could not hold; a pinned number of lines that no longer
+ * fits turns back into "as many as fit".
+ * @throws Problem when the value cannot be reached whatever yields.
+ */
+export function pin(recipe: Recipe, quantity: Quantity, value: number): Recipe {
+  const given = { ...recipe.given, [quantity]: value };
+  if (quantity === 'lines' || overDetermined(given)) {
+    for (const other of YIELDS[quantity]) delete given[other];
+  }
+  if (!isNibMeasured(recipe)) delete given.body;
+  const attempt = () => settle({ ...recipe, given });
+  if (quantity === 'lines' || given.lines === undefined) return attempt();
+  try {
+    const settled = attempt();
+    if (roomForLines(settled) >= given.lines) return settled;
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+  }
+  delete given.lines;
+  return attempt();
+}
+
+const overDetermined = (given: Given): boolean =>
+  given.width !== undefined && given.bodyMm !== undefined && given.body !== undefined;
+
+/** Lets a quantity follow from the others. */
+export function unpin(recipe: Recipe, quantity: Quantity): Recipe {
+  const { [quantity]: _, ...given } = recipe.given;
+  return settle({ ...recipe, given });
+}
+
+/** Pins a quantity at the value it has now, keeping every other pin (the toggle beside a reading). */
+export function pinHere(recipe: Recipe, quantity: Quantity): Recipe {
+  const now: Record<Quantity, number> = {
+    width: recipe.width,
+    bodyMm: roundTo(bodyHeight(recipe), 0.001),
+    body: recipe.zones.body,
+    lines: recipe.given.lines ?? roomForLines(recipe),
+  };
+  return settle({ ...recipe, given: { ...recipe.given, [quantity]: now[quantity] } });
+}

@@ -1,0 +1,56 @@
+import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
+import { number, pathData } from './pathData';
+
+const ENTITIES: Readonly<Record<string, string>> = {
+  '&': '&amp;',
+  '<': '&lt;',
+  '>': '&gt;',
+  '"': '&quot;',
+  "'": '&#39;',
+};
+/** Characters XML 1.0 does not allow at all. */
+// biome-ignore lint/suspicious/noControlCharactersInRegex: these are exactly the characters to drop
+const FORBIDDEN = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g;
+
+const escaped = (text: string): string =>
+  text.replace(FORBIDDEN, '').replace(/[&<>"']/g, (character) => ENTITIES[character] as string);
+
+/** The face a sheet is lettered in; the file names it and falls back to any sans-serif. */
+export const SHEET_FONT = 'Alegreya Sans';
+
+/** A drawing as a free-standing SVG file, one user unit a millimetre. */
+export function renderSvg(drawing: Drawing): string {
+  const size = `width="${number(drawing.width)}mm" height="${number(drawing.height)}mm"`;
+  const box = `viewBox="0 0 ${number(drawing.width)} ${number(drawing.height)}"`;
+  return [
+    `<svg xmlns="http://www.w3.org/2000/svg" ${size} ${box} font-family="'${SHEET_FONT}', sans-serif" fill="none">`,
+    `<title>${escaped(drawing.title)}</title>`,
+    ...drawing.nodes.map(element),
+    '</svg>\n',
+  ].join('\n');
+}
+
+function element(node: DrawingNode): string {
+  switch (node.kind) {
+    case 'group':
+      return `<g class="${escaped(node.role)}">\n${node.children.map(element).join('\n')}\n</g>`;
+    case 'path':
+      return `<path d="${pathData(node.commands)}"${paint(node)}/>`;
+    case 'text': {
+      const anchor = node.anchor === 'start' ? '' : ` text-anchor="${node.anchor}"`;
+      const weight = node.style === 'bold' ? ' font-weight="700"' : '';
+      return `<text x="${number(node.x)}" y="${number(node.y)}" font-size="${number(node.size)}"${anchor}${weight} fill="${node.colour}">${escaped(node.text)}</text>`;
+    }
+  }
+}
+
+function paint({ fill, stroke }: Extract<DrawingNode, { kind: 'path' }>): string {
+  const parts: string[] = [];
+  if (fill) parts.push(` fill="${fill}"`);
+  if (stroke) {
+    parts.push(` stroke="${stroke.colour}" stroke-width="${number(stroke.width)}"`);
+    if (stroke.dash) parts.push(` stroke-dasharray="${stroke.dash.map(number).join(' ')}"`);
+    if (stroke.cap === 'round') parts.push(' stroke-linecap="round"');
+  }
+  return parts.join('');
+}

@@ -1,0 +1,109 @@
+import { sql } from 'drizzle-orm';
+import { z } from 'zod';
+import { NIB_KINDS } from '@/core/kit/nib';
+import { openDatabase } from './client';
+import { nibs, printers, sheets } from './schema';
+
+/** One file that holds everything: plain JSON, readable by people, independent of where the database lives. */
+export const BACKUP_FORMAT = 'elvane-backup';
+export const BACKUP_VERSION = 1;
+
+/** Most rows of a kind a backup may carry; far beyond a person's shelf, and a bound on memory. */
+const MOST_ROWS = 20_000;
+const text = (longest: number) => z.string().max(longest);
+const time = z.iso.datetime();
+
+export const backupSchema = z.strictObject({
+  format: z.literal(BACKUP_FORMAT),
+  version: z.literal(BACKUP_VERSION),
+  madeAt: time,
+  sheets: z
+    .array(
+      z.strictObject({
+        id: text(40),
+        name: text(80),
+        recipe: text(20_000),
+        createdAt: time,
+        updatedAt: time,
+        deletedAt: time.nullable(),
+      }),
+    )
+    .max(MOST_ROWS),
+  nibs: z
+    .array(
+      z.strictObject({
+        id: text(40),
+        kind: z.enum(NIB_KINDS),
+        label: text(80),
+        width: z.number().positive().max(100),
+        uncertainty: z.number().nonnegative().nullable(),
+        measuredAt: time.nullable(),
+      }),
+    )
+    .max(MOST_ROWS),
+  printers: z
+    .array(
+      z.strictObject({
+        id: text(40),
+        name: text(80),
+        measuredX: z.number().positive(),
+        measuredY: z.number().positive(),
+        selected: z.boolean(),
+      }),
+    )
+    .max(MOST_ROWS),
+});
+
+export type Backup = z.infer<typeof backupSchema>;
+
+/** Everything in the store. */
+export async function makeBackup(now: Date): Promise<Backup> {
+  const db = await openDatabase();
+  const [allSheets, allNibs, allPrinters] = await db.batch([
+    db.select().from(sheets),
+    db.select().from(nibs),
+    db.select().from(printers),
+  ]);
+  return {
+    format: BACKUP_FORMAT,
+    version: BACKUP_VERSION,
+    madeAt: now.toISOString(),
+    sheets: allSheets,
+    nibs: allNibs as Backup['nibs'],
+    printers: allPrinters,
+  };
+}
+
+/** SQLite takes a bounded number of bound values a statement; rows go in by so many at a time. */
+const ROWS_A_STATEMENT = 500;
+
+/** Replaces everything in the store by the backup, all or nothing. */
+export async function restoreBackup(backup: Backup): Promise<void> {
+  const db = await openDatabase();
+  await db.batch([
+    db.delete(sheets),
+    db.delete(nibs),
+    db.delete(printers),
+    ...chunks(backup.sheets).map((rows) => db.insert(sheets).values(rows)),
+    ...chunks(backup.nibs).map((rows) => db.insert(nibs).values(rows)),
+    ...chunks(backup.printers).map((rows) => db.insert(printers).values(rows)),
+  ]);
+}
+
+function chunks<T>(rows: readonly T[]): T[][] {
+  const found: T[][] = [];
+  for (let i = 0; i < rows.length; i += ROWS_A_STATEMENT) found.push(rows.slice(i, i + ROWS_A_STATEMENT));
+  return found;
+}
+
+/** Number of rows of each kind. */
+export async function countRows(): Promise<Record<'sheets' | 'nibs' | 'printers', number>> {
+  const db = await openDatabase();
+  const count = { n: sql<number>`count(*)` };
+  const [[s], [n], [p]] = await db.batch([
+    db.select(count).from(sheets),
+    db.select(count).from(nibs),
+    db.select(count).from(printers),
+  ]);
+  return { sheets: s?.n ?? 0, nibs: n?.n ?? 0, printers: p?.n ?? 0 };
+}

@@ -1,0 +1,88 @@
+import { and, desc, eq, isNull, lt } from 'drizzle-orm';
+import { openDatabase } from './client';
+import { sheets } from './schema';
+
+/** A sheet as stored. `recipe` is JSON text that the reader parses. */
+export interface StoredSheet {
+  readonly id: string;
+  readonly name: string;
+  readonly recipe: string;
+  readonly createdAt: string;
+  readonly updatedAt: string;
+}
+
+const columns = {
+  id: sheets.id,
+  name: sheets.name,
+  recipe: sheets.recipe,
+  createdAt: sheets.createdAt,
+  updatedAt: sheets.updatedAt,
+};
+
+/** A shelf is for a person: this many of the newest sheets are shown. */
+const SHELF_LIMIT = 500;
+
+/** Sheets on the shelf, latest first. */
+export async function listSheets(): Promise<StoredSheet[]> {
+  const db = await openDatabase();
+  return db
+    .select(columns)
+    .from(sheets)
+    .where(isNull(sheets.deletedAt))
+    .orderBy(desc(sheets.updatedAt))
+    .limit(SHELF_LIMIT);
+}
+
+/** The sheet with this id, unless deleted. */
+export async function findSheet(id: string): Promise<StoredSheet | undefined> {
+  const db = await openDatabase();
+  const [sheet] = await db
+    .select(columns)
+    .from(sheets)
+    .where(and(eq(sheets.id, id), isNull(sheets.deletedAt)));
+  return sheet;
+}
+
+/** Inserts the sheet, or overwrites name and recipe of the one with its id; a deleted sheet comes back. */
+export async function saveSheet(
+  sheet: { id: string; name: string; recipe: string },
+  now: Date,
+): Promise<void> {
+  const db = await openDatabase();
+  const updatedAt = now.toISOString();
+  await db
+    .insert(sheets)
+    .values({ ...sheet, createdAt: updatedAt, updatedAt, deletedAt: null })
+    .onConflictDoUpdate({
+      target: sheets.id,
+      set: { name: sheet.name, recipe: sheet.recipe, updatedAt, deletedAt: null },
+    });
+}
+
+/** Takes a sheet off the shelf, to be brought back by `restoreSheet`. Answers whether there was one. */
+export async function deleteSheet(id: string, now: Date): Promise<boolean> {
+  const db = await openDatabase();
+  const changed = await db
+    .update(sheets)
+    .set({ deletedAt: now.toISOString() })
+    .where(and(eq(sheets.id, id), isNull(sheets.deletedAt)))
+    .returning({ id: sheets.id });
+  return changed.length > 0;
+}
+
+/** Undoes a deletion. Answers whether there was one to undo. */
+export async function restoreSheet(id: string): Promise<boolean> {
+  const db = await openDatabase();
+  const changed = await db
+    .update(sheets)
+    .set({ deletedAt: null })
+    .where(eq(sheets.id, id))
+    .returning({ id: sheets.id });
+  return changed.length > 0;
+}
+
+/** Removes for good what was deleted before `before`. */
+export async function purgeSheets(before: Date): Promise<void> {
+  const db = await openDatabase();
+  await db.delete(sheets).where(lt(sheets.deletedAt, before.toISOString()));
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { Feather, Library, Moon, PenTool, Ruler, Sun, Wrench } from 'lucide-react';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useState } from 'react';
+import { THEME_COOKIE, type Theme } from './theme';
+
+const STATIONS = [
+  { href: '/hand', name: 'Hand', icon: Feather },
+  { href: '/rule', name: 'Rule', icon: Ruler },
+  { href: '/shelf', name: 'Shelf', icon: Library },
+  { href: '/bench', name: 'Bench', icon: PenTool },
+  { href: '/workshop', name: 'Workshop', icon: Wrench },
+] as const;
+
+const ONE_YEAR = 365 * 24 * 60 * 60;
+
+/** The rail: the stations in working order. */
+export function Rail({ theme: initial }: { theme: Theme }) {
+  const path = usePathname();
+  const [theme, setTheme] = useState(initial);
+  const next: Theme = theme === 'vellum' ? 'lampblack' : 'vellum';
+  const switchTheme = () => {
+    document.documentElement.dataset.theme = next;
+    // biome-ignore lint/suspicious/noDocumentCookie: the Cookie Store API is not in every browser
+    document.cookie = `${THEME_COOKIE}=${next}; path=/; max-age=${ONE_YEAR}; samesite=strict`;
+    setTheme(next);
+  };
+  return (
+    <nav
+      aria-label="Stations"
+      className="no-print flex shrink-0 items-center gap-1 border-base-300 border-b bg-base-100 px-2 py-1 md:w-24 md:flex-col md:border-r md:border-b-0 md:py-4"
+    >
+      <Link href="/rule" className="font-serif text-xl md:mb-4" aria-label="Elvane">
+        Elvane
+      </Link>
+      {STATIONS.map(({ href, name, icon: Icon }) => {
+        const here = path === href;
+        return (
+          <Link
+            key={href}
+            href={href}
+            aria-current={here ? 'page' : undefined}
+            className={`flex items-center gap-2 rounded px-2 py-2 text-sm md:w-full md:flex-col md:gap-1 ${
+              here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
+            }`}
+          >
+            <Icon size={18} aria-hidden />
+            {name}
+          </Link>
+        );
+      })}
+      <button
+        type="button"
+        onClick={switchTheme}
+        className="btn btn-ghost btn-sm ml-auto md:mt-auto md:ml-0"
+        aria-label={`Switch to the ${next} theme`}
+        title={`Switch to the ${next} theme`}
+      >
+        {theme === 'vellum' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
+      </button>
+    </nav>
+  );
+}

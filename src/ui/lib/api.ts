@@ -1,0 +1,55 @@
+import type { Offer } from '@/core/sheet/problem';
+import { Problem } from '@/core/sheet/problem';
+
+/**
+ * Calls one of the application's own routes.
+ * @throws Problem with the server's sentence when it refuses, or a plain one when it cannot be reached.
+ */
+export async function call(
+  path: string,
+  init: { method?: string; json?: unknown; keepalive?: boolean } = {},
+): Promise<Response> {
+  const { method = 'GET', json, keepalive } = init;
+  let response: Response;
+  try {
+    response = await fetch(path, {
+      method,
+      keepalive,
+      ...(json !== undefined && {
+        body: JSON.stringify(json),
+        headers: { 'Content-Type': 'application/json' },
+      }),
+    });
+  } catch {
+    throw new Problem(
+      'network',
+      'Elvane’s server does not answer. Your work is kept in this window; try again.',
+    );
+  }
+  if (response.ok) return response;
+  const body = (await response.json().catch(() => null)) as {
+    error?: { field?: string; message?: string; offers?: Offer[] };
+  } | null;
+  throw new Problem(
+    body?.error?.field ?? 'server',
+    body?.error?.message ?? `The server answered ${response.status}.`,
+    body?.error?.offers,
+  );
+}
+
+/** The sentence to show for anything thrown. */
+export const sentenceOf = (error: unknown): string =>
+  error instanceof Problem ? error.message : 'Something unexpected went wrong; nothing was lost.';
+
+/** Hands a file to the browser's downloads. */
+export function download(content: Blob, name: string): void {
+  const url = URL.createObjectURL(content);
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** A new id for a sheet, a nib or a printer. */
+export const newId = (): string => crypto.randomUUID();

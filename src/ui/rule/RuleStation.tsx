@@ -1,0 +1,231 @@
+'use client';
+
+import { Download, Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import type { Nib } from '@/core/kit/nib';
+import { nibsFor } from '@/core/kit/nib';
+import { clamp } from '@/core/measure/units';
+import { LIMITS } from '@/core/sheet/limits';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { ruleSheet } from '@/core/sheet/rule';
+import { pin, settle } from '@/core/sheet/solve';
+import { useNotice } from '../frame/notices';
+import { call, download, sentenceOf } from '../lib/api';
+import { Paper } from '../paper/Paper';
+import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
+import { HelpSheet } from './HelpSheet';
+import { useKeys } from './keys';
+import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin';
+import { More } from './More';
+import { Sentence } from './Sentence';
+import { type Sheet, useSheet } from './useSheet';
+
+const FILE_FORMATS = ['pdf', 'svg', 'png'] as const;
+type FileFormat = (typeof FILE_FORMATS)[number];
+
+export interface RuleStationProps {
+  readonly id: string;
+  readonly name: string;
+  readonly recipe: Recipe;
+  readonly drawer: readonly Nib[];
+  /** The printer PDFs are corrected for. */
+  readonly printer: string | null;
+}
+
+/** Rule: from a hand and a nib to a sheet that prints true. */
+export function RuleStation({ id, name, recipe: initial, drawer, printer }: RuleStationProps) {
+  const sheet = useSheet(id, name, initial);
+  const { recipe, edit } = sheet;
+  const drawing = useMemo(() => ruleSheet(recipe), [recipe]);
+  const [zoom, setZoom] = useState<Zoom>('fit');
+  const [help, setHelp] = useState(false);
+  const notice = useNotice();
+
+  const saveFile = async (format: FileFormat) => {
+    try {
+      const response = await call(`/api/render?format=${format}&dpi=300`, { method: 'POST', json: recipe });
+      const disposition = response.headers.get('content-disposition') ?? '';
+      download(await response.blob(), /filename="([^"]+)"/.exec(disposition)?.[1] ?? `sheet.${format}`);
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  const stepNib = (direction: 1 | -1) =>
+    edit((r) => {
+      const hand = recipeHand(r);
+      const sorted = [...nibsFor(hand.tool, drawer)].sort((a, b) => a.width - b.width);
+      const next =
+        direction === 1
+          ? sorted.find(({ width }) => width > r.width + 1e-6)
+          : sorted.findLast(({ width }) => width < r.width - 1e-6);
+      return next ? { ...pin(r, 'width', next.width), nib: next.id } : r;
+    });
+  const stepAngle = (by: number) =>
+    edit((r) =>
+      recipeHand(r).penAngle
+        ? settle({ ...r, penAngle: clamp(r.penAngle + by, LIMITS.penAngle.low, LIMITS.penAngle.high) })
+        : r,
+    );
+  const zoomBy = (direction: 1 | -1) =>
+    setZoom((now) => stepZoom(now === 'fit' ? LIFE_SIZE : now, direction));
+  useKeys({
+    '[': () => stepNib(-1),
+    ']': () => stepNib(1),
+    ',': () => stepAngle(-1),
+    '.': () => stepAngle(1),
+    '+': () => zoomBy(1),
+    '=': () => zoomBy(1),
+    '-': () => zoomBy(-1),
+    '0': () => setZoom('fit'),
+    '1': () => setZoom(LIFE_SIZE),
+    p: () => void saveFile('pdf'),
+    '?': () => setHelp(true),
+    'ctrl+z': sheet.undo,
+    'ctrl+shift+z': sheet.redo,
+    'ctrl+y': sheet.redo,
+  });
+
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <header className="no-print border-base-300 border-b bg-base-100 px-6 pt-3 pb-2">
+        <h1 className="sr-only">Rule</h1>
+        <Sentence recipe={recipe} edit={edit} drawer={drawer} />
+        {sheet.refused && <RefusedEdit sheet={sheet} />}
+      </header>
+      <div className="flex min-h-0 flex-1">
+        <Paper drawing={drawing} label={`Preview: ${drawing.title}`} zoom={zoom} onZoom={setZoom} />
+        <aside
+          aria-label="Margin"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
+          tabIndex={0}
+          className="no-print w-72 shrink-0 space-y-4 overflow-y-auto border-base-300 border-l bg-base-100 px-4 py-3"
+        >
+          <SheetName sheet={sheet} onHelp={() => setHelp(true)} />
+          <GivenAndFollowing recipe={recipe} edit={edit} />
+          <NearestInDrawer recipe={recipe} edit={edit} drawer={drawer} />
+          <Remarks recipe={recipe} />
+          <Readings recipe={recipe} />
+          <section aria-labelledby="files">
+            <h2 id="files" className="margin-heading">
+              Take it to paper
+            </h2>
+            <div className="mt-1 flex flex-wrap gap-1">
+              {FILE_FORMATS.map((format) => (
+                <button
+                  key={format}
+                  type="button"
+                  className={`btn btn-sm ${format === 'pdf' ? 'btn-primary' : ''}`}
+                  onClick={() => void saveFile(format)}
+                >
+                  {format === 'pdf' && <Download size={14} aria-hidden />}
+                  {format.toUpperCase()}
+                </button>
+              ))}
+              <button
+                type="button"
+                className="btn btn-sm"
+                onClick={() =>
+                  download(
+                    new Blob([JSON.stringify(recipe, null, 2)], { type: 'application/json' }),
+                    'recipe.json',
+                  )
+                }
+              >
+                Recipe
+              </button>
+            </div>
+            <p className="mt-1 text-sm opacity-80">
+              {printer ? `PDF is corrected for ${printer}.` : 'Print at 100 %, then measure the check bars.'}
+            </p>
+          </section>
+          <More recipe={recipe} edit={edit} />
+        </aside>
+      </div>
+      <HelpSheet open={help} onClose={() => setHelp(false)} />
+    </div>
+  );
+}
+
+/** What was asked for and cannot be, why, and the nearest that can. */
+function RefusedEdit({ sheet }: { sheet: Sheet }) {
+  const { problem, attempted } = sheet.refused as NonNullable<Sheet['refused']>;
+  return (
+    <div role="alert" className="remark remark-warning mt-2 flex flex-wrap items-center gap-2">
+      <p>
+        {problem.message} <span className="opacity-80">The sheet is as it was.</span>
+      </p>
+      {problem.offers.map(({ label, given }) => (
+        <button
+          key={label}
+          type="button"
+          className="btn btn-sm"
+          onClick={() => sheet.edit(() => settle({ ...attempted, given }))}
+        >
+          {label}
+        </button>
+      ))}
+      <button type="button" className="btn btn-ghost btn-sm" onClick={sheet.dismiss}>
+        Leave it
+      </button>
+    </div>
+  );
+}
+
+function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void }) {
+  const { saveState } = sheet;
+  return (
+    <section aria-label="Sheet">
+      <input
+        key={sheet.name}
+        aria-label="Name of the sheet"
+        className="input input-ghost input-sm w-full px-1 font-bold font-serif text-base"
+        defaultValue={sheet.name}
+        maxLength={80}
+        onBlur={(event) => {
+          const next = event.target.value.trim();
+          if (next && next !== sheet.name) sheet.rename(next);
+          else event.target.value = sheet.name;
+        }}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      />
+      <div className="flex items-center">
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          disabled={!sheet.canUndo}
+          onClick={sheet.undo}
+          aria-label="Undo"
+        >
+          <Undo2 size={15} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          disabled={!sheet.canRedo}
+          onClick={sheet.redo}
+          aria-label="Redo"
+        >
+          <Redo2 size={15} aria-hidden />
+        </button>
+        <button type="button" className="btn btn-ghost btn-xs" onClick={onHelp} aria-label="Keys and help">
+          <Keyboard size={15} aria-hidden />
+        </button>
+        <span className="ml-auto text-sm" aria-live="polite" data-testid="save-state">
+          {saveState.kind === 'saved' && 'Kept on the shelf'}
+          {saveState.kind === 'saving' && 'Saving…'}
+          {saveState.kind === 'failed' && (
+            <button
+              type="button"
+              className="btn btn-error btn-xs"
+              title={saveState.why}
+              onClick={sheet.retrySave}
+            >
+              Not saved: try again
+            </button>
+          )}
+        </span>
+      </div>
+      {saveState.kind === 'failed' && <p className="remark remark-warning text-sm">{saveState.why}</p>}
+    </section>
+  );
+}

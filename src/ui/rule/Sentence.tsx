@@ -1,0 +1,422 @@
+'use client';
+
+import { HANDS, handById } from '@/core/hands/registry';
+import type { Nib } from '@/core/kit/nib';
+import { nibsFor } from '@/core/kit/nib';
+import { PAPER_FORMATS, type PaperFormatId, paperFormat } from '@/core/measure/paper';
+import { plain } from '@/core/measure/units';
+import { changeHand, changeSchool } from '@/core/sheet/edit';
+import { LIMITS } from '@/core/sheet/limits';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { bodyHeight, pin, pinHere, settle, unpin } from '@/core/sheet/solve';
+import { Choices, Toggle } from '../fields/Choices';
+import { NumberField } from '../fields/NumberField';
+import { Phrase } from '../fields/Phrase';
+import { counted, inWords } from '../lib/words';
+
+type Edit = (change: (recipe: Recipe) => Recipe) => void;
+interface Part {
+  readonly recipe: Recipe;
+  readonly edit: Edit;
+}
+
+/** What is on the paper, in one sentence; each underlined part is the control that changes it. */
+export function Sentence({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) {
+  const hand = recipeHand(recipe);
+  const part = { recipe, edit };
+  return (
+    <p className="font-serif text-[1.35rem] leading-relaxed">
+      <HandPhrase {...part} />
+      {hand.schools.length > 1 && (
+        <>
+          , <SchoolPhrase {...part} />
+        </>
+      )}
+      , <WeightPhrase {...part} />, with <NibPhrase {...part} drawer={drawer} />
+      {hand.penAngle && (
+        <>
+          {' '}
+          held at <AnglePhrase {...part} />
+        </>
+      )}
+      , <SlopePhrase {...part} />, <SlopeLinesPhrase {...part} />, <LinesPhrase {...part} /> on{' '}
+      <PaperPhrase {...part} />, ruled <TintPhrase {...part} />.
+    </p>
+  );
+}
+
+const FAMILY_NAMES = {
+  broad: 'broad edge',
+  pointed: 'pointed pen',
+  brush: 'brush',
+  monoline: 'any point',
+} as const;
+
+function HandPhrase({ recipe, edit }: Part) {
+  return (
+    <Phrase label="Hand" text={handById(recipe.hand).name}>
+      <Choices
+        legend="Which hand do you write?"
+        value={recipe.hand}
+        choices={HANDS.map((hand) => ({ value: hand.id, name: hand.name, remark: FAMILY_NAMES[hand.tool] }))}
+        onChoose={(id) => edit((r) => changeHand(r, id))}
+      />
+    </Phrase>
+  );
+}
+
+function SchoolPhrase({ recipe, edit }: Part) {
+  const { schools } = handById(recipe.hand);
+  const current = schools.find(({ id }) => id === recipe.school);
+  return (
+    <Phrase label="School" text={current?.name ?? recipe.school}>
+      <Choices
+        legend="Schools differ; which way do you follow?"
+        value={recipe.school}
+        choices={schools.map(({ id, name, remark }) => ({ value: id, name, remark }))}
+        onChoose={(school) => edit((r) => changeSchool(r, school))}
+      />
+    </Phrase>
+  );
+}
+
+function WeightPhrase({ recipe, edit }: Part) {
+  const hand = recipeHand(recipe);
+  const byNib = hand.basis === 'nib' || hand.basis === 'dots';
+  const unit = hand.basis === 'dots' ? 'dot' : 'nib width';
+  const body = bodyHeight(recipe);
+  const text = byNib ? `${counted(recipe.zones.body, unit)} tall` : `body ${plain(body)} mm`;
+  return (
+    <Phrase label="Height" text={text}>
+      {byNib && (
+        <NumberField
+          limit={LIMITS.body}
+          label={hand.capitalsOnly ? 'Capitals, in nib widths' : `Body, in ${unit}s`}
+          unit={hand.basis === 'dots' ? 'dots' : 'nw'}
+          value={recipe.zones.body}
+          onCommit={(value) => edit((r) => pin(r, 'body', value))}
+        />
+      )}
+      <NumberField
+        limit={LIMITS.bodyMm}
+        label="Body height on paper"
+        value={body}
+        onCommit={(value) => edit((r) => pin(r, 'bodyMm', value))}
+      />
+      <p className="max-w-64 text-sm opacity-80">
+        {byNib
+          ? `${hand.name} is usually ${plain(hand.weight.low)}${hand.weight.high === hand.weight.low ? '' : `–${plain(hand.weight.high)}`} ${unit}s tall. A height in mm lets the nib follow.`
+          : `Ascender, body and descender keep their proportion of ${plain(recipe.zones.ascender)} : ${plain(recipe.zones.body)} : ${plain(recipe.zones.descender)}.`}
+      </p>
+    </Phrase>
+  );
+}
+
+function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) {
+  const hand = recipeHand(recipe);
+  const fitting = nibsFor(hand.tool, drawer);
+  const compared = recipe.bands.length > 0;
+  const owned = fitting.find(({ width, id }) => id === recipe.nib && width === recipe.width);
+  const what = { broad: 'nib', pointed: 'mm pointed pen', brush: 'mm brush', monoline: 'mm point' }[
+    hand.tool
+  ];
+  const text = compared
+    ? `the ${recipe.bands.map((width) => plain(width)).join(', ')} mm nibs in bands`
+    : owned && owned.kind !== 'broad'
+      ? `the ${owned.label}`
+      : hand.tool === 'broad'
+        ? `the ${plain(recipe.width)} mm ${what}`
+        : `a ${plain(recipe.width)} ${what}`;
+  const canCompare = hand.basis === 'nib' || hand.basis === 'dots';
+  return (
+    <Phrase label="Nib" text={text}>
+      {fitting.length > 0 && !compared && (
+        <Choices
+          legend="From your drawer"
+          value={owned?.id ?? null}
+          choices={fitting.map(({ id, label, width }) => ({
+            value: id,
+            name: label,
+            remark: label.startsWith(plain(width)) ? undefined : `${plain(width)} mm`,
+          }))}
+          onChoose={(id) => {
+            const nib = fitting.find((candidate) => candidate.id === id);
+            if (nib) edit((r) => ({ ...pin(r, 'width', nib.width), nib: nib.id }));
+          }}
+        />
+      )}
+      {!compared && (
+        <NumberField
+          limit={LIMITS.width}
+          label={
+            hand.tool === 'broad'
+              ? 'Or any width'
+              : hand.tool === 'monoline'
+                ? 'Line width'
+                : 'Or any full shade'
+          }
+          value={recipe.width}
+          onCommit={(value) => edit((r) => ({ ...pin(r, 'width', value), nib: '' }))}
+        />
+      )}
+      {canCompare && <CompareNibs recipe={recipe} edit={edit} fitting={fitting} />}
+    </Phrase>
+  );
+}
+
+const MOST_BANDS = 4;
+
+function CompareNibs({ recipe, edit, fitting }: Part & { fitting: readonly Nib[] }) {
+  const { bands } = recipe;
+  const begin = () => {
+    const wider = fitting.find(({ width }) => width > recipe.width)?.width;
+    edit((r) => ({ ...r, bands: [r.width, wider ?? r.width * 1.5].sort((a, b) => a - b) }));
+  };
+  if (bands.length === 0) {
+    return (
+      <button type="button" className="btn btn-sm" onClick={begin}>
+        Compare nibs on one sheet
+      </button>
+    );
+  }
+  const widths = [...new Set([...fitting.map(({ width }) => width), ...bands])].sort((a, b) => a - b);
+  return (
+    <fieldset>
+      <legend className="mb-1 text-sm">Two to four nibs, a band each</legend>
+      <div className="grid grid-cols-2">
+        {widths.map((width) => (
+          <Toggle
+            key={width}
+            name={`${plain(width)} mm`}
+            on={bands.includes(width)}
+            onSwitch={(on) =>
+              edit((r) => {
+                const next = on
+                  ? [...r.bands, width].sort((a, b) => a - b)
+                  : r.bands.filter((w) => w !== width);
+                return next.length < 2 ? r : { ...r, bands: next.slice(0, MOST_BANDS) };
+              })
+            }
+          />
+        ))}
+      </div>
+      <button type="button" className="btn btn-sm mt-2" onClick={() => edit((r) => ({ ...r, bands: [] }))}>
+        Back to one nib
+      </button>
+    </fieldset>
+  );
+}
+
+function AnglePhrase({ recipe, edit }: Part) {
+  const hand = recipeHand(recipe);
+  return (
+    <Phrase label="Pen angle" text={`${plain(recipe.penAngle)}°`}>
+      <NumberField
+        limit={LIMITS.penAngle}
+        label="Pen angle, from the writing line"
+        value={recipe.penAngle}
+        onCommit={(value) => edit((r) => settle({ ...r, penAngle: value }))}
+      />
+      {hand.penAngle && hand.penAngle.turns.length > 0 && (
+        <div className="max-w-64 text-sm">
+          <p>Its letters turn the pen for some strokes:</p>
+          <ul className="list-inside list-disc">
+            {hand.penAngle.turns.map(({ angle, where }) => (
+              <li key={where}>
+                {angle}°: {where}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </Phrase>
+  );
+}
+
+function SlopePhrase({ recipe, edit }: Part) {
+  const pointed = recipeHand(recipe).tool === 'pointed' || recipeHand(recipe).tool === 'brush';
+  const text = pointed
+    ? `on a slant of ${plain(90 - recipe.slope)}°`
+    : recipe.slope === 0
+      ? 'upright'
+      : `sloping ${plain(recipe.slope)}°`;
+  return (
+    <Phrase label={pointed ? 'Slant' : 'Slope'} text={text}>
+      {pointed ? (
+        <NumberField
+          limit={{
+            ...LIMITS.slope,
+            label: 'Slant',
+            low: 90 - LIMITS.slope.high,
+            high: 90 - LIMITS.slope.low,
+          }}
+          label="Slant, from the writing line"
+          value={90 - recipe.slope}
+          onCommit={(value) => edit((r) => ({ ...r, slope: 90 - value }))}
+        />
+      ) : (
+        <NumberField
+          limit={LIMITS.slope}
+          label="Slope, off the vertical"
+          value={recipe.slope}
+          onCommit={(value) => edit((r) => ({ ...r, slope: value }))}
+        />
+      )}
+    </Phrase>
+  );
+}
+
+function SlopeLinesPhrase({ recipe, edit }: Part) {
+  const { spacing } = recipe.slopeLines;
+  const text = recipe.show.slope ? `slope lines every ${plain(spacing)} mm` : 'no slope lines';
+  const show = (slope: boolean) => edit((r) => ({ ...r, show: { ...r.show, slope } }));
+  return (
+    <Phrase label="Slope lines" text={text}>
+      <Toggle name="Rule slope lines" on={recipe.show.slope} onSwitch={show} />
+      {recipe.show.slope && (
+        <>
+          <NumberField
+            limit={LIMITS.slopeSpacing}
+            label="Along the baseline, every"
+            value={spacing}
+            onCommit={(value) => edit((r) => ({ ...r, slopeLines: { ...r.slopeLines, spacing: value } }))}
+          />
+          <Choices
+            legend="How far they run"
+            value={recipe.slopeLines.extent}
+            choices={[
+              { value: 'zones', name: 'over the zones of each line' },
+              { value: 'block', name: 'through the whole block' },
+            ]}
+            onChoose={(extent) => edit((r) => ({ ...r, slopeLines: { ...r.slopeLines, extent } }))}
+          />
+        </>
+      )}
+    </Phrase>
+  );
+}
+
+function LinesPhrase({ recipe, edit }: Part) {
+  const { lines } = recipe.given;
+  const text = lines === undefined ? 'as many lines as fit' : counted(lines, 'line');
+  return (
+    <Phrase label="Lines" text={text}>
+      <Toggle
+        name="As many as fit"
+        on={lines === undefined}
+        onSwitch={(fill) => edit((r) => (fill ? unpin(r, 'lines') : pinHere(r, 'lines')))}
+      />
+      <NumberField
+        limit={LIMITS.lines}
+        label="Or exactly"
+        unit="lines"
+        value={lines ?? 5}
+        onCommit={(value) => edit((r) => pin(r, 'lines', value))}
+      />
+      <p className="max-w-64 text-sm opacity-80">
+        A number of lines lets the nib follow; pin the nib to keep it.
+      </p>
+    </Phrase>
+  );
+}
+
+function PaperPhrase({ recipe, edit }: Part) {
+  const { paper } = recipe;
+  const format = paperFormat(paper.format);
+  const name = format?.name ?? `${plain(paper.width)} × ${plain(paper.height)} mm`;
+  const change = (next: Partial<Recipe['paper']>) =>
+    edit((r) => settle({ ...r, paper: { ...r.paper, ...next } }));
+  return (
+    <Phrase label="Paper" text={`${name} ${paper.sideways ? 'sideways' : 'upright'}`}>
+      <label className="block text-sm">
+        Format
+        <select
+          className="select select-sm mt-1 block w-64"
+          value={paper.format}
+          onChange={(event) => {
+            const id = event.target.value as PaperFormatId;
+            const chosen = paperFormat(id);
+            change(chosen ? { format: id, width: chosen.width, height: chosen.height } : { format: id });
+          }}
+        >
+          {(['sheets', 'north american', 'envelopes', 'cards'] as const).map((group) => (
+            <optgroup key={group} label={group === 'north american' ? 'North American' : group}>
+              {PAPER_FORMATS.filter((candidate) => candidate.group === group).map(
+                ({ id, name: formatName }) => (
+                  <option key={id} value={id}>
+                    {formatName}
+                  </option>
+                ),
+              )}
+            </optgroup>
+          ))}
+          <option value="custom">Custom size</option>
+        </select>
+      </label>
+      {paper.format === 'custom' && (
+        <>
+          <NumberField
+            limit={LIMITS.paperWidth}
+            value={paper.width}
+            onCommit={(width) => change({ width })}
+          />
+          <NumberField
+            limit={LIMITS.paperHeight}
+            value={paper.height}
+            onCommit={(height) => change({ height })}
+          />
+        </>
+      )}
+      <Choices
+        legend="It lies"
+        value={paper.sideways ? 'sideways' : 'upright'}
+        choices={[
+          { value: 'upright', name: 'upright' },
+          { value: 'sideways', name: 'sideways' },
+        ]}
+        onChoose={(way) => change({ sideways: way === 'sideways' })}
+      />
+      <NumberField limit={LIMITS.columns} value={paper.columns} onCommit={(columns) => change({ columns })} />
+      <Toggle
+        name="Laid out for the left hand"
+        on={paper.mirrored}
+        onSwitch={(mirrored) => change({ mirrored })}
+      />
+    </Phrase>
+  );
+}
+
+const TINT_NAMES = {
+  faint: 'faintly, to write on',
+  strong: 'strongly, as a master',
+  'drop-out': 'in drop-out colour',
+} as const;
+
+function TintPhrase({ recipe, edit }: Part) {
+  return (
+    <Phrase label="Ruling" text={TINT_NAMES[recipe.tint]}>
+      <Choices
+        legend="How the lines are printed"
+        value={recipe.tint}
+        choices={[
+          { value: 'faint', name: 'faint', remark: 'to write on; gone from sight once inked' },
+          { value: 'strong', name: 'strong', remark: 'a master to lie under layout paper' },
+          {
+            value: 'drop-out',
+            name: 'drop-out colour',
+            remark: 'pale cyan that copiers and scanners leave out',
+          },
+        ]}
+        onChoose={(tint) => edit((r) => ({ ...r, tint }))}
+      />
+    </Phrase>
+  );
+}
+
+/** "Foundational, four and a half nib widths": a sheet's name when it has none of its own. */
+export const usualName = (recipe: Recipe): string => {
+  const hand = recipeHand(recipe);
+  return hand.basis === 'nib'
+    ? `${hand.name}, ${inWords(recipe.zones.body)} nib widths`
+    : `${hand.name}, ${plain(bodyHeight(recipe))} mm`;
+};

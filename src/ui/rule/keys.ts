@@ -1,0 +1,50 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+
+/** The station's keys and what they do, as the help sheet lists them. */
+export const KEYS = [
+  { keys: '[  ]', does: 'next smaller or larger nib of the drawer' },
+  { keys: ',  .', does: 'pen angle one degree flatter or steeper' },
+  { keys: '+  −', does: 'zoom in or out' },
+  { keys: '0', does: 'fit the sheet to the window' },
+  { keys: '1', does: 'life size' },
+  { keys: 'P', does: 'save the sheet as PDF' },
+  { keys: 'Ctrl Z', does: 'undo' },
+  { keys: 'Ctrl Shift Z or Ctrl Y', does: 'redo' },
+  { keys: '?', does: 'this list' },
+  { keys: 'Esc', does: 'close what is open' },
+] as const;
+
+export type KeyActions = Readonly<Record<string, () => void>>;
+
+/** "ctrl+shift+z", "p", "[": how actions are keyed. */
+const nameOf = (event: KeyboardEvent): string => {
+  const command = event.ctrlKey || event.metaKey;
+  const key = event.key.toLowerCase();
+  return command ? `ctrl+${event.shiftKey ? 'shift+' : ''}${key}` : key;
+};
+
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    target instanceof HTMLSelectElement ||
+    target instanceof HTMLTextAreaElement ||
+    (target instanceof HTMLInputElement && target.type !== 'checkbox' && target.type !== 'radio'));
+
+/** Runs the station's keys while nothing is being typed into. */
+export function useKeys(actions: KeyActions): void {
+  const current = useRef(actions);
+  current.current = actions;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTyping(event.target) || event.altKey || document.querySelector('dialog[open]')) return;
+      const action = current.current[nameOf(event)];
+      if (!action) return;
+      event.preventDefault();
+      action();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}

@@ -1,0 +1,22 @@
+import { compressToEncodedURIComponent, decompressFromEncodedURIComponent } from 'lz-string';
+import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+
+/** A recipe in the address is a few hundred characters; anything much longer is not ours. */
+const LONGEST = 8000;
+
+/** A recipe packed for the address. */
+export const packRecipe = (recipe: Recipe): string => compressToEncodedURIComponent(JSON.stringify(recipe));
+
+/** The recipe packed in an address; undefined where there is none or it cannot be read. */
+export function unpackRecipe(packed: string | null | undefined): Recipe | undefined {
+  if (!packed || packed.length > LONGEST) return undefined;
+  try {
+    return parseRecipe(JSON.parse(decompressFromEncodedURIComponent(packed)));
+  } catch {
+    return undefined;
+  }
+}
+
+/** The address of a sheet in the Rule station. */
+export const sheetAddress = (id: string, recipe?: Recipe): string =>
+  `/rule?sheet=${encodeURIComponent(id)}${recipe ? `&r=${packRecipe(recipe)}` : ''}`;

@@ -1,0 +1,244 @@
+'use client';
+
+import { formatDistanceToNow } from 'date-fns';
+import { Copy, FileDown, FileUp, Plus, Trash2 } from 'lucide-react';
+import Link from 'next/link';
+import { useRef, useState } from 'react';
+import type { Drawing } from '@/core/drawing/drawing';
+import { Problem } from '@/core/sheet/problem';
+import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import { ruleSheet } from '@/core/sheet/rule';
+import { useNotice } from '../frame/notices';
+import { call, download, newId, sentenceOf } from '../lib/api';
+import { DrawingView } from '../paper/DrawingView';
+import { sheetAddress } from '../rule/recipeUrl';
+import { usualName } from '../rule/Sentence';
+
+export interface ShelfSheet {
+  readonly id: string;
+  readonly name: string;
+  readonly recipe: Recipe;
+  readonly updatedAt: string;
+}
+
+/** A recipe file is a few kB; a larger file is something else. */
+const LARGEST_FILE = 64 * 1024;
+
+/** The shelf of sheets: open, name, duplicate, delete with undo, search, import and export. */
+export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
+  const [sheets, setSheets] = useState(initial);
+  const [search, setSearch] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const fileInput = useRef<HTMLInputElement>(null);
+  const notice = useNotice();
+
+  const guarded = async (work: () => Promise<void>) => {
+    try {
+      await work();
+      setProblem(null);
+    } catch (error) {
+      setProblem(sentenceOf(error));
+    }
+  };
+  const put = async (sheet: Omit<ShelfSheet, 'updatedAt'>) => {
+    const { id, name, recipe } = sheet;
+    await call(`/api/sheets/${id}`, { method: 'PUT', json: { name, recipe } });
+    const saved = { ...sheet, updatedAt: new Date().toISOString() };
+    setSheets((list) => [saved, ...list.filter((other) => other.id !== id)]);
+  };
+  const rename = (sheet: ShelfSheet, name: string) => guarded(() => put({ ...sheet, name }));
+  const duplicate = (sheet: ShelfSheet) =>
+    guarded(async () => {
+      await put({ ...sheet, id: newId(), name: `${sheet.name} (copy)`.slice(0, 80) });
+      notice({ tone: 'done', text: `Duplicated “${sheet.name}”.` });
+    });
+  const remove = (sheet: ShelfSheet) =>
+    guarded(async () => {
+      await call(`/api/sheets/${sheet.id}`, { method: 'DELETE' });
+      const before = sheets;
+      setSheets((list) => list.filter(({ id }) => id !== sheet.id));
+      notice({
+        tone: 'done',
+        text: `Deleted “${sheet.name}”.`,
+        undo: () =>
+          guarded(async () => {
+            await call(`/api/sheets/${sheet.id}/restore`, { method: 'POST' });
+            setSheets(before);
+          }),
+      });
+    });
+  const importFile = (file: File) =>
+    guarded(async () => {
+      if (file.size > LARGEST_FILE) {
+        throw new Problem(
+          'file',
+          `“${file.name}” is too large for a recipe (at most ${LARGEST_FILE / 1024} kB).`,
+        );
+      }
+      const recipe = readRecipeFile(await file.text(), file.name);
+      ruleSheet(recipe);
+      const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || usualName(recipe);
+      await put({ id: newId(), name, recipe });
+      notice({ tone: 'done', text: `Imported “${name}”.` });
+    });
+
+  const wanted = search.trim().toLowerCase();
+  const shown = sheets.filter(({ name, recipe }) =>
+    `${name} ${usualName(recipe)}`.toLowerCase().includes(wanted),
+  );
+
+  return (
+    <div className="mx-auto max-w-6xl px-6 py-6">
+      <div className="mb-4 flex flex-wrap items-center gap-3">
+        <h1 className="mr-auto font-bold text-2xl">Shelf</h1>
+        <input
+          type="search"
+          className="input input-sm w-56"
+          placeholder="Search"
+          aria-label="Search the shelf"
+          value={search}
+          onChange={(event) => setSearch(event.target.value)}
+        />
+        <input
+          ref={fileInput}
+          type="file"
+          accept="application/json,.json"
+          className="hidden"
+          aria-label="Recipe file"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = '';
+            if (file) void importFile(file);
+          }}
+        />
+        <button type="button" className="btn btn-sm" onClick={() => fileInput.current?.click()}>
+          <FileUp size={15} aria-hidden /> Import
+        </button>
+        <Link href="/hand" className="btn btn-primary btn-sm">
+          <Plus size={15} aria-hidden /> New sheet
+        </Link>
+      </div>
+      {problem && (
+        <p role="alert" className="remark remark-warning mb-4">
+          {problem}
+        </p>
+      )}
+      {shown.length === 0 ? (
+        <p className="py-12 text-center text-lg">
+          {sheets.length === 0
+            ? 'The shelf is empty. Choose a hand to rule the first sheet.'
+            : `Nothing on the shelf matches “${search}”.`}
+        </p>
+      ) : (
+        <ul className="grid grid-cols-[repeat(auto-fill,minmax(14rem,1fr))] gap-5">
+          {shown.map((sheet) => (
+            <ShelfCard
+              key={sheet.id}
+              sheet={sheet}
+              onRename={(name) => void rename(sheet, name)}
+              onDuplicate={() => void duplicate(sheet)}
+              onDelete={() => void remove(sheet)}
+            />
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+function readRecipeFile(content: string, fileName: string): Recipe {
+  let data: unknown;
+  try {
+    data = JSON.parse(content);
+  } catch {
+    throw new Problem('file', `“${fileName}” is not readable JSON. Nothing was imported.`);
+  }
+  return parseRecipe(data);
+}
+
+function ShelfCard({
+  sheet,
+  onRename,
+  onDuplicate,
+  onDelete,
+}: {
+  sheet: ShelfSheet;
+  onRename: (name: string) => void;
+  onDuplicate: () => void;
+  onDelete: () => void;
+}) {
+  const { id, name, recipe, updatedAt } = sheet;
+  const drawing = thumbnail(recipe);
+  return (
+    <li className="flex flex-col rounded border border-base-300 bg-base-100 p-3">
+      <Link
+        href={sheetAddress(id)}
+        className="flex h-52 items-center justify-center bg-base-200 p-2"
+        aria-label={`Open ${name}`}
+      >
+        {drawing ? (
+          <DrawingView drawing={drawing} label="" className="max-h-full max-w-full bg-white shadow" />
+        ) : (
+          <span className="text-sm">cannot be ruled</span>
+        )}
+      </Link>
+      <input
+        key={name}
+        aria-label={`Name of ${name}`}
+        className="input input-ghost input-sm mt-2 w-full px-1 font-bold"
+        defaultValue={name}
+        maxLength={80}
+        onBlur={(event) => {
+          const next = event.target.value.trim();
+          if (next && next !== name) onRename(next);
+          else event.target.value = name;
+        }}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      />
+      <p className="px-1 text-sm">{usualName(recipe)}</p>
+      <div className="mt-1 flex items-center gap-1">
+        <time dateTime={updatedAt} className="mr-auto px-1 text-sm opacity-80" suppressHydrationWarning>
+          {formatDistanceToNow(new Date(updatedAt), { addSuffix: true })}
+        </time>
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          aria-label={`Duplicate ${name}`}
+          onClick={onDuplicate}
+        >
+          <Copy size={15} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          aria-label={`Export ${name}`}
+          onClick={() =>
+            download(
+              new Blob([JSON.stringify(recipe, null, 2)], { type: 'application/json' }),
+              `${name}.json`,
+            )
+          }
+        >
+          <FileDown size={15} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          aria-label={`Delete ${name}`}
+          onClick={onDelete}
+        >
+          <Trash2 size={15} aria-hidden />
+        </button>
+      </div>
+    </li>
+  );
+}
+
+/** A sheet that cannot be ruled any more (its paper has become too small, say) still stands on the shelf. */
+function thumbnail(recipe: Recipe): Drawing | null {
+  try {
+    return ruleSheet(recipe);
+  } catch {
+    return null;
+  }
+}

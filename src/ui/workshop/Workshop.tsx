@@ -1,0 +1,15 @@
+import { BackupPanel } from './BackupPanel';
+import { PrinterPanel, type PrinterProfile } from './PrinterPanel';
+import { ScreenPanel } from './ScreenPanel';
+
+/** What is set up once: printer, screen, and the safe keeping of everything. */
+export function Workshop({ printers }: { printers: readonly PrinterProfile[] }) {
+  return (
+    <div className="mx-auto max-w-4xl space-y-8 px-6 py-6">
+      <h1 className="font-bold text-2xl">Workshop</h1>
+      <PrinterPanel initial={printers} />
+      <ScreenPanel />
+      <BackupPanel />
+    </div>
+  );
+}

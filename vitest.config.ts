@@ -1,0 +1,16 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  resolve: {
+    alias: {
+      '@': fileURLToPath(new URL('./src', import.meta.url)),
+      'server-only': fileURLToPath(new URL('./tests/empty.ts', import.meta.url)),
+    },
+  },
+  test: {
+    include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+    benchmark: { include: ['bench/**/*.bench.ts'] },
+    testTimeout: 60_000,
+  },
+});
