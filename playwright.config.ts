@@ -6,10 +6,11 @@ export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results/browser',
   workers: 1,
-  timeout: 60_000,
+  timeout: 30_000,
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    actionTimeout: 5000,
     trace: 'retain-on-failure',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',

@@ -5,9 +5,9 @@ import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { listNibs } from '@/store/nibs';
 import { selectedPrinter } from '@/store/printers';
 import { findSheet, listSheets, type StoredSheet } from '@/store/sheets';
+import { usualName } from '@/ui/lib/usualName';
 import { RuleStation } from '@/ui/rule/RuleStation';
 import { unpackRecipe } from '@/ui/rule/recipeUrl';
-import { usualName } from '@/ui/rule/Sentence';
 import { idSchema } from '../_lib/http';
 
 export const metadata: Metadata = { title: 'Rule' };

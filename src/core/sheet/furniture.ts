@@ -12,6 +12,9 @@ export const BAR_SPACE: Mm = 6;
 export const GAUGE_SPACE: Mm = 17;
 export const LETTER_SPACE: Mm = 4;
 
+/** Least inset of the block, so that half the width of an outermost line still falls on the sheet. */
+const LEAST_INSET: Mm = 0.5;
+
 /** Smallest block worth ruling. */
 const SMALLEST_BLOCK: Mm = 10;
 
@@ -52,13 +55,13 @@ export function pageBoxes(recipe: Recipe): PageBoxes {
   const { paper, aids } = recipe;
   const page = pageSize(paper);
   const startsRight = recipeHand(recipe).rightToLeft !== paper.mirrored;
-  const startNeed = hasGauge(recipe) ? PRINT_EDGE + GAUGE_SPACE : 0;
+  const startNeed = hasGauge(recipe) ? PRINT_EDGE + GAUGE_SPACE : LEAST_INSET;
   const endNeed =
     aids.bars || aids.letters
       ? PRINT_EDGE + (aids.bars ? BAR_SPACE : 0) + (aids.letters ? LETTER_SPACE : 0)
-      : 0;
-  const top = Math.max(paper.margins.top, aids.header ? PRINT_EDGE + HEADER_HEIGHT : 0);
-  const bottom = Math.max(paper.margins.bottom, aids.bars ? PRINT_EDGE + BAR_SPACE : 0);
+      : LEAST_INSET;
+  const top = Math.max(paper.margins.top, aids.header ? PRINT_EDGE + HEADER_HEIGHT : LEAST_INSET);
+  const bottom = Math.max(paper.margins.bottom, aids.bars ? PRINT_EDGE + BAR_SPACE : LEAST_INSET);
   const left = Math.max(paper.margins.left, startsRight ? endNeed : startNeed);
   const right = Math.max(paper.margins.right, startsRight ? startNeed : endNeed);
   const block = { x: left, y: top, width: page.width - left - right, height: page.height - top - bottom };

@@ -1,5 +1,6 @@
 import type { Mm } from '../measure/units';
 import { type Box, type PageBoxes, pageBoxes } from './furniture';
+import { LIMITS, outOfRange } from './limits';
 import { heightOfLines, lineSystem, linesThatFit, moduleLength } from './lineSystem';
 import { Problem } from './problem';
 import { type Recipe, recipeHand } from './recipe';
@@ -98,8 +99,11 @@ function comparisonBands(recipe: Recipe, block: Box): Band[] {
   });
 }
 
+/** @throws Problem for a body too low to rule; this also bounds how many lines a page can hold. */
 function placeLines(recipe: Recipe, module: Mm, top: Mm, count: number): RuledLine[] {
   const { zones, capitalsOnly } = recipe;
+  const bodyMm = zones.body * module;
+  if (bodyMm < LIMITS.bodyMm.low - 1e-9) throw new Problem('bodyMm', outOfRange(LIMITS.bodyMm, bodyMm));
   const system = lineSystem(recipe);
   const hasCapital = zones.capital > 0;
   return Array.from({ length: count }, (_, index) => {

@@ -1,4 +1,4 @@
-import { floorTo, type Mm, plain, roundTo } from '../measure/units';
+import { clamp, floorTo, type Mm, plain, roundTo } from '../measure/units';
 import { handPart } from './defaults';
 import { pageBoxes } from './furniture';
 import type { Given } from './given';
@@ -22,6 +22,8 @@ const WIDTH_STEP: Mm = 0.01;
 const WEIGHT_STEP = 0.01;
 /** H, N and W all given must agree this closely. */
 const AGREEMENT: Mm = 0.01;
+/** Zones scaled with the body are rounded to a thousandth of a millimetre. */
+const SCALED_STEP: Mm = 0.001;
 const BISECTIONS = 60;
 
 const isNibMeasured = (recipe: Recipe): boolean => {
@@ -106,24 +108,31 @@ function settleByBody(recipe: Recipe): Recipe {
   );
 }
 
-/** A unit- or mm-measured recipe scaled to a body of `height`; all zones keep their proportion. */
+/**
+ * A unit- or mm-measured recipe scaled to a body of `height`. All zones keep their proportion, as far as their
+ * ranges allow.
+ */
 function withBody(recipe: Recipe, height: Mm): Recipe {
-  if (recipeHand(recipe).basis === 'ratio') {
-    return { ...recipe, ratioUnit: height / recipe.zones.body };
-  }
-  const scale = height / recipe.zones.body;
-  const scaled = (value: number) => roundTo(value * scale, 0.001);
   const { zones } = recipe;
+  if (recipeHand(recipe).basis === 'ratio') {
+    return { ...recipe, ratioUnit: inRange('ratioUnit', height / zones.body) };
+  }
+  const scaled = (id: Exclude<keyof Recipe['zones'], 'body'>): number | null => {
+    const value = zones[id];
+    return value === null
+      ? null
+      : clamp(roundTo((value * height) / zones.body, SCALED_STEP), LIMITS[id].low, LIMITS[id].high);
+  };
   return {
     ...recipe,
     zones: {
-      body: height,
-      ascender: scaled(zones.ascender),
-      descender: scaled(zones.descender),
-      capital: scaled(zones.capital),
-      gap: scaled(zones.gap),
-      branch: zones.branch === null ? null : scaled(zones.branch),
-      smallCapital: zones.smallCapital === null ? null : scaled(zones.smallCapital),
+      body: inRange('bodyMm', height),
+      ascender: scaled('ascender') as number,
+      descender: scaled('descender') as number,
+      capital: scaled('capital') as number,
+      gap: scaled('gap') as number,
+      branch: scaled('branch'),
+      smallCapital: scaled('smallCapital'),
     },
   };
 }
@@ -237,7 +246,8 @@ export function pinHere(recipe: Recipe, quantity: Quantity): Recipe {
     width: recipe.width,
     bodyMm: roundTo(bodyHeight(recipe), 0.001),
     body: recipe.zones.body,
-    lines: recipe.given.lines ?? roomForLines(recipe),
+    // A page of the lowest bodies can hold more lines than may be asked for.
+    lines: recipe.given.lines ?? Math.min(roomForLines(recipe), LIMITS.lines.high),
   };
   return settle({ ...recipe, given: { ...recipe.given, [quantity]: now[quantity] } });
 }

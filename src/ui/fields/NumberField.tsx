@@ -36,7 +36,8 @@ export function NumberField({
     setRefusal(null);
   }, [value]);
 
-  const commit = (entered: string) => {
+  /** Enter confirms even the value already there (which pins it); leaving the field only commits a change. */
+  const commit = (entered: string, confirmed: boolean) => {
     const number = Number(entered.trim().replace(',', '.'));
     if (entered.trim() === '' || !Number.isFinite(number)) {
       setRefusal({ message: notANumber(limit) });
@@ -45,7 +46,7 @@ export function NumberField({
     } else {
       setRefusal(null);
       setText(plain(number, PLACES));
-      if (number !== value && plain(number, PLACES) !== plain(value, PLACES)) onCommit(number);
+      if (confirmed || plain(number, PLACES) !== plain(value, PLACES)) onCommit(number);
     }
   };
   const stepBy = (direction: 1 | -1) =>
@@ -75,9 +76,9 @@ export function NumberField({
           aria-invalid={refusal !== null}
           aria-describedby={refusal ? `${id}-refusal` : undefined}
           onChange={(event) => setText(event.target.value)}
-          onBlur={(event) => commit(event.target.value)}
+          onBlur={(event) => commit(event.target.value, false)}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') commit(event.currentTarget.value);
+            if (event.key === 'Enter') commit(event.currentTarget.value, true);
             if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
               event.preventDefault();
               stepBy(event.key === 'ArrowUp' ? 1 : -1);

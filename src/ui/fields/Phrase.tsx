@@ -23,7 +23,8 @@ export function Phrase({ label, text, children }: { label: string; text: string;
     if (overflow > 0) setShift(-overflow);
     const first =
       panel.current.querySelector<HTMLElement>('input:checked') ??
-      panel.current.querySelector<HTMLElement>('input, select, button, textarea');
+      panel.current.querySelector<HTMLElement>('input, select') ??
+      panel.current.querySelector<HTMLElement>('button');
     first?.focus();
     if (first instanceof HTMLInputElement && first.type !== 'radio' && first.type !== 'checkbox')
       first.select();

@@ -3,7 +3,7 @@ import { pathData } from '@/render/pathData';
 
 /**
  * A drawing as inline SVG elements: what the page shows is the same list of nodes that PDF and PNG draw. Text goes in
- * as text, never as markup.
+ * as text, never as markup. Without a label it is decoration, hidden from readers.
  */
 export function DrawingView({
   drawing,
@@ -12,7 +12,7 @@ export function DrawingView({
 }: {
   drawing: Drawing;
   className?: string;
-  label: string;
+  label?: string;
 }) {
   return (
     <svg
@@ -20,8 +20,7 @@ export function DrawingView({
       className={className}
       fill="none"
       fontFamily="'Alegreya Sans', sans-serif"
-      role="img"
-      aria-label={label}
+      {...(label ? { role: 'img', 'aria-label': label } : { 'aria-hidden': true })}
     >
       <Nodes nodes={drawing.nodes} />
     </svg>

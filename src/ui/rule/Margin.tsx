@@ -47,17 +47,19 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
           const pinned = recipe.given[quantity] !== undefined;
           return (
             <div key={quantity} className="flex items-center gap-2 py-0.5">
-              <button
-                type="button"
-                className={`btn btn-ghost btn-xs px-1 ${pinned ? 'text-accent' : 'opacity-70'}`}
-                aria-pressed={pinned}
-                aria-label={pinned ? `${name} is given: let it follow` : `${name} follows: pin it here`}
-                title={pinned ? 'Given. Click to let it follow.' : 'Follows. Click to pin it.'}
-                onClick={() => edit((r) => (pinned ? unpin(r, quantity) : pinHere(r, quantity)))}
-              >
-                {pinned ? <Pin size={15} aria-hidden /> : <PinOff size={15} aria-hidden />}
-              </button>
-              <dt>{name}</dt>
+              <dt className="flex items-center gap-2">
+                <button
+                  type="button"
+                  className={`btn btn-ghost btn-xs px-1 ${pinned ? 'text-accent' : 'opacity-70'}`}
+                  aria-pressed={pinned}
+                  aria-label={pinned ? `${name} is given: let it follow` : `${name} follows: pin it here`}
+                  title={pinned ? 'Given. Click to let it follow.' : 'Follows. Click to pin it.'}
+                  onClick={() => edit((r) => (pinned ? unpin(r, quantity) : pinHere(r, quantity)))}
+                >
+                  {pinned ? <Pin size={15} aria-hidden /> : <PinOff size={15} aria-hidden />}
+                </button>
+                {name}
+              </dt>
               <dd className="ml-auto tabular-nums" data-testid={`given-${quantity}`}>
                 {pinned ? <strong>{value}</strong> : value}
               </dd>

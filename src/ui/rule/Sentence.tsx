@@ -8,11 +8,11 @@ import { plain } from '@/core/measure/units';
 import { changeHand, changeSchool } from '@/core/sheet/edit';
 import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
-import { bodyHeight, pin, pinHere, settle, unpin } from '@/core/sheet/solve';
+import { bodyHeight, pin, pinHere, roomForLines, settle, unpin } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { Phrase } from '../fields/Phrase';
-import { counted, inWords } from '../lib/words';
+import { counted } from '../lib/words';
 
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
 interface Part {
@@ -310,7 +310,7 @@ function LinesPhrase({ recipe, edit }: Part) {
         limit={LIMITS.lines}
         label="Or exactly"
         unit="lines"
-        value={lines ?? 5}
+        value={lines ?? roomForLines(recipe)}
         onCommit={(value) => edit((r) => pin(r, 'lines', value))}
       />
       <p className="max-w-64 text-sm opacity-80">
@@ -412,11 +412,3 @@ function TintPhrase({ recipe, edit }: Part) {
     </Phrase>
   );
 }
-
-/** "Foundational, four and a half nib widths": a sheet's name when it has none of its own. */
-export const usualName = (recipe: Recipe): string => {
-  const hand = recipeHand(recipe);
-  return hand.basis === 'nib'
-    ? `${hand.name}, ${inWords(recipe.zones.body)} nib widths`
-    : `${hand.name}, ${plain(bodyHeight(recipe))} mm`;
-};

@@ -6,7 +6,7 @@ import { Problem } from '@/core/sheet/problem';
 import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { call, sentenceOf } from '../lib/api';
 import { begin, commit, type History, redo, undo } from './history';
-import { sheetAddress } from './recipeUrl';
+import { sheetAddress, unpackRecipe } from './recipeUrl';
 
 /** Autosave waits this long after the last edit, in ms. */
 const AUTOSAVE_DELAY = 500;
@@ -21,19 +21,39 @@ export type SaveState =
   | { readonly kind: 'saved' | 'saving' }
   | { readonly kind: 'failed'; readonly why: string };
 
-const historyKey = (id: string) => `elvane-history-${id}`;
+/** What this window keeps of a sheet between reloads. */
+interface Kept {
+  readonly name: string;
+  readonly history: History<Recipe>;
+}
 
-/** The history kept for this sheet in this window, if it ends where the sheet now stands. */
-function keptHistory(id: string, present: Recipe): History<Recipe> {
+const keptKey = (id: string) => `elvane-sheet-${id}`;
+
+/**
+ * The sheet as this window last had it. The page may have been drawn from an older answer of the server (Back does
+ * that), so the recipe in the address counts; the history is kept if it ends there.
+ */
+function keptSheet(id: string, name: string, initial: Recipe): Kept {
+  const address = new URLSearchParams(window.location.search);
+  const present = (address.get('sheet') === id && unpackRecipe(address.get('r'))) || initial;
   try {
-    const kept = JSON.parse(sessionStorage.getItem(historyKey(id)) ?? 'null') as History<unknown> | null;
-    if (kept && JSON.stringify(kept.present) === JSON.stringify(present)) {
-      return { past: kept.past.map(parseRecipe), present, future: kept.future.map(parseRecipe) };
+    const kept = JSON.parse(sessionStorage.getItem(keptKey(id)) ?? 'null') as {
+      name: string;
+      history: History<unknown>;
+    } | null;
+    const same = (recipe: unknown) =>
+      JSON.stringify(parseRecipe(recipe)) === JSON.stringify(parseRecipe(present));
+    if (kept && same(kept.history.present)) {
+      const { past, future } = kept.history;
+      return {
+        name: kept.name,
+        history: { past: past.map(parseRecipe), present, future: future.map(parseRecipe) },
+      };
     }
   } catch {
     // A history that cannot be read is no loss of work: the sheet itself comes from the address or the shelf.
   }
-  return begin(present);
+  return { name, history: begin(present) };
 }
 
 /**
@@ -72,7 +92,7 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
       setHistory(next);
       setRefused(null);
       try {
-        sessionStorage.setItem(historyKey(id), JSON.stringify(next));
+        sessionStorage.setItem(keptKey(id), JSON.stringify({ name: title, history: next } satisfies Kept));
       } catch {
         // The session store is full: undo will not survive a reload, the sheet itself will.
       }
@@ -88,8 +108,10 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
   useEffect(() => {
     if (loaded.current) return;
     loaded.current = true;
-    setHistory(keptHistory(id, initial));
-  }, [id, initial]);
+    const kept = keptSheet(id, initialName, initial);
+    setHistory(kept.history);
+    setName(kept.name);
+  }, [id, initialName, initial]);
 
   useEffect(() => {
     const leave = () => void saveNow(true);

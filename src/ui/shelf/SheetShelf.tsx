@@ -10,9 +10,9 @@ import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { useNotice } from '../frame/notices';
 import { call, download, newId, sentenceOf } from '../lib/api';
+import { usualName } from '../lib/usualName';
 import { DrawingView } from '../paper/DrawingView';
 import { sheetAddress } from '../rule/recipeUrl';
-import { usualName } from '../rule/Sentence';
 
 export interface ShelfSheet {
   readonly id: string;
@@ -177,7 +177,7 @@ function ShelfCard({
         aria-label={`Open ${name}`}
       >
         {drawing ? (
-          <DrawingView drawing={drawing} label="" className="max-h-full max-w-full bg-white shadow" />
+          <DrawingView drawing={drawing} className="max-h-full max-w-full bg-white shadow" />
         ) : (
           <span className="text-sm">cannot be ruled</span>
         )}

@@ -208,7 +208,11 @@ export function bandCaptions(recipe: Recipe, layout: SheetLayout, language: Line
         text(
           layout.block.x,
           top + BAND_CAPTION * 0.65,
-          `${plain(width)} mm nib · body ${plain(recipe.zones.body * module)} mm`,
+          fitText(
+            `${plain(width)} mm nib · body ${plain(recipe.zones.body * module)} mm`,
+            HEADER_SIZE,
+            layout.block.width,
+          ),
           { size: HEADER_SIZE, colour: language.aid },
         ),
       ),

@@ -3,6 +3,7 @@ import type { DrawingNode } from '../../drawing/drawing';
 import type { Mm } from '../../measure/units';
 import type { RuledLine, SheetLayout } from '../layout';
 import { type Recipe, recipeHand } from '../recipe';
+import { ladderReach } from './ladder';
 import type { LineLanguage } from './lineLanguage';
 
 /** The capital line is a tick at either end of the line: it says how tall without another line to write through. */
@@ -33,18 +34,31 @@ export function horizontals(recipe: Recipe, layout: SheetLayout, language: LineL
   }
 
   if (recipe.show.capital) {
-    const ends = (y: Mm): Segment[] =>
-      layout.columns.flatMap(({ x, width }): Segment[] => [
-        [x, y, x + CAPITAL_TICK, y],
-        [x + width - CAPITAL_TICK, y, x + width, y],
-      ]);
-    // Capitals-only sheets are written up to this line, so there it runs the whole way.
-    const draw = recipe.capitalsOnly ? across : ends;
-    const list = lines.flatMap(({ capital }) => (capital === null ? [] : draw(capital)));
+    const list = layout.bands.flatMap((band) =>
+      // Capitals-only sheets are written up to this line, so there it runs the whole way.
+      band.lines.flatMap(({ capital: y }) =>
+        y === null
+          ? []
+          : recipe.capitalsOnly
+            ? across(y)
+            : capitalTicks(layout, y, ladderReach(recipe, band)),
+      ),
+    );
     if (list.length > 0) nodes.push(group('capital', [segments(list, language.capital)]));
   }
   return nodes;
 }
+
+/** Ticks at both ends of every column, clear of the ladder at its head. */
+const capitalTicks = ({ columns, startsRight }: SheetLayout, y: Mm, ladder: Mm): Segment[] =>
+  columns.flatMap(({ x, width }): Segment[] => {
+    const left = x + (startsRight ? 0 : ladder);
+    const right = x + width - (startsRight ? ladder : 0);
+    return [
+      [left, y, left + CAPITAL_TICK, y],
+      [right - CAPITAL_TICK, y, right, y],
+    ];
+  });
 
 /** Whole- and half-dot lines between the outer lines of a dot-measured hand. */
 function dotLines(

@@ -9,6 +9,13 @@ import type { LineLanguage } from './lineLanguage';
 /** White between the end of the line and its ladder. */
 const LADDER_INSET: Mm = 0.6;
 
+/** How far a band's ladder reaches into its line; 0 without one. Two squares wide, or one dot. */
+export function ladderReach(recipe: Recipe, band: Band): Mm {
+  const { basis } = recipeHand(recipe);
+  if (recipe.aids.ladder === 'none' || basis === 'ratio' || basis === 'mm') return 0;
+  return LADDER_INSET + (basis === 'dots' ? band.module : 2 * band.width);
+}
+
 /**
  * Nib ladders at the head of each line, or of the first line only: true squares of W stepped corner to corner up from
  * the baseline and down from it; for dot-measured hands true dots, corner on corner. A last partial step is drawn
@@ -16,7 +23,7 @@ const LADDER_INSET: Mm = 0.6;
  */
 export function ladders(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
   const { basis } = recipeHand(recipe);
-  if (recipe.aids.ladder === 'none' || basis === 'ratio' || basis === 'mm') return [];
+  if (layout.bands.every((band) => ladderReach(recipe, band) === 0)) return [];
   const draw = basis === 'dots' ? dotLadder : squareLadder;
   const commands = layout.bands.flatMap((band) => {
     const lines = recipe.aids.ladder === 'page' ? band.lines.slice(0, 1) : band.lines;
@@ -31,6 +38,9 @@ export function ladders(recipe: Recipe, layout: SheetLayout, language: LineLangu
 const headColumn = ({ columns, startsRight }: SheetLayout): readonly Box[] =>
   startsRight ? columns.slice(-1) : columns.slice(0, 1);
 
+const ladderLeft = (column: Box, width: Mm, startsRight: boolean): Mm =>
+  startsRight ? column.x + column.width - LADDER_INSET - width : column.x + LADDER_INSET;
+
 function squareLadder(
   _: Recipe,
   band: Band,
@@ -39,7 +49,7 @@ function squareLadder(
   startsRight: boolean,
 ): PathCommand[] {
   const { width: side } = band;
-  const left = startsRight ? column.x + column.width - LADDER_INSET - 2 * side : column.x + LADDER_INSET;
+  const left = ladderLeft(column, 2 * side, startsRight);
   const steps: PathCommand[] = [];
   const climb = (to: Mm, direction: 1 | -1) => {
     const rise = direction * (line.baseline - to);
@@ -67,7 +77,7 @@ function dotLadder(
   const { width: side, module } = band;
   const across = side * cosDeg(recipe.penAngle);
   const up = side * sinDeg(recipe.penAngle);
-  const left = startsRight ? column.x + column.width - LADDER_INSET - module : column.x + LADDER_INSET;
+  const left = ladderLeft(column, module, startsRight);
   const dot = (top: Mm): PathCommand[] =>
     polygon([
       [left + across, top],

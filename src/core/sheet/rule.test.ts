@@ -1,0 +1,193 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { rulableRecipe } from '../../../tests/support/recipes';
+import { drawingBounds } from '../drawing/bounds';
+import type { DrawingNode, GroupNode } from '../drawing/drawing';
+import { HAND_IDS } from '../hands/registry';
+import { freshRecipe } from './defaults';
+import { slopedLines } from './draw/slopes';
+import { layoutSheet } from './layout';
+import { Problem } from './problem';
+import type { Recipe } from './recipe';
+import { ruleSheet } from './rule';
+
+const groupOf = (nodes: readonly DrawingNode[], role: string) =>
+  nodes.find((node): node is GroupNode => node.kind === 'group' && node.role === role);
+
+/** Lengths are compared to a tenth of a micrometre. */
+const DUST = 1e-4;
+
+describe('any sheet', () => {
+  it('draws nothing outside the page', () => {
+    fc.assert(
+      fc.property(rulableRecipe, (recipe) => {
+        const drawing = ruleSheet(recipe);
+        const bounds = drawingBounds(drawing);
+        if (!bounds) return;
+        expect(bounds.left).toBeGreaterThanOrEqual(-DUST);
+        expect(bounds.top).toBeGreaterThanOrEqual(-DUST);
+        expect(bounds.right).toBeLessThanOrEqual(drawing.width + DUST);
+        expect(bounds.bottom).toBeLessThanOrEqual(drawing.height + DUST);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  it('keeps every line within its zones, its zones in order and the lines apart', () => {
+    fc.assert(
+      fc.property(rulableRecipe, (recipe) => {
+        const { bands, block } = layoutSheet(recipe);
+        let foot = block.y - DUST;
+        for (const { lines } of bands) {
+          let baseline = Number.NEGATIVE_INFINITY;
+          for (const line of lines) {
+            const inside = [
+              line.ascender,
+              line.capital,
+              line.waistline,
+              line.branch,
+              line.smallCapital,
+              line.descender,
+            ];
+            for (const y of inside) {
+              if (y === null) continue;
+              expect(y).toBeGreaterThanOrEqual(line.top - DUST);
+              expect(y).toBeLessThanOrEqual(line.bottom + DUST);
+            }
+            for (const y of inside.slice(0, 5))
+              expect(y ?? line.top).toBeLessThanOrEqual(line.baseline + DUST);
+            expect(line.descender ?? line.bottom).toBeGreaterThanOrEqual(line.baseline - DUST);
+            // Without sharing, zones never meet; shared zones may overlap each other but never a neighbour's body.
+            expect(recipe.shareZones ? (line.waistline ?? line.top) : line.top).toBeGreaterThanOrEqual(
+              (recipe.shareZones ? Math.max(baseline, block.y) : foot) - DUST,
+            );
+            baseline = line.baseline;
+            foot = line.bottom;
+          }
+        }
+        expect(foot).toBeLessThanOrEqual(block.y + block.height + DUST);
+      }),
+      { numRuns: 400 },
+    );
+  });
+
+  it('fills the page: one line more would not fit', () => {
+    fc.assert(
+      fc.property(rulableRecipe, (recipe) => {
+        fc.pre(recipe.bands.length === 0);
+        const { bands, reserve, pitch } = layoutSheet(recipe);
+        fc.pre(bands[0]?.lines.length !== undefined);
+        expect(reserve).toBeLessThan(pitch + DUST);
+      }),
+    );
+  });
+});
+
+describe('slope lines', () => {
+  it('stay in their box and lean as asked', () => {
+    const box = { x: 20, y: 30, width: 100, height: 25 };
+    fc.assert(
+      fc.property(
+        fc.double({ min: -30, max: 45, noNaN: true }),
+        fc.double({ min: 2, max: 60, noNaN: true }),
+        (slope, spacing) => {
+          const lines = slopedLines(box, 50, { slope, slopeLines: { spacing, extent: 'zones' } });
+          expect(lines.length).toBeGreaterThan(0);
+          for (const [x1, y1, x2, y2] of lines) {
+            for (const x of [x1, x2]) expect(Math.abs(x - 70)).toBeLessThanOrEqual(50 + DUST);
+            for (const y of [y1, y2]) expect(Math.abs(y - 42.5)).toBeLessThanOrEqual(12.5 + DUST);
+            if (y1 - y2 > 0.01) {
+              expect(((x2 - x1) / (y1 - y2)) as number).toBeCloseTo(Math.tan((slope * Math.PI) / 180), 5);
+            }
+          }
+        },
+      ),
+    );
+  });
+
+  it('cross the baseline at the spacing, from the start of the line', () => {
+    const lines = slopedLines({ x: 0, y: 0, width: 50, height: 20 }, 15, {
+      slope: 10,
+      slopeLines: { spacing: 10, extent: 'zones' },
+    });
+    const crossings = lines
+      .map(([x1, y1, x2, y2]) => x1 + ((x2 - x1) * (y1 - 15)) / (y1 - y2))
+      .sort((a, b) => a - b);
+    for (const [index, x] of crossings.entries())
+      expect(x - (crossings[0] as number)).toBeCloseTo(10 * index, 6);
+    expect(crossings.some((x) => Math.abs(x) < 1e-9)).toBe(true);
+  });
+});
+
+describe('what is drawn', () => {
+  it.each(HAND_IDS)('%s rules a full A4 sheet', (id) => {
+    const drawing = ruleSheet(freshRecipe(id));
+    expect(groupOf(drawing.nodes, 'baseline')).toBeDefined();
+    expect(groupOf(drawing.nodes, 'check-bars')).toBeDefined();
+  });
+
+  it('hides the body line of a capitals-only sheet and runs the capital line through', () => {
+    const drawing = ruleSheet({ ...freshRecipe('italic'), capitalsOnly: true });
+    expect(groupOf(drawing.nodes, 'waistline')).toBeUndefined();
+    expect(groupOf(drawing.nodes, 'ascender')).toBeUndefined();
+    expect(groupOf(drawing.nodes, 'capital')).toBeDefined();
+  });
+
+  it('leaves out a line that is switched off', () => {
+    const recipe = freshRecipe('italic');
+    const drawing = ruleSheet({ ...recipe, show: { ...recipe.show, ascender: false } });
+    expect(groupOf(drawing.nodes, 'ascender')).toBeUndefined();
+    expect(groupOf(drawing.nodes, 'descender')).toBeDefined();
+  });
+
+  it('mirrors the layout for the left hand, and starts right-to-left hands at the right', () => {
+    const mirrored = (recipe: Recipe) => ({ ...recipe, paper: { ...recipe.paper, mirrored: true } });
+    expect(layoutSheet(freshRecipe('italic')).startsRight).toBe(false);
+    expect(layoutSheet(mirrored(freshRecipe('italic'))).startsRight).toBe(true);
+    expect(layoutSheet(freshRecipe('court')).startsRight).toBe(true);
+    expect(layoutSheet(mirrored(freshRecipe('court'))).startsRight).toBe(false);
+  });
+
+  it('draws the nib ladder with true squares of W', () => {
+    const ladder = groupOf(ruleSheet(freshRecipe('italic')).nodes, 'ladder')?.children[0];
+    if (ladder?.kind !== 'path') throw new Error('no ladder');
+    const [first, second, third] = ladder.commands as [string, number, number][];
+    expect(second?.[1] as number).toBeCloseTo((first?.[1] as number) + 2.4, 9);
+    expect(third?.[2] as number).toBeCloseTo((second?.[2] as number) + 2.4, 9);
+  });
+
+  it('rules a comparison sheet with the same number of lines for each nib', () => {
+    const { bands } = layoutSheet({ ...freshRecipe('uncial'), bands: [1.5, 3, 4] });
+    expect(bands.map(({ width }) => width)).toEqual([1.5, 3, 4]);
+    expect(new Set(bands.map(({ lines }) => lines.length)).size).toBe(1);
+  });
+
+  it('refuses to compare nibs for a hand that is not measured by them', () => {
+    expect(() => layoutSheet({ ...freshRecipe('copperplate'), bands: [1, 2] })).toThrow(
+      /not measured by its nib/,
+    );
+  });
+});
+
+describe('a page on which not one line fits', () => {
+  const recipe = freshRecipe('italic');
+  const tiny: Recipe = {
+    ...recipe,
+    width: 12,
+    given: { width: 12, body: 5 },
+    paper: { ...recipe.paper, format: 'card-a7', sideways: true },
+  };
+
+  it('says so and offers the largest nib that does fit, and no larger one does', () => {
+    try {
+      layoutSheet(tiny);
+      expect.unreachable();
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error;
+      expect(error.message).toMatch(/Not one line fits/);
+      const width = error.offers[0]?.given.width as number;
+      expect(layoutSheet({ ...tiny, width }).bands[0]?.lines.length).toBe(1);
+      expect(() => layoutSheet({ ...tiny, width: width + 0.01 })).toThrow(Problem);
+    }
+  });
+});

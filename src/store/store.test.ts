@@ -1,0 +1,96 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { makeBackup, restoreBackup } from './backup';
+import { closeDatabase } from './client';
+import { DEMO_NIBS, seedDemo } from './demo';
+import { deleteNib, listNibs, saveNib } from './nibs';
+import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from './printers';
+import { deleteSheet, findSheet, listSheets, purgeSheets, restoreSheet, saveSheet } from './sheets';
+
+const folder = mkdtempSync(join(tmpdir(), 'elvane-store-'));
+let count = 0;
+
+beforeEach(() => {
+  closeDatabase();
+  count += 1;
+  process.env.ELVANE_DB_URL = `file:${join(folder, `${count}.db`)}`;
+});
+
+afterAll(() => {
+  closeDatabase();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const at = (minute: number) => new Date(Date.UTC(2026, 10, 24, 12, minute));
+const sheet = (id: string, name = `Sheet ${id}`) => ({ id, name, recipe: '{}' });
+
+describe('sheets', () => {
+  it('are listed latest first and overwritten by id', async () => {
+    await saveSheet(sheet('a'), at(1));
+    await saveSheet(sheet('b'), at(2));
+    await saveSheet(sheet('a', 'Renamed'), at(3));
+    expect((await listSheets()).map(({ name }) => name)).toEqual(['Renamed', 'Sheet b']);
+    expect((await findSheet('a'))?.createdAt).toBe(at(1).toISOString());
+  });
+
+  it('come back after a deletion, until it is purged', async () => {
+    await saveSheet(sheet('a'), at(1));
+    expect(await deleteSheet('a', at(2))).toBe(true);
+    expect(await deleteSheet('a', at(2))).toBe(false);
+    expect(await findSheet('a')).toBeUndefined();
+    expect(await restoreSheet('a')).toBe(true);
+    expect(await findSheet('a')).toBeDefined();
+    await deleteSheet('a', at(3));
+    await purgeSheets(at(4));
+    expect(await restoreSheet('a')).toBe(false);
+  });
+
+  it('take text as text, whatever it says', async () => {
+    const name = `Robert'); DROP TABLE sheets;--`;
+    await saveSheet(sheet('a', name), at(1));
+    expect((await findSheet('a'))?.name).toBe(name);
+  });
+});
+
+it('a deleted nib can be put back as it was', async () => {
+  await seedDemo(at(1));
+  expect(await listNibs()).toHaveLength(DEMO_NIBS.length);
+  const gone = await deleteNib('square-2-4');
+  expect(gone?.uncertainty).toBe(0.04);
+  if (gone) await saveNib(gone);
+  expect(await listNibs()).toContainEqual(gone);
+});
+
+it('one printer at most is selected', async () => {
+  await savePrinter({ id: 'a', name: 'First', measuredX: 98, measuredY: 98 });
+  await savePrinter({ id: 'b', name: 'Second', measuredX: 99, measuredY: 99 });
+  expect(await selectedPrinter()).toBeUndefined();
+  await selectPrinter('a');
+  await selectPrinter('b');
+  expect((await listPrinters()).filter(({ selected }) => selected).map(({ id }) => id)).toEqual(['b']);
+  await savePrinter({ id: 'b', name: 'Second', measuredX: 99.5, measuredY: 99 });
+  expect((await selectedPrinter())?.measuredX).toBe(99.5);
+  await selectPrinter(null);
+  await deletePrinter('a');
+  expect(await selectedPrinter()).toBeUndefined();
+});
+
+it('a backup brings everything back into another database', async () => {
+  await seedDemo(at(1));
+  await deleteSheet('demo-roman', at(2));
+  const backup = await makeBackup(at(3));
+  closeDatabase();
+  process.env.ELVANE_DB_URL = `file:${join(folder, 'other.db')}`;
+  await saveSheet(sheet('to-be-replaced'), at(1));
+  await restoreBackup(backup);
+  expect(await makeBackup(at(3))).toEqual(backup);
+  expect(await findSheet('to-be-replaced')).toBeUndefined();
+});
+
+it('the demo leaves a store with anything in it alone', async () => {
+  await saveSheet(sheet('mine'), at(1));
+  await seedDemo(at(2));
+  expect(await listNibs()).toEqual([]);
+});

@@ -1,0 +1,129 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+
+test('the shelf names, duplicates, finds, deletes with undo, exports and imports', async ({ page }) => {
+  await page.goto('/shelf');
+  const name = 'Aurora captions in italic';
+  await page.getByRole('button', { name: `Duplicate ${name}` }).click();
+  const copy = page.getByRole('textbox', { name: `Name of ${name} (copy)` });
+  await copy.fill('Comet captions');
+  await copy.press('Enter');
+  await page.getByRole('searchbox').fill('comet');
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+
+  await page.getByRole('button', { name: 'Delete Comet captions' }).click();
+  await expect(page.getByText('Nothing on the shelf matches')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export Comet captions' }).click();
+  const file = readFileSync(await (await waiting).path());
+  expect(JSON.parse(file.toString())).toMatchObject({ format: 'elvane-recipe', version: 1, hand: 'italic' });
+
+  const upload = (content: string | Buffer) =>
+    page.getByLabel('Recipe file').setInputFiles({
+      name: 'bolide.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(content),
+    });
+  await page.getByRole('searchbox').fill('');
+  const before = await page.getByRole('listitem').count();
+  await upload('{ not json');
+  await expect(page.getByRole('alert').first()).toContainText('“bolide.json” is not readable JSON');
+  await upload(JSON.stringify({ ...JSON.parse(file.toString()), version: 9 }));
+  await expect(page.getByRole('alert').first()).toContainText('version 9; this Elvane reads up to version 1');
+  await upload('x'.repeat(100_000));
+  await expect(page.getByRole('alert').first()).toContainText('too large');
+  await expect(page.getByRole('listitem')).toHaveCount(before);
+  await upload(JSON.stringify({ ...JSON.parse(file.toString()), title: '<img src=x onerror=alert(1)>' }));
+  await expect(page.getByRole('listitem')).toHaveCount(before + 1);
+  await expect(page.locator('img')).toHaveCount(0);
+});
+
+test('a nib is measured by its ladder and every sheet follows', async ({ page }) => {
+  await page.goto('/bench');
+  const row = page
+    .getByRole('row')
+    .filter({ has: page.getByRole('textbox', { name: 'Name of the 4 mm square-cut nib' }) });
+  await row.getByRole('button', { name: 'Measure' }).click();
+  await page.getByRole('textbox', { name: 'Span of the ladder' }).fill('41');
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('measured-width')).toHaveText('W = 4.1 mm ± 0.04 mm');
+  await page.getByRole('button', { name: 'Keep with this nib' }).click();
+  await expect(row).toContainText('4.1 ± 0.04 mm');
+  await page.goto('/rule?hand=italic');
+  await page.getByRole('button', { name: /^Nib:/ }).click();
+  await page.getByRole('radio', { name: /^4 mm square-cut nib/ }).check();
+  await expect(page.getByTestId('given-width')).toHaveText('4.1 mm');
+});
+
+test('a printer profile corrects PDFs and nonsense is refused', async ({ page, request }) => {
+  await page.goto('/workshop');
+  await page.getByRole('textbox', { name: 'Printer' }).fill('Dome office printer');
+  await page.getByRole('textbox', { name: 'Bar across measures' }).fill('80');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: 'Keep and use' }).click();
+  await expect(page.getByRole('alert').first()).toContainText('never more than 5 % off');
+  await page.getByRole('textbox', { name: 'Bar across measures' }).fill('98.2');
+  await page.getByRole('textbox', { name: 'Bar down measures' }).fill('97.7');
+  await page.keyboard.press('Tab');
+  await page.getByRole('button', { name: 'Keep and use' }).click();
+  await expect(page.getByRole('radio', { name: /Dome office printer/ })).toBeChecked();
+  await page.goto('/rule');
+  await expect(page.getByText('PDF is corrected for Dome office printer.')).toBeVisible();
+  await page.goto('/workshop');
+  await page.getByRole('button', { name: 'Remove Dome office printer' }).click();
+  await expect(page.getByRole('radio', { name: /Dome office printer/ })).toHaveCount(0);
+  expect((await request.get('/api/health')).ok()).toBe(true);
+});
+
+test('everything goes to one file and comes back from it', async ({ page, request }) => {
+  await page.goto('/workshop');
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Back up to a file' }).click();
+  const download = await waiting;
+  expect(download.suggestedFilename()).toMatch(/^elvane-backup-\d{4}-\d\d-\d\d\.json$/);
+  const backup = readFileSync(await download.path());
+  const before = await (await request.get('/api/health')).json();
+
+  const restore = async (buffer: Buffer) => {
+    await page
+      .getByLabel('Backup file')
+      .setInputFiles({ name: 'desk.json', mimeType: 'application/json', buffer });
+    await page.getByRole('button', { name: 'Replace everything' }).click();
+  };
+  await restore(Buffer.from('{"format":"elsewhere"}'));
+  await expect(page.getByRole('alert').first()).toContainText('not an Elvane backup');
+  const { sheets } = JSON.parse(backup.toString());
+  await request.delete(`/api/sheets/${sheets[0].id}`);
+  await restore(backup);
+  await expect(page.getByText(/^Restored \d+ sheets/)).toBeVisible();
+  expect(await (await request.get('/api/health')).json()).toEqual(before);
+});
+
+for (const theme of ['vellum', 'lampblack'] as const) {
+  for (const path of ['/hand', '/rule?hand=italic', '/shelf', '/bench', '/workshop']) {
+    test(`axe finds nothing on ${path} in ${theme}`, async ({ page, context, baseURL }) => {
+      await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL as string }]);
+      const errors: string[] = [];
+      page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+      page.on('pageerror', (error) => errors.push(error.message));
+      await page.goto(path);
+      await expect(page.locator('html')).toHaveAttribute('data-theme', theme);
+      if (path.startsWith('/rule')) {
+        await page.getByText('More', { exact: true }).click();
+        await page.getByRole('button', { name: /^Nib:/ }).click();
+      }
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map(
+          ({ id, nodes }) =>
+            `${id}: ${nodes.map(({ html, failureSummary }) => html.slice(0, 120) + failureSummary).join(' ')}`,
+        ),
+      ).toEqual([]);
+      expect(errors).toEqual([]);
+    });
+  }
+}
