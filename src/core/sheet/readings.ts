@@ -23,7 +23,8 @@ export interface Readings {
 export function readings(recipe: Recipe): Readings {
   const layout = layoutSheet(recipe);
   const perColumn = layout.bands.reduce((total, band) => total + band.lines.length, 0);
-  const edge = recipeHand(recipe).penAngle !== null;
+  // A comparison sheet has as many weights as nibs; its captions say them.
+  const edge = recipeHand(recipe).penAngle !== null && recipe.bands.length === 0;
   return {
     body: bodyHeight(recipe),
     pitch: layout.pitch,

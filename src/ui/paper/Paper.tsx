@@ -44,7 +44,7 @@ export function Paper({
   const scale = zoom === 'fit' ? Math.max(fit, 0.05) : zoom;
   const lifeSize = zoom === LIFE_SIZE;
   return (
-    <div className="relative flex min-h-0 flex-1 flex-col">
+    <div className="relative flex min-h-0 min-w-0 flex-1 flex-col">
       <section
         ref={desk}
         aria-label="Paper"

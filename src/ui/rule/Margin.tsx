@@ -18,7 +18,8 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
   const hand = recipeHand(recipe);
   const byNib = hand.basis === 'nib' || hand.basis === 'dots';
   const now = readings(recipe);
-  const rows: { quantity: Quantity; name: string; value: string }[] = [
+  const compared = recipe.bands.length > 0;
+  const all: { quantity: Quantity; name: string; value: string }[] = [
     ...(byNib
       ? [
           { quantity: 'width' as const, name: 'Nib', value: `${plain(recipe.width)} mm` },
@@ -36,6 +37,7 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
     },
     { quantity: 'lines', name: 'Lines', value: String(now.lines) },
   ];
+  const rows = all.filter(({ quantity }) => !compared || quantity === 'body' || quantity === 'lines');
   return (
     <section aria-labelledby="given">
       <h2 id="given" className="margin-heading">

@@ -112,11 +112,15 @@ function WeightPhrase({ recipe, edit }: Part) {
   );
 }
 
+/** A nib of the drawer is the recipe's when their widths agree this closely, in mm. */
+const SAME_WIDTH = 0.005;
+
 function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) {
   const hand = recipeHand(recipe);
   const fitting = nibsFor(hand.tool, drawer);
   const compared = recipe.bands.length > 0;
-  const owned = fitting.find(({ width, id }) => id === recipe.nib && width === recipe.width);
+  const sameWidth = fitting.filter(({ width }) => Math.abs(width - recipe.width) < SAME_WIDTH);
+  const owned = sameWidth.find(({ id }) => id === recipe.nib) ?? sameWidth[0];
   const what = { broad: 'nib', pointed: 'mm pointed pen', brush: 'mm brush', monoline: 'mm point' }[
     hand.tool
   ];

@@ -194,8 +194,14 @@ function headline(recipe: Recipe): string {
     `${nib} mm ${hand.tool === 'broad' ? 'nib' : hand.tool === 'monoline' ? 'line' : 'shade'}`,
     ...weight,
     ...angle,
-    ...(recipe.slope === 0 ? [] : [`slope ${plain(recipe.slope)}°`]),
+    ...leaning(recipe, hand.tool === 'pointed' || hand.tool === 'brush'),
   ].join(' · ');
+}
+
+/** Pointed hands are taught by their slant from the writing line, the others by their slope off the vertical. */
+function leaning({ slope }: Recipe, bySlant: boolean): string[] {
+  if (bySlant) return [`slant ${plain(90 - slope)}°`];
+  return slope === 0 ? [] : [`slope ${plain(slope)}°`];
 }
 
 /** The nib of each strip of a comparison sheet. */
