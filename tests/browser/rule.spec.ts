@@ -138,6 +138,7 @@ test('everything by keyboard', async ({ page }) => {
   const angle = page.getByRole('button', { name: /^Pen angle:/ });
   await angle.focus();
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: /^Pen angle/ })).toBeFocused();
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Escape');
   await expect(angle).toBeFocused();

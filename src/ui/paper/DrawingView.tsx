@@ -15,6 +15,7 @@ export function DrawingView({
   label?: string;
 }) {
   return (
+    // biome-ignore lint/a11y/noSvgWithoutTitle: named by its label, or hidden as decoration
     <svg
       viewBox={`0 0 ${drawing.width} ${drawing.height}`}
       className={className}

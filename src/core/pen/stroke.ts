@@ -1,0 +1,120 @@
+import { type Cubic, lengthOf, mapCubic, straight } from '../geometry/cubic';
+import { curve } from '../geometry/hobby';
+import { directionOf, subtract, type Vec } from '../geometry/vec';
+import { type Degrees, type NibWidths, tanDeg } from '../measure/units';
+
+/**
+ * One stroke of a letter as it is taught: where the pen is set down, through which points and in which directions it
+ * goes, and how it is turned or pressed on the way. Positions are the centre of the edge in nib widths on an upright
+ * skeleton (slope is applied later), y up from the baseline.
+ */
+export interface Knot {
+  readonly x: NibWidths;
+  readonly y: NibWidths;
+  /** Direction of travel through the knot; undefined at the ends of straight lines, which have their own. */
+  readonly dir?: Degrees;
+  /** Direction on leaving, where it differs from arriving: a deliberate corner. */
+  readonly leave?: Degrees;
+  /** Reached from the previous knot by a straight line. */
+  readonly line?: boolean;
+  /** Pen angle here, off the hand's own angle; kept from the previous knot where undefined. */
+  readonly turn?: Degrees;
+  /** Width here for a pressed pen, as a share of the full shade; kept where undefined. */
+  readonly press?: number;
+}
+
+/** A stroke as data: knots in order, with what a teacher would say of it. */
+export interface StrokePlan {
+  readonly name: string;
+  readonly remark?: string;
+  readonly knots: readonly Knot[];
+}
+
+/** A stroke ready to be written: cubics, and what the pen does at each of their ends. */
+export interface Stroke {
+  readonly name: string;
+  readonly remark?: string;
+  readonly path: readonly Cubic[];
+  /** One more than there are cubics: pen angle off the hand's own, and pressure, at each knot. */
+  readonly turns: readonly Degrees[];
+  readonly presses: readonly number[];
+  /** Arc length up to each knot; the last is the whole length. */
+  readonly lengths: readonly number[];
+}
+
+const at = ({ x, y }: Knot): Vec => [x, y];
+
+/** Compiles knots to cubics: tangent-continuous by construction, but for declared corners. */
+export function compileStroke({ name, remark, knots }: StrokePlan): Stroke {
+  const path: Cubic[] = [];
+  const lengths = [0];
+  const turns: Degrees[] = [];
+  const presses: number[] = [];
+  for (const [i, knot] of knots.entries()) {
+    turns.push(knot.turn ?? turns.at(-1) ?? 0);
+    presses.push(knot.press ?? presses.at(-1) ?? 1);
+    const previous = knots[i - 1];
+    if (!previous) continue;
+    const cubic = connect(previous, knot, knots[i - 2], knots[i + 1]);
+    path.push(cubic);
+    lengths.push((lengths.at(-1) as number) + lengthOf(cubic));
+  }
+  return { name, remark, path, turns, presses, lengths };
+}
+
+function connect(from: Knot, to: Knot, before?: Knot, after?: Knot): Cubic {
+  if (to.line) return straight(at(from), at(to));
+  const chord = directionOf(subtract(at(to), at(from)));
+  const out =
+    from.leave ?? from.dir ?? (from.line && before ? directionOf(subtract(at(from), at(before))) : chord);
+  const into = to.dir ?? (after?.line ? directionOf(subtract(at(after), at(to))) : chord);
+  return curve(at(from), out, at(to), into);
+}
+
+/** Leans a skeleton: shear first, then write with the true nib, so that slope never changes the nib. */
+export function sloped(stroke: Stroke, slope: Degrees): Stroke {
+  const lean = tanDeg(slope);
+  return { ...stroke, path: stroke.path.map((cubic) => mapCubic(cubic, ([x, y]) => [x + y * lean, y])) };
+}
+
+export function moved(stroke: Stroke, dx: number, dy = 0): Stroke {
+  return { ...stroke, path: stroke.path.map((cubic) => mapCubic(cubic, ([x, y]) => [x + dx, y + dy])) };
+}
+
+/**
+ * Slopes at the knots of a monotone cubic interpolant (harmonic mean of neighbouring chords, zero at extremes): what
+ * the pen does between knots never overshoots what it does at them.
+ */
+function monotoneSlopes(xs: readonly number[], ys: readonly number[]): number[] {
+  const chord = (i: number) =>
+    ((ys[i + 1] as number) - (ys[i] as number)) / Math.max(1e-9, (xs[i + 1] as number) - (xs[i] as number));
+  return xs.map((_, i) => {
+    if (i === 0 || i === xs.length - 1) return 0;
+    const [a, b] = [chord(i - 1), chord(i)];
+    return a * b <= 0 ? 0 : (2 * a * b) / (a + b);
+  });
+}
+
+/** A channel along the stroke as a function of arc length. */
+export function channel(lengths: readonly number[], values: readonly number[]): (s: number) => number {
+  const first = values[0] as number;
+  if (values.every((value) => value === first)) return () => first;
+  const slopes = monotoneSlopes(lengths, values);
+  return (s) => {
+    let i = lengths.findIndex((length) => s <= length) - 1;
+    if (i < -1) i = lengths.length - 2;
+    i = Math.max(0, Math.min(i, lengths.length - 2));
+    const [x0, x1, y0, y1] = [lengths[i], lengths[i + 1], values[i], values[i + 1]] as number[] as [
+      number,
+      number,
+      number,
+      number,
+    ];
+    const h = x1 - x0;
+    if (h < 1e-9) return y1;
+    const t = Math.min(1, Math.max(0, (s - x0) / h));
+    const [m0, m1] = [(slopes[i] as number) * h, (slopes[i + 1] as number) * h];
+    const u = 1 - t;
+    return y0 * (1 + 2 * t) * u * u + m0 * t * u * u + y1 * t * t * (3 - 2 * t) - m1 * t * t * u;
+  };
+}

@@ -1,0 +1,47 @@
+import { derivativeAt, pointAt } from '../geometry/cubic';
+import { directionOf, type Vec } from '../geometry/vec';
+import type { Degrees } from '../measure/units';
+import { channel, type Stroke } from './stroke';
+
+/** The pen at one moment of a stroke. */
+export interface PenPose {
+  readonly at: Vec;
+  /** Pen angle off the hand's own. */
+  readonly turn: Degrees;
+  readonly press: number;
+  readonly direction: Degrees;
+  /** Arc length travelled. */
+  readonly travelled: number;
+}
+
+/**
+ * Poses along a stroke at most `step` apart, always including every knot. With `until` (0 … 1 of the stroke's length)
+ * only the beginning is traced: what animation lays down frame by frame is exactly what the whole stroke begins with.
+ */
+export function trace(stroke: Stroke, step: number, until = 1): PenPose[] {
+  const turnAt = channel(stroke.lengths, stroke.turns);
+  const pressAt = channel(stroke.lengths, stroke.presses);
+  const end = (stroke.lengths.at(-1) as number) * until;
+  const poses: PenPose[] = [];
+  for (const [i, cubic] of stroke.path.entries()) {
+    const [from, to] = [stroke.lengths[i] as number, stroke.lengths[i + 1] as number];
+    if (i > 0 && from >= end) break;
+    const count = Math.max(1, Math.ceil((to - from) / step));
+    for (let k = i === 0 ? 0 : 1; k <= count; k++) {
+      const share = k / count;
+      const travelled = from + (to - from) * share;
+      const stop = travelled > end && to > from;
+      const t = stop ? (end - from) / (to - from) : share;
+      const reached = stop ? end : travelled;
+      poses.push({
+        at: pointAt(cubic, t),
+        turn: turnAt(reached),
+        press: pressAt(reached),
+        direction: directionOf(derivativeAt(cubic, Math.min(0.9999, Math.max(0.0001, t)))),
+        travelled: reached,
+      });
+      if (stop) return poses;
+    }
+  }
+  return poses;
+}
