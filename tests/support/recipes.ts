@@ -44,6 +44,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     bands: fc.oneof(fc.constant<number[]>([]), fc.array(number(0.5, 6), { minLength: 2, maxLength: 4 })),
     note: fc.string({ maxLength: 120 }),
     title: fc.string({ maxLength: 80 }),
+    exemplar: fc.constantFrom('', 'jumping fog', 'Quiet aurora over Merrowdown', 'ł'),
   })
   .map((r) => {
     const { schools } = handById(r.hand);
@@ -57,6 +58,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
       given,
       title: r.title,
       note: r.note,
+      exemplar: r.exemplar,
       penAngle: r.penAngle,
       slope: r.slope,
       zones: { ...base.zones, gap: r.gap, branch: r.branch, smallCapital: r.smallCapital },

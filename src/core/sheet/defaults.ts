@@ -66,4 +66,5 @@ export const freshRecipe = (handId: HandId, schoolId?: string): Recipe => ({
   bands: [],
   date: '',
   note: '',
+  exemplar: '',
 });

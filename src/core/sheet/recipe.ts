@@ -93,6 +93,8 @@ export const recipeSchema = z
       }),
     date: shortText('Date', 40),
     note: shortText('Note', 120),
+    /** Text written by the hand itself on the first line; empty for none. Absent in the earliest recipes. */
+    exemplar: shortText('Exemplar', 120).default(''),
   })
   .refine((recipe) => handById(recipe.hand).schools.some((school) => school.id === recipe.school), {
     path: ['school'],

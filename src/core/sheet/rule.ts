@@ -1,5 +1,6 @@
 import type { Drawing } from '../drawing/drawing';
 import { bandCaptions, checkBars, gauge, header, zoneLetters } from './draw/aids';
+import { exemplar } from './draw/exemplar';
 import { horizontals } from './draw/horizontals';
 import { ladders } from './draw/ladder';
 import { lineLanguage } from './draw/lineLanguage';
@@ -14,7 +15,7 @@ import { type Recipe, recipeHand } from './recipe';
 export function ruleSheet(recipe: Recipe): Drawing {
   const layout = layoutSheet(recipe);
   const language = lineLanguage(recipe.tint);
-  const parts = [slopes, ladders, horizontals, zoneLetters, gauge, checkBars, bandCaptions, header];
+  const parts = [slopes, ladders, horizontals, exemplar, zoneLetters, gauge, checkBars, bandCaptions, header];
   return {
     ...layout.page,
     title: recipe.title || `${recipeHand(recipe).name} guideline sheet`,

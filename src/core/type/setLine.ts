@@ -8,8 +8,10 @@ export type Placed =
 
 export interface SetLine {
   readonly placed: readonly Placed[];
-  /** From the first ink to the last, on the upright skeleton. */
+  /** From 0 to the last ink, on the upright skeleton. */
   readonly width: NibWidths;
+  /** How far ink reaches left of 0: a tail under the first letters. */
+  readonly left: NibWidths;
   /** Characters the hand has no letter for, each once. */
   readonly missing: readonly string[];
 }
@@ -29,6 +31,7 @@ export function setLine(face: Typeface, text: string): SetLine {
   let last: Placed | null = null;
   let space = 0;
   let edge = 0;
+  let left = 0;
   for (const character of text.normalize('NFC')) {
     if (/\s/.test(character)) {
       if (last) space = face.wordSpace;
@@ -43,6 +46,7 @@ export function setLine(face: Typeface, text: string): SetLine {
           : start + space - cut.profile.minimum;
       last = { kind: 'letter', cut, x };
       edge = Math.max(edge, x + cut.profile.maximum);
+      left = Math.min(left, x + cut.profile.minimum);
     } else {
       missing.add(character);
       const width = BOX_SHARE * face.zones.body;
@@ -53,5 +57,5 @@ export function setLine(face: Typeface, text: string): SetLine {
     placed.push(last);
     space = 0;
   }
-  return { placed, width: edge, missing: [...missing] };
+  return { placed, width: edge, left: -left, missing: [...missing] };
 }

@@ -45,9 +45,9 @@ const bar = (x1: number, x2: number, y: number, name = 'bar'): StrokePlan =>
 
 /** Left half of a round letter of width w and the height of capitals. */
 const leftRound = (m: Measures, w: number): Knot[] => [
-  to(0.58 * w, top(m), 182, { turn: CAP }),
+  to(0.52 * w, top(m), 180, { turn: CAP }),
   to(0, 0.52 * (top(m) + base(m)), -90),
-  to(0.5 * w, base(m), 0),
+  to(0.48 * w, base(m), 0),
 ];
 
 const openRound = (m: Measures, w: number): Knot[] => [
@@ -89,9 +89,9 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
           stroke(
             'right side',
             [
-              to(0.5 * w, top(m), -2, { turn: CAP }),
+              to(0.52 * w, top(m), 0, { turn: CAP }),
               to(w, 0.48 * (top(m) + base(m)), -90),
-              to(0.42 * w, base(m), 182),
+              to(0.48 * w, base(m), 180),
             ],
             'The same curve turned half round.',
           ),
@@ -105,9 +105,9 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
         return [
           stroke('left side', leftRound(m, w)),
           stroke('right side', [
-            to(0.5 * w, top(m), -2, { turn: CAP }),
+            to(0.52 * w, top(m), 0, { turn: CAP }),
             to(w, 0.48 * (top(m) + base(m)), -90),
-            to(0.42 * w, base(m), 182),
+            to(0.48 * w, base(m), 180),
           ]),
           stroke(
             'tail',
@@ -418,7 +418,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
               to(0.04 * w, 0.76 * H(m), -88),
               to(0.52 * w, 0.51 * H(m), -36),
               to(w + 0.06, 0.27 * H(m), -92),
-              to(0.42 * w, base(m), 182),
+              to(0.48 * w, base(m), 180),
               to(-0.3, base(m) + 0.34, 150),
             ],
             'Flat pen; the upper curve is the smaller.',

@@ -21,7 +21,12 @@ export interface LineLanguage {
   /** Ladders, gauges, bars and lettering. */
   readonly aid: string;
   readonly ladder: string;
+  /** Ink of the exemplar. */
+  readonly exemplar: string;
 }
+
+/** Exemplars are read, not written over: full ink, but for a sheet meant to drop out whole. */
+const INK = '#1f2430';
 
 interface Colours {
   readonly main: string;
@@ -66,5 +71,6 @@ export function lineLanguage(tint: Recipe['tint']): LineLanguage {
     slope: line(light, HAIR),
     aid,
     ladder,
+    exemplar: tint === 'drop-out' ? main : INK,
   };
 }

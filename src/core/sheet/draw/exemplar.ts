@@ -1,0 +1,72 @@
+import { drawingBounds } from '../../drawing/bounds';
+import { group } from '../../drawing/build';
+import type { DrawingNode } from '../../drawing/drawing';
+import { type Mm, tanDeg } from '../../measure/units';
+import { setLine } from '../../type/setLine';
+import { type Typeface, typeface } from '../../type/typeface';
+import { writeLine } from '../../type/writeLine';
+import type { Box } from '../furniture';
+import type { Band, SheetLayout } from '../layout';
+import type { Recipe } from '../recipe';
+import { ladderReach } from './ladder';
+import type { LineLanguage } from './lineLanguage';
+
+/** White between the head of the line (or its ladder) and the first letter. */
+const LEAD: Mm = 3;
+
+/** The letters a recipe writes with; undefined where the hand's letters are not drawn. */
+export const recipeTypeface = (recipe: Recipe, held = false): Typeface | undefined =>
+  typeface({ hand: recipe.hand, zones: recipe.zones, penAngle: recipe.penAngle, slope: recipe.slope, held });
+
+/**
+ * The exemplar: the user's text written by the hand on the first line of every band, with that band's nib. Words that
+ * do not fit on the line are left out whole; nothing is ever written off the line.
+ */
+export function exemplar(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
+  const face = recipe.exemplar.trim() ? recipeTypeface(recipe) : undefined;
+  const column = layout.columns[0];
+  if (!face || !column) return [];
+  const nodes = layout.bands.flatMap((band) =>
+    writeFitting(face, recipe, layout, band, column, language.exemplar),
+  );
+  return nodes.length > 0 ? [group('exemplar', nodes)] : [];
+}
+
+function writeFitting(
+  face: Typeface,
+  recipe: Recipe,
+  layout: SheetLayout,
+  band: Band,
+  column: Box,
+  colour: string,
+): DrawingNode[] {
+  const line = band.lines[0];
+  if (!line) return [];
+  const ladder = ladderReach(recipe, band);
+  // Leaning forward, descenders reach back and ascenders forward of the upright skeleton.
+  const lean = Math.abs(tanDeg(recipe.slope));
+  const back = (line.bottom - line.baseline) * lean;
+  const forward = (line.baseline - line.top) * lean;
+  const room = column.width - ladder - 2 * LEAD - back - forward;
+  const text = recipe.capitalsOnly ? recipe.exemplar.toUpperCase() : recipe.exemplar;
+  const words = text.trim().split(/\s+/);
+  while (words.length > 0) {
+    const set = setLine(face, words.join(' '));
+    if ((set.width + set.left) * band.width <= room) {
+      const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * band.width;
+      const nodes = writeLine(face, set, start, line.baseline, band.width, colour);
+      if (onPage(nodes, layout)) return nodes;
+    }
+    words.pop();
+  }
+  return [];
+}
+
+/** A tail under a line at the very foot of a sheet without margins can reach over the edge: then the word goes too. */
+function onPage(nodes: readonly DrawingNode[], { page }: SheetLayout): boolean {
+  const ink = drawingBounds({ nodes });
+  return (
+    ink === undefined ||
+    (ink.left >= 0 && ink.top >= 0 && ink.right <= page.width && ink.bottom <= page.height)
+  );
+}
