@@ -33,7 +33,7 @@ export type Pen =
 export type Polygon = readonly Vec[];
 
 /** Default distance between poses, in nib widths: the area is then within 0.1 % of the exact outline's. */
-export const SCREEN_STEP = 0.08;
+export const SCREEN_STEP = 0.06;
 /** Corners of the polygon that stands for a round point. */
 const ROUND_CORNERS = 12;
 

@@ -74,7 +74,10 @@ function connect(from: Knot, to: Knot, before?: Knot, after?: Knot): Cubic {
 /** Leans a skeleton: shear first, then write with the true nib, so that slope never changes the nib. */
 export function sloped(stroke: Stroke, slope: Degrees): Stroke {
   const lean = tanDeg(slope);
-  return { ...stroke, path: stroke.path.map((cubic) => mapCubic(cubic, ([x, y]) => [x + y * lean, y])) };
+  const path = stroke.path.map((cubic) => mapCubic(cubic, ([x, y]) => [x + y * lean, y]));
+  const lengths = [0];
+  for (const cubic of path) lengths.push((lengths.at(-1) as number) + lengthOf(cubic));
+  return { ...stroke, path, lengths };
 }
 
 export function moved(stroke: Stroke, dx: number, dy = 0): Stroke {

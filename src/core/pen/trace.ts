@@ -1,5 +1,5 @@
-import { derivativeAt, pointAt } from '../geometry/cubic';
-import { directionOf, type Vec } from '../geometry/vec';
+import { type Cubic, derivativeAt, pointAt } from '../geometry/cubic';
+import { directionOf, distance, type Vec } from '../geometry/vec';
 import type { Degrees } from '../measure/units';
 import { channel, type Stroke } from './stroke';
 
@@ -14,6 +14,15 @@ export interface PenPose {
   readonly travelled: number;
 }
 
+/** Arc over chord, less one, of what counts as straight. */
+const STRAIGHT = 1e-5;
+
+const isStraight = (cubic: Cubic, length: number): boolean =>
+  length - distance(cubic[0], cubic[3]) < STRAIGHT * length;
+
+/** A channel stays as it is from one knot to the next. */
+const steady = (values: readonly number[], i: number): boolean => values[i] === values[i + 1];
+
 /**
  * Poses along a stroke at most `step` apart, always including every knot. With `until` (0 … 1 of the stroke's length)
  * only the beginning is traced: what animation lays down frame by frame is exactly what the whole stroke begins with.
@@ -26,7 +35,9 @@ export function trace(stroke: Stroke, step: number, until = 1): PenPose[] {
   for (const [i, cubic] of stroke.path.entries()) {
     const [from, to] = [stroke.lengths[i] as number, stroke.lengths[i + 1] as number];
     if (i > 0 && from >= end) break;
-    const count = Math.max(1, Math.ceil((to - from) / step));
+    // Along a straight line nothing changes but the place, unless the pen turns or presses on the way.
+    const even = isStraight(cubic, to - from) && steady(stroke.turns, i) && steady(stroke.presses, i);
+    const count = even ? 1 : Math.max(1, Math.ceil((to - from) / step));
     for (let k = i === 0 ? 0 : 1; k <= count; k++) {
       const share = k / count;
       const travelled = from + (to - from) * share;

@@ -90,9 +90,16 @@ export function typeface(key: TypefaceKey): Typeface | undefined {
   return face;
 }
 
-/** Ink of a letter for the screen, at the origin. */
-export const inkOf = (face: Pick<Typeface, 'pen'>, cut: Cut): Polygon[] =>
-  cut.strokes.flatMap((stroke) => sweep(face.pen, stroke));
+const inks = new WeakMap<Cut, { pen: Pen; ink: Polygon[] }>();
+
+/** Ink of a letter for the screen, at the origin; kept for the pen it was last written with. */
+export function inkOf(pen: Pen, cut: Cut): Polygon[] {
+  const known = inks.get(cut);
+  if (known?.pen === pen) return known.ink;
+  const ink = cut.strokes.flatMap((stroke) => sweep(pen, stroke));
+  inks.set(cut, { pen, ink });
+  return ink;
+}
 
 /** Kerning worked out pair by pair, when a pair is first met. */
 function pairDistances(zones: Zones): (before: Cut, after: Cut) => NibWidths {

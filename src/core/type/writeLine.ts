@@ -4,7 +4,6 @@ import { type Cubic, mapCubic } from '../geometry/cubic';
 import type { Vec } from '../geometry/vec';
 import { type Mm, tanDeg } from '../measure/units';
 import { exactOutlines, type Outline } from '../pen/exact';
-import { moved } from '../pen/stroke';
 import type { SetLine } from './setLine';
 import type { Cut, Typeface } from './typeface';
 
@@ -17,7 +16,7 @@ const outlines = new WeakMap<Cut, Outline[]>();
 function outlinesOf(face: Typeface, cut: Cut): Outline[] {
   let found = outlines.get(cut);
   if (!found) {
-    found = cut.strokes.flatMap((stroke) => exactOutlines(face.pen, moved(stroke, 0)));
+    found = cut.strokes.flatMap((stroke) => exactOutlines(face.pen, stroke));
     outlines.set(cut, found);
   }
   return found;

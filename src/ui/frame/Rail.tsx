@@ -1,14 +1,15 @@
 'use client';
 
-import { Feather, Library, Moon, PenTool, Ruler, Sun, Wrench } from 'lucide-react';
+import { Feather, Library, Moon, PenLine, PenTool, Ruler, Sun, Wrench } from 'lucide-react';
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
+import { usePathname, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { THEME_COOKIE, type Theme } from './theme';
 
 const STATIONS = [
   { href: '/hand', name: 'Hand', icon: Feather },
   { href: '/rule', name: 'Rule', icon: Ruler },
+  { href: '/strokes', name: 'Strokes', icon: PenLine },
   { href: '/shelf', name: 'Shelf', icon: Library },
   { href: '/bench', name: 'Bench', icon: PenTool },
   { href: '/workshop', name: 'Workshop', icon: Wrench },
@@ -16,9 +17,13 @@ const STATIONS = [
 
 const ONE_YEAR = 365 * 24 * 60 * 60;
 
+/** Stations that work on the sheet in the address; going from one to the other takes it along. */
+const ON_THE_SHEET: readonly string[] = ['/rule', '/strokes'];
+
 /** The rail: the stations in working order. */
 export function Rail({ theme: initial }: { theme: Theme }) {
   const path = usePathname();
+  const search = useSearchParams().toString();
   const [theme, setTheme] = useState(initial);
   const next: Theme = theme === 'vellum' ? 'lampblack' : 'vellum';
   const switchTheme = () => {
@@ -37,10 +42,11 @@ export function Rail({ theme: initial }: { theme: Theme }) {
       </Link>
       {STATIONS.map(({ href, name, icon: Icon }) => {
         const here = path === href;
+        const takesSheet = ON_THE_SHEET.includes(href) && ON_THE_SHEET.includes(path) && search;
         return (
           <Link
             key={href}
-            href={href}
+            href={takesSheet ? `${href}?${search}` : href}
             aria-current={here ? 'page' : undefined}
             className={`flex items-center gap-2 rounded px-2 py-2 text-sm md:w-full md:flex-col md:gap-1 ${
               here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'

@@ -1,5 +1,6 @@
 'use client';
 
+import { hasLetters } from '@/core/hands/alphabets';
 import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { settle } from '@/core/sheet/solve';
@@ -135,6 +136,17 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
           <Toggle name="Check bars" on={aids.bars} onSwitch={(bars) => setAids({ bars })} />
           <Toggle name="Header" on={aids.header} onSwitch={(header) => setAids({ header })} />
         </fieldset>
+        {hasLetters(recipe.hand) && (
+          <fieldset>
+            <legend className="font-bold text-sm">Exemplar line</legend>
+            <HeaderText
+              name="Written on the first line"
+              longest={120}
+              value={recipe.exemplar}
+              onCommit={(exemplar) => edit((r) => ({ ...r, exemplar }))}
+            />
+          </fieldset>
+        )}
         {aids.header && (
           <fieldset className="space-y-1">
             <legend className="font-bold text-sm">Header</legend>

@@ -17,6 +17,7 @@ import { HelpSheet } from './HelpSheet';
 import { useKeys } from './keys';
 import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin';
 import { More } from './More';
+import { RefusedEdit } from './RefusedEdit';
 import { Sentence } from './Sentence';
 import { type Sheet, useSheet } from './useSheet';
 
@@ -142,31 +143,6 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
         </aside>
       </div>
       <HelpSheet open={help} onClose={() => setHelp(false)} />
-    </div>
-  );
-}
-
-/** What was asked for and cannot be, why, and the nearest that can. */
-function RefusedEdit({ sheet }: { sheet: Sheet }) {
-  const { problem, attempted } = sheet.refused as NonNullable<Sheet['refused']>;
-  return (
-    <div role="alert" className="remark remark-warning mt-2 flex flex-wrap items-center gap-2">
-      <p>
-        {problem.message} <span className="opacity-80">The sheet is as it was.</span>
-      </p>
-      {problem.offers.map(({ label, given }) => (
-        <button
-          key={label}
-          type="button"
-          className="btn btn-sm"
-          onClick={() => sheet.edit(() => settle({ ...attempted, given }))}
-        >
-          {label}
-        </button>
-      ))}
-      <button type="button" className="btn btn-ghost btn-sm" onClick={sheet.dismiss}>
-        Leave it
-      </button>
     </div>
   );
 }

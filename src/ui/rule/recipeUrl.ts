@@ -17,6 +17,6 @@ export function unpackRecipe(packed: string | null | undefined): Recipe | undefi
   }
 }
 
-/** The address of a sheet in the Rule station. */
-export const sheetAddress = (id: string, recipe?: Recipe): string =>
-  `/rule?sheet=${encodeURIComponent(id)}${recipe ? `&r=${packRecipe(recipe)}` : ''}`;
+/** The address of a sheet in a station, the Rule station unless said otherwise. */
+export const sheetAddress = (id: string, recipe?: Recipe, station = '/rule'): string =>
+  `${station}?sheet=${encodeURIComponent(id)}${recipe ? `&r=${packRecipe(recipe)}` : ''}`;

@@ -96,7 +96,7 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
       } catch {
         // The session store is full: undo will not survive a reload, the sheet itself will.
       }
-      window.history.replaceState(null, '', sheetAddress(id, next.present));
+      window.history.replaceState(null, '', sheetAddress(id, next.present, window.location.pathname));
       unsaved.current = { name: title, recipe: next.present };
       setSaveState({ kind: 'saving' });
       clearTimeout(timer.current);

@@ -1,0 +1,50 @@
+import 'server-only';
+import { HAND_IDS, handById } from '@/core/hands/registry';
+import { freshRecipe } from '@/core/sheet/defaults';
+import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import { findSheet, listSheets, type StoredSheet } from '@/store/sheets';
+import { usualName } from '@/ui/lib/usualName';
+import { unpackRecipe } from '@/ui/rule/recipeUrl';
+import { idSchema } from './http';
+
+export type Search = Promise<Record<string, string | string[] | undefined>>;
+
+export interface Opened {
+  readonly id: string;
+  readonly name: string;
+  readonly recipe: Recipe;
+}
+
+/**
+ * The sheet a station opens, in this order: a fresh one of the hand asked for, the recipe or the sheet of the address,
+ * the latest on the shelf.
+ */
+export async function openSheet(searchParams: Search): Promise<Opened> {
+  const search = await searchParams;
+  const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
+  const [sheetId, packed, hand, school] = ['sheet', 'r', 'hand', 'school'].map(text);
+  const handId = HAND_IDS.find((id) => id === hand);
+  if (handId) {
+    const known = handById(handId).schools.find((candidate) => candidate.id === school);
+    return fresh(freshRecipe(handId, known?.id));
+  }
+  const id = idSchema.safeParse(sheetId).data;
+  const stored = id ? await findSheet(id) : undefined;
+  const inAddress = unpackRecipe(packed);
+  if (inAddress) {
+    return { id: id ?? crypto.randomUUID(), name: stored?.name ?? usualName(inAddress), recipe: inAddress };
+  }
+  const sheet = stored ?? (await listSheets()).at(0);
+  const recipe = sheet && readable(sheet);
+  return sheet && recipe ? { id: sheet.id, name: sheet.name, recipe } : fresh(freshRecipe('italic'));
+}
+
+const fresh = (recipe: Recipe): Opened => ({ id: crypto.randomUUID(), name: usualName(recipe), recipe });
+
+function readable(sheet: StoredSheet): Recipe | undefined {
+  try {
+    return parseRecipe(JSON.parse(sheet.recipe));
+  } catch {
+    return undefined;
+  }
+}

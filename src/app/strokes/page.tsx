@@ -1,0 +1,12 @@
+import type { Metadata } from 'next';
+import { listNibs } from '@/store/nibs';
+import { StrokesStation } from '@/ui/strokes/StrokesStation';
+import { openSheet, type Search } from '../_lib/openSheet';
+
+export const metadata: Metadata = { title: 'Strokes' };
+export const dynamic = 'force-dynamic';
+
+export default async function StrokesPage({ searchParams }: { searchParams: Search }) {
+  const [opened, drawer] = await Promise.all([openSheet(searchParams), listNibs()]);
+  return <StrokesStation key={opened.id} {...opened} drawer={drawer} />;
+}

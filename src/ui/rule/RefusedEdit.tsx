@@ -1,0 +1,29 @@
+'use client';
+
+import { settle } from '@/core/sheet/solve';
+import type { Sheet } from './useSheet';
+
+/** What was asked for and cannot be, why, and the nearest that can. */
+export function RefusedEdit({ sheet }: { sheet: Sheet }) {
+  const { problem, attempted } = sheet.refused as NonNullable<Sheet['refused']>;
+  return (
+    <div role="alert" className="remark remark-warning mt-2 flex flex-wrap items-center gap-2">
+      <p>
+        {problem.message} <span className="opacity-80">The sheet is as it was.</span>
+      </p>
+      {problem.offers.map(({ label, given }) => (
+        <button
+          key={label}
+          type="button"
+          className="btn btn-sm"
+          onClick={() => sheet.edit(() => settle({ ...attempted, given }))}
+        >
+          {label}
+        </button>
+      ))}
+      <button type="button" className="btn btn-ghost btn-sm" onClick={sheet.dismiss}>
+        Leave it
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+import { plain } from '@/core/measure/units';
+import { readStroke } from '@/core/type/letterReadings';
+import type { Cut, Typeface } from '@/core/type/typeface';
+
+/** A stroke this much heavier or lighter than the exemplar's is seen at once. */
+const FATTER = 1.3;
+const THINNER = 0.65;
+const MOST_REMARKS = 3;
+
+/** What goes wrong when the letter is written with another pen: the strokes that change most, worst first. */
+export function strokeRemarks(cut: Cut, right: Typeface['pen'], wrong: Typeface['pen']): string[] {
+  return cut.strokes
+    .map((stroke, i) => {
+      const [should, is] = [readStroke(right, stroke).middle, readStroke(wrong, stroke).middle];
+      return { name: `Stroke ${i + 1}, ${stroke.name},`, should, is, ratio: is / should };
+    })
+    .filter(({ ratio }) => ratio > FATTER || ratio < THINNER)
+    .sort((a, b) => Math.abs(Math.log(b.ratio)) - Math.abs(Math.log(a.ratio)))
+    .slice(0, MOST_REMARKS)
+    .map(
+      ({ name, should, is, ratio }) =>
+        `${name} comes out ${ratio > 1 ? 'too heavy' : 'too thin'} at ${plain(wrong.angle)}°: ${plain(is)} nib widths instead of ${plain(should)}.`,
+    );
+}

@@ -1,0 +1,144 @@
+import { Resvg } from '@resvg/resvg-js';
+import { describe, expect, it } from 'vitest';
+import type { Vec } from '@/core/geometry/vec';
+import { heading, scale } from '@/core/geometry/vec';
+import { italicLetters } from '@/core/hands/italic/letters';
+import { italic } from '@/core/hands/italic/metrics';
+import { measuresFor } from '@/core/hands/measures';
+import { exactOutlines, type Outline } from '@/core/pen/exact';
+import { type Pen, sweep } from '@/core/pen/pen';
+import { compileStroke, type Stroke, sloped } from '@/core/pen/stroke';
+import { strokeThickness } from '@/core/pen/thickness';
+
+/** Inked area of path data by an independent rasteriser, in square units: coverage summed over all pixels. */
+function inkedArea(data: string, box: { x: number; y: number; size: number }, pxPerUnit: number): number {
+  const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box.x} ${box.y} ${box.size} ${box.size}"><path d="${data}"/></svg>`;
+  const { pixels } = new Resvg(svg, {
+    fitTo: { mode: 'width', value: Math.round(box.size * pxPerUnit) },
+  }).render();
+  let sum = 0;
+  for (let i = 3; i < pixels.length; i += 4) sum += pixels[i] as number;
+  return sum / 255 / pxPerUnit ** 2;
+}
+
+const polygons = (list: readonly (readonly Vec[])[]) =>
+  list.map((polygon) => `M${polygon.map((p) => p.join(' ')).join('L')}Z`).join('');
+const outlines = (list: readonly Outline[]) =>
+  list
+    .map(
+      (outline) =>
+        `M${outline[0]?.[0].join(' ')}${outline.map(([, b, c, d]) => `C${[...b, ...c, ...d].join(' ')}`).join('')}Z`,
+    )
+    .join('');
+
+/** Pixels to a nib width: fine enough that the raster's own rounding stays well under a thousandth. */
+const RASTER = 120;
+/** What the raster's own rounding makes of so small a mark as an apostrophe, in square nib widths. */
+const RASTER_ROUNDING = 0.001;
+
+describe('exact and sampled outlines agree within 0.1 % of area', () => {
+  const pen = { kind: 'broad', width: 1, steel: 0.05, angle: 45 } as const;
+  const letters = italicLetters(measuresFor(italic.zones, 45));
+  it.each(letters.map((letter) => [letter.text, letter] as const))('%s', (_, letter) => {
+    const strokes = letter.strokes.map((plan) => sloped(compileStroke(plan), 6));
+    const box = { x: -3, y: -5, size: 16 };
+    const sampled = inkedArea(polygons(strokes.flatMap((stroke) => sweep(pen, stroke))), box, RASTER);
+    const exact = inkedArea(outlines(strokes.flatMap((stroke) => exactOutlines(pen, stroke))), box, RASTER);
+    expect(Math.abs(sampled - exact)).toBeLessThan(0.001 * exact + RASTER_ROUNDING);
+  });
+});
+
+describe('thickness of straight strokes on a 1200 dpi raster', () => {
+  const W = 3;
+  const pxPerMm = 1200 / 25.4;
+  const TOLERANCE = 0.02;
+  const straightStroke = (direction: number, length: number): Stroke => {
+    const [x, y] = scale(heading(direction), length);
+    return compileStroke({
+      name: 'straight',
+      knots: [
+        { x: 0, y: 0 },
+        { x, y, line: true },
+      ],
+    });
+  };
+  it.each([0, 15, 30, 45, 60, 90])('agrees with the formula in 36 directions at %i°', (angle) => {
+    const pen: Pen = { kind: 'broad', width: W, steel: 0, angle };
+    for (let direction = 0; direction < 360; direction += 10) {
+      // Two lengths, so that what the ends add cancels.
+      const area = (length: number) =>
+        inkedArea(
+          polygons(sweep(pen, straightStroke(direction, length))),
+          { x: -10, y: -10, size: 20 },
+          pxPerMm,
+        );
+      const thickness = (area(8) - area(4)) / 4;
+      expect(Math.abs(thickness - strokeThickness(W, angle, direction)), `${direction}°`).toBeLessThan(
+        TOLERANCE,
+      );
+    }
+  });
+});
+
+describe('pens', () => {
+  const stem = compileStroke({
+    name: 'stem',
+    knots: [
+      { x: 0, y: 5, press: 0 },
+      { x: 0, y: 2.5, line: true, press: 1 },
+      { x: 0, y: 0, line: true, press: 0 },
+    ],
+  });
+  const widest = (pen: Pen) => {
+    const xs = sweep(pen, stem)
+      .flat()
+      .map(([x]) => x);
+    return Math.max(...xs) - Math.min(...xs);
+  };
+
+  it('a pointed pen swells to its shade and no further', () => {
+    expect(widest({ kind: 'pointed', shade: 0.8, hairline: 0.1 })).toBeCloseTo(0.8, 2);
+  });
+
+  it('a monoline keeps its line', () => {
+    expect(widest({ kind: 'monoline', line: 0.3 })).toBeCloseTo(0.3, 2);
+  });
+
+  it('two points leave only their two tracks', () => {
+    const pen: Pen = { kind: 'two-point', width: 2, line: 0.1, angle: 0 };
+    expect(widest(pen)).toBeCloseTo(2.1, 2);
+    expect(inkedArea(polygons(sweep(pen, stem)), { x: -5, y: -5, size: 15 }, 60)).toBeLessThan(2 * 0.1 * 5.2);
+  });
+
+  it('a stroke laid down in part is the beginning of the whole', () => {
+    const pen: Pen = { kind: 'broad', width: 1, steel: 0.05, angle: 45 };
+    const whole = sweep(pen, stem);
+    expect(sweep(pen, stem, { until: 1 })).toEqual(whole);
+    const lowest = Math.min(
+      ...sweep(pen, stem, { until: 0.5 })
+        .flat()
+        .map(([, y]) => y),
+    );
+    expect(lowest).toBeGreaterThan(2.5 - 0.4);
+  });
+
+  it('a held pen ignores the turns a letter asks for', () => {
+    const turning = compileStroke({
+      name: 'turning',
+      knots: [
+        { x: 0, y: 5, turn: 0 },
+        { x: 0, y: 0, line: true, turn: 45 },
+      ],
+    });
+    const plain = compileStroke({
+      name: 'plain',
+      knots: [
+        { x: 0, y: 5 },
+        { x: 0, y: 0, line: true },
+      ],
+    });
+    const held: Pen = { kind: 'broad', width: 1, steel: 0, angle: 45, held: true };
+    const area = (stroke: Stroke) => inkedArea(polygons(sweep(held, stroke)), { x: -5, y: -5, size: 15 }, 60);
+    expect(area(turning)).toBeCloseTo(area(plain), 3);
+  });
+});
