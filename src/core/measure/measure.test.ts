@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { widthFromLadder } from './ladder';
 import { PAPER_FORMATS } from './paper';
-import { floorTo, mmToPoints, plain, roundTo, showLength } from './units';
+import { floorTo, mmToPoints, plain, roundTo } from './units';
 
 describe('nib ladder', () => {
   it('measures W backwards: ten steps over 21 mm are 2.1 mm', () => {
@@ -26,11 +26,6 @@ describe('units', () => {
     [-0.001, '0'],
     [100, '100'],
   ])('writes %f plainly as %s', (value, text) => expect(plain(value)).toBe(text));
-
-  it('shows lengths in millimetres or inches', () => {
-    expect(showLength(25.4)).toBe('25.4 mm');
-    expect(showLength(25.4, 'in')).toBe('1 in');
-  });
 
   it('rounds to steps without binary dust', () => {
     expect(roundTo(0.1 + 0.2, 0.1)).toBe(0.3);

@@ -43,9 +43,3 @@ export function plain(value: number, places = 2): string {
   const trimmed = text.includes('.') ? text.replace(/\.?0+$/, '') : text;
   return trimmed === '-0' ? '0' : trimmed;
 }
-
-export type LengthUnit = 'mm' | 'in';
-
-/** A length with its unit for people: millimetres to 2 places, or decimal inches to 3. */
-export const showLength = (length: Mm, unit: LengthUnit = 'mm'): string =>
-  unit === 'mm' ? `${plain(length)} mm` : `${plain(length / MM_PER_INCH, 3)} in`;

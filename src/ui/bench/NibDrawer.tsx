@@ -7,6 +7,7 @@ import { plain } from '@/core/measure/units';
 import { LIMITS } from '@/core/sheet/limits';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
+import { Written } from '../frame/Written';
 import { call, newId, sentenceOf } from '../lib/api';
 import { MeasureNib } from './MeasureNib';
 
@@ -65,7 +66,9 @@ export function NibDrawer({ initial }: { initial: readonly Nib[] }) {
 
   return (
     <div className="mx-auto max-w-5xl px-6 py-6">
-      <h1 className="font-bold text-2xl">Bench</h1>
+      <h1 className="">
+        <Written text="Bench" height={56} />
+      </h1>
       <p className="mb-4 max-w-prose">
         The nibs in your drawer. Labels differ between makers and felt wears wider, so a measured width beats
         a marked one: step a ladder, measure its span, and every sheet follows.

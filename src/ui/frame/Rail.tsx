@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { THEME_COOKIE, type Theme } from './theme';
+import { Written } from './Written';
 
 const STATIONS = [
   { href: '/hand', name: 'Hand', icon: Feather },
@@ -37,8 +38,8 @@ export function Rail({ theme: initial }: { theme: Theme }) {
       aria-label="Stations"
       className="no-print flex shrink-0 items-center gap-1 border-base-300 border-b bg-base-100 px-2 py-1 md:w-24 md:flex-col md:border-r md:border-b-0 md:py-4"
     >
-      <Link href="/rule" className="font-serif text-xl md:mb-4" aria-label="Elvane">
-        Elvane
+      <Link href="/rule" className="md:mb-3">
+        <Written text="Elvane" height={42} />
       </Link>
       {STATIONS.map(({ href, name, icon: Icon }) => {
         const here = path === href;

@@ -6,6 +6,7 @@ import { type Hand, inSchool } from '@/core/hands/hand';
 import { HANDS, type HandId } from '@/core/hands/registry';
 import { strokeWeights } from '@/core/hands/weights';
 import { plain } from '@/core/measure/units';
+import { Written } from '../frame/Written';
 import { HandFigure } from './HandFigure';
 
 const WRITTEN_WITH = {
@@ -21,7 +22,9 @@ const UNIT = { nib: 'nw', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
 export function HandGallery() {
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
-      <h1 className="font-bold text-2xl">Hand</h1>
+      <h1 className="">
+        <Written text="Hand" height={56} />
+      </h1>
       <p className="mb-5 max-w-prose">
         Choose the hand first and the pen second: the hand decides the tool, the nib width for the size you
         want, and the ruling. Values are common teaching values, to start from and to change.

@@ -32,6 +32,10 @@ const isTyping = (target: EventTarget | null): boolean =>
     target instanceof HTMLTextAreaElement ||
     (target instanceof HTMLInputElement && target.type !== 'checkbox' && target.type !== 'radio'));
 
+/** Space presses what has the focus; only where nothing does is it a key of the station. */
+const takesSpace = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('button, a, summary, input') !== null;
+
 /** Runs the station's keys while nothing is being typed into. */
 export function useKeys(actions: KeyActions): void {
   const current = useRef(actions);
@@ -39,6 +43,7 @@ export function useKeys(actions: KeyActions): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.altKey || document.querySelector('dialog[open]')) return;
+      if (event.key === ' ' && takesSpace(event.target)) return;
       const action = current.current[nameOf(event)];
       if (!action) return;
       event.preventDefault();

@@ -9,6 +9,7 @@ import { Problem } from '@/core/sheet/problem';
 import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { useNotice } from '../frame/notices';
+import { Written } from '../frame/Written';
 import { call, download, newId, sentenceOf } from '../lib/api';
 import { usualName } from '../lib/usualName';
 import { DrawingView } from '../paper/DrawingView';
@@ -90,7 +91,9 @@ export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
       <div className="mb-4 flex flex-wrap items-center gap-3">
-        <h1 className="mr-auto font-bold text-2xl">Shelf</h1>
+        <h1 className="mr-auto ">
+          <Written text="Shelf" height={56} />
+        </h1>
         <input
           type="search"
           className="input input-sm w-56"

@@ -122,11 +122,19 @@ function Desk({
               type="button"
               className="btn btn-ghost btn-xs"
               aria-label="Stroke before"
+              aria-keyshortcuts="b"
+              title="Stroke before (B)"
               onClick={() => play.step(-1)}
             >
               <ChevronLeft size={16} aria-hidden />
             </button>
-            <button type="button" className="btn btn-primary btn-xs" onClick={play.play}>
+            <button
+              type="button"
+              className="btn btn-primary btn-xs"
+              aria-keyshortcuts="Space"
+              title="Space"
+              onClick={play.play}
+            >
               {play.playing ? <Pause size={14} aria-hidden /> : <Play size={14} aria-hidden />}
               {play.playing ? 'Hold' : 'Play'}
             </button>
@@ -134,6 +142,8 @@ function Desk({
               type="button"
               className="btn btn-ghost btn-xs"
               aria-label="Next stroke"
+              aria-keyshortcuts="n"
+              title="Next stroke (N)"
               onClick={() => play.step(1)}
             >
               <ChevronRight size={16} aria-hidden />

@@ -1,3 +1,4 @@
+import { Written } from '../frame/Written';
 import { BackupPanel } from './BackupPanel';
 import { PrinterPanel, type PrinterProfile } from './PrinterPanel';
 import { ScreenPanel } from './ScreenPanel';
@@ -6,7 +7,9 @@ import { ScreenPanel } from './ScreenPanel';
 export function Workshop({ printers }: { printers: readonly PrinterProfile[] }) {
   return (
     <div className="mx-auto max-w-4xl space-y-8 px-6 py-6">
-      <h1 className="font-bold text-2xl">Workshop</h1>
+      <h1 className="">
+        <Written text="Workshop" height={56} />
+      </h1>
       <PrinterPanel initial={printers} />
       <ScreenPanel />
       <BackupPanel />

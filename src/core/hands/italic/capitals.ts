@@ -130,7 +130,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
           stroke('back', [...openRound(m, w).slice(0, 4), to(0.97 * w, base(m) + 0.62, 58)], 'As C.'),
           stroke(
             'beard',
-            [to(0.97 * w, 0.45 * H(m), -90, { turn: CAP }), line(0.97 * w, base(m) + 0.18)],
+            [to(0.97 * w, 0.45 * H(m), -90, { turn: CAP }), line(0.97 * w, base(m) + 0.62)],
             'A short stem; it may stop at the line.',
           ),
         ];
@@ -195,13 +195,13 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
         stem(m, 0),
         stroke(
           'arm',
-          [to(0.58 * H(m), top(m), undefined, { turn: CAP }), line(0.1, 0.47 * H(m))],
+          [to(0.58 * H(m), top(m), undefined, { turn: CAP }), line(0, 0.46 * H(m))],
           'Down to the middle of the stem.',
         ),
         stroke(
           'leg',
           [
-            to(0.2, 0.52 * H(m), -44, { turn: CAP }),
+            to(0.04, 0.52 * H(m), -44, { turn: CAP }),
             to(0.66 * H(m), base(m) + 0.16, -42),
             to(0.66 * H(m) + 0.6, base(m) + 0.1, 34),
           ],

@@ -150,14 +150,14 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
             to(0.34, 0.6 * m.X, 60),
             to(0.62 * m.d, m.T, 6),
             to(0.95 * m.d, m.T - 0.74, -90),
-            to(0.08, 0.46 * m.X, 190),
+            to(0, 0.45 * m.X, 190),
           ],
           'A small closed bowl, high on the stem.',
         ),
         stroke(
           'leg',
           [
-            to(0.5, 0.49 * m.X, -56),
+            to(0.2, 0.5 * m.X, -52),
             to(1.0 * m.d, m.B + 0.26, -50),
             to(1.0 * m.d + 0.42, m.B, 8),
             to(1.0 * m.d + 0.9, m.B + 0.42, 46),
