@@ -6,6 +6,7 @@ const VIEWS = [
   { name: 'hand', path: '/hand' },
   { name: 'rule', path: '/rule?sheet=demo-italic' },
   { name: 'rule-lampblack', path: '/rule?sheet=demo-copperplate', theme: 'lampblack' },
+  { name: 'strokes', path: '/strokes?sheet=demo-italic' },
   { name: 'shelf', path: '/shelf' },
   { name: 'bench', path: '/bench' },
   { name: 'workshop', path: '/workshop' },

@@ -90,7 +90,7 @@ function demoSheets(): { id: string; name: string; recipe: Recipe }[] {
     {
       id: 'demo-italic',
       name: 'Aurora captions in italic',
-      recipe: { ...italic, title: 'Aurora captions', exemplar: 'aurora over the dome' },
+      recipe: { ...italic, title: 'Aurora captions', exemplar: 'aurora at dusk' },
     },
   ];
 }

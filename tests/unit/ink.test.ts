@@ -31,6 +31,13 @@ const outlines = (list: readonly Outline[]) =>
     )
     .join('');
 
+/** A square just around the ink: on a needlessly large picture the rasteriser's coverage is coarser. */
+function boxAround(marks: readonly (readonly Vec[])[]) {
+  const [xs, ys] = [0, 1].map((axis) => marks.flat().map((p) => p[axis] as number)) as [number[], number[]];
+  const [x, y] = [Math.min(...xs) - 0.2, Math.min(...ys) - 0.2];
+  return { x, y, size: Math.ceil(Math.max(Math.max(...xs) - x, Math.max(...ys) - y) + 0.2) };
+}
+
 /** Pixels to a nib width: fine enough that the raster's own rounding stays well under a thousandth. */
 const RASTER = 120;
 /** What the raster's own rounding makes of so small a mark as an apostrophe, in square nib widths. */
@@ -41,8 +48,9 @@ describe('exact and sampled outlines agree within 0.1 % of area', () => {
   const letters = italicLetters(measuresFor(italic.zones, 45));
   it.each(letters.map((letter) => [letter.text, letter] as const))('%s', (_, letter) => {
     const strokes = letter.strokes.map((plan) => sloped(compileStroke(plan), 6));
-    const box = { x: -3, y: -5, size: 16 };
-    const sampled = inkedArea(polygons(strokes.flatMap((stroke) => sweep(pen, stroke))), box, RASTER);
+    const marks = strokes.flatMap((stroke) => sweep(pen, stroke));
+    const box = boxAround(marks);
+    const sampled = inkedArea(polygons(marks), box, RASTER);
     const exact = inkedArea(outlines(strokes.flatMap((stroke) => exactOutlines(pen, stroke))), box, RASTER);
     expect(Math.abs(sampled - exact)).toBeLessThan(0.001 * exact + RASTER_ROUNDING);
   });

@@ -5,6 +5,7 @@ import { drawingBounds } from '../drawing/bounds';
 import type { DrawingNode, GroupNode } from '../drawing/drawing';
 import { HAND_IDS } from '../hands/registry';
 import { freshRecipe } from './defaults';
+import { leftOut } from './draw/exemplar';
 import { slopedLines } from './draw/slopes';
 import { layoutSheet } from './layout';
 import { Problem } from './problem';
@@ -154,6 +155,17 @@ describe('what is drawn', () => {
     const [first, second, third] = ladder.commands as [string, number, number][];
     expect(second?.[1] as number).toBeCloseTo((first?.[1] as number) + 2.4, 9);
     expect(third?.[2] as number).toBeCloseTo((second?.[2] as number) + 2.4, 9);
+  });
+
+  it('writes an exemplar on the first line and names the words that find no room', () => {
+    const recipe = { ...freshRecipe('italic'), exemplar: 'aurora over the dome' };
+    expect(groupOf(ruleSheet(recipe).nodes, 'exemplar')).toBeDefined();
+    expect(leftOut(recipe, layoutSheet(recipe))).toBe('dome');
+    const smaller = { ...recipe, width: 1.5 };
+    expect(leftOut(smaller, layoutSheet(smaller))).toBe('');
+    expect(
+      groupOf(ruleSheet({ ...recipe, hand: 'uncial', school: 'thirty' }).nodes, 'exemplar'),
+    ).toBeUndefined();
   });
 
   it('rules a comparison sheet with the same number of lines for each nib', () => {

@@ -5,6 +5,8 @@ import type { ReactNode } from 'react';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
+import { leftOut } from '@/core/sheet/draw/exemplar';
+import { layoutSheet } from '@/core/sheet/layout';
 import { nearestNib } from '@/core/sheet/nearestNib';
 import { readings } from '@/core/sheet/readings';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
@@ -134,7 +136,18 @@ const Reading = ({ name, children }: { name: string; children: ReactNode }) => (
 
 /** What a teacher would say about this sheet. */
 export function Remarks({ recipe }: { recipe: Recipe }) {
-  const found = remarks(recipe);
+  const missing = leftOut(recipe, layoutSheet(recipe));
+  const found = [
+    ...remarks(recipe),
+    ...(missing
+      ? [
+          {
+            tone: 'caution' as const,
+            text: `No room on the line for “${missing}” of the exemplar: take a smaller nib, a wider sheet, or fewer words.`,
+          },
+        ]
+      : []),
+  ];
   if (found.length === 0) return null;
   return (
     <section aria-labelledby="remarks" className="space-y-2">

@@ -5,7 +5,6 @@ import { type Mm, tanDeg } from '../../measure/units';
 import { setLine } from '../../type/setLine';
 import { type Typeface, typeface } from '../../type/typeface';
 import { writeLine } from '../../type/writeLine';
-import type { Box } from '../furniture';
 import type { Band, SheetLayout } from '../layout';
 import type { Recipe } from '../recipe';
 import { ladderReach } from './ladder';
@@ -20,28 +19,29 @@ export const recipeTypeface = (recipe: Recipe, held = false): Typeface | undefin
 
 /**
  * The exemplar: the user's text written by the hand on the first line of every band, with that band's nib. Words that
- * do not fit on the line are left out whole; nothing is ever written off the line.
+ * do not fit on the line are left out whole (`leftOut` names them); nothing is ever written off the line.
  */
 export function exemplar(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
-  const face = recipe.exemplar.trim() ? recipeTypeface(recipe) : undefined;
-  const column = layout.columns[0];
-  if (!face || !column) return [];
-  const nodes = layout.bands.flatMap((band) =>
-    writeFitting(face, recipe, layout, band, column, language.exemplar),
-  );
+  const nodes = layout.bands.flatMap((band) => fitted(recipe, layout, band, language.exemplar).nodes);
   return nodes.length > 0 ? [group('exemplar', nodes)] : [];
 }
 
-function writeFitting(
-  face: Typeface,
-  recipe: Recipe,
-  layout: SheetLayout,
-  band: Band,
-  column: Box,
-  colour: string,
-): DrawingNode[] {
-  const line = band.lines[0];
-  if (!line) return [];
+/** The words of the exemplar that found no room on the first band's line; empty when all are written. */
+export function leftOut(recipe: Recipe, layout: SheetLayout): string {
+  const band = layout.bands[0];
+  return band ? fitted(recipe, layout, band, '').rest.join(' ') : '';
+}
+
+interface Fitted {
+  readonly nodes: DrawingNode[];
+  /** Words for which there was no room. */
+  readonly rest: readonly string[];
+}
+
+function fitted(recipe: Recipe, layout: SheetLayout, band: Band, colour: string): Fitted {
+  const face = recipe.exemplar.trim() ? recipeTypeface(recipe) : undefined;
+  const [column, line] = [layout.columns[0], band.lines[0]];
+  if (!face || !column || !line) return { nodes: [], rest: [] };
   const ladder = ladderReach(recipe, band);
   // Leaning forward, descenders reach back and ascenders forward of the upright skeleton.
   const lean = Math.abs(tanDeg(recipe.slope));
@@ -50,16 +50,14 @@ function writeFitting(
   const room = column.width - ladder - 2 * LEAD - back - forward;
   const text = recipe.capitalsOnly ? recipe.exemplar.toUpperCase() : recipe.exemplar;
   const words = text.trim().split(/\s+/);
-  while (words.length > 0) {
-    const set = setLine(face, words.join(' '));
-    if ((set.width + set.left) * band.width <= room) {
-      const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * band.width;
-      const nodes = writeLine(face, set, start, line.baseline, band.width, colour);
-      if (onPage(nodes, layout)) return nodes;
-    }
-    words.pop();
+  for (let count = words.length; count > 0; count--) {
+    const set = setLine(face, words.slice(0, count).join(' '));
+    if ((set.width + set.left) * band.width > room) continue;
+    const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * band.width;
+    const nodes = writeLine(face, set, start, line.baseline, band.width, colour);
+    if (onPage(nodes, layout)) return { nodes, rest: words.slice(count) };
   }
-  return [];
+  return { nodes: [], rest: words };
 }
 
 /** A tail under a line at the very foot of a sheet without margins can reach over the edge: then the word goes too. */
