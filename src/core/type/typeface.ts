@@ -38,6 +38,8 @@ export const STEEL: NibWidths = 0.05;
  * foremost ink counted to one nib width, and never nearer than 0.3.
  */
 const WHITE_SHARE = 1.28 / 5;
+/** Capitals hold more white inside, so between two of them there is more as well. */
+const CAPITAL_WHITE = 1.45;
 const DEPTH: NibWidths = 1;
 const LEAST_GAP: NibWidths = 0.3;
 /** The white is judged clear of heads and feet. */
@@ -104,14 +106,17 @@ export function inkOf(pen: Pen, cut: Cut): Polygon[] {
 /** Kerning worked out pair by pair, when a pair is first met. */
 function pairDistances(zones: Zones): (before: Cut, after: Cut) => NibWidths {
   const distances = new Map<string, NibWidths>();
+  const figure = ({ letter }: Cut) => /[0-9]/.test(letter.text);
   const tall = ({ letter }: Cut) => /[A-Z0-9]/.test(letter.text);
   return (before, after) => {
     const pair = `${before.letter.text}\u0000${after.letter.text}`;
     let distance = distances.get(pair);
     if (distance === undefined) {
-      const high = (tall(before) && tall(after) ? zones.capital : zones.body) - CLEAR_OF_LINES;
+      const capitals = tall(before) && tall(after);
+      const high = (capitals ? zones.capital : zones.body) - CLEAR_OF_LINES;
+      const share = capitals && !figure(before) && !figure(after) ? WHITE_SHARE * CAPITAL_WHITE : WHITE_SHARE;
       const rule: SpacingRule = {
-        area: WHITE_SHARE * zones.body * (high - CLEAR_OF_LINES),
+        area: share * zones.body * (high - CLEAR_OF_LINES),
         depth: DEPTH,
         leastGap: LEAST_GAP,
         low: CLEAR_OF_LINES,
