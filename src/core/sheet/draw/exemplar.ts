@@ -42,7 +42,7 @@ function fitted(recipe: Recipe, layout: SheetLayout, band: Band, colour: string)
   const face = recipe.exemplar.trim() ? recipeTypeface(recipe) : undefined;
   const [column, line] = [layout.columns[0], band.lines[0]];
   if (!face || !column || !line) return { nodes: [], rest: [] };
-  const ladder = ladderReach(recipe, band);
+  const ladder = ladderReach(recipe, band, layout);
   // Leaning forward, descenders reach back and ascenders forward of the upright skeleton.
   const lean = Math.abs(tanDeg(recipe.slope));
   const back = (line.bottom - line.baseline) * lean;

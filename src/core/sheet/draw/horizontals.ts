@@ -41,7 +41,7 @@ export function horizontals(recipe: Recipe, layout: SheetLayout, language: LineL
           ? []
           : recipe.capitalsOnly
             ? across(y)
-            : capitalTicks(layout, y, ladderReach(recipe, band)),
+            : capitalTicks(layout, y, ladderReach(recipe, band, layout)),
       ),
     );
     if (list.length > 0) nodes.push(group('capital', [segments(list, language.capital)]));
@@ -54,9 +54,10 @@ const capitalTicks = ({ columns, startsRight }: SheetLayout, y: Mm, ladder: Mm):
   columns.flatMap(({ x, width }): Segment[] => {
     const left = x + (startsRight ? 0 : ladder);
     const right = x + width - (startsRight ? ladder : 0);
+    const tick = Math.min(CAPITAL_TICK, (right - left) / 2);
     return [
-      [left, y, left + CAPITAL_TICK, y],
-      [right - CAPITAL_TICK, y, right, y],
+      [left, y, left + tick, y],
+      [right - tick, y, right, y],
     ];
   });
 

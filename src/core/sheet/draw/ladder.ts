@@ -9,11 +9,15 @@ import type { LineLanguage } from './lineLanguage';
 /** White between the end of the line and its ladder. */
 const LADDER_INSET: Mm = 0.6;
 
-/** How far a band's ladder reaches into its line; 0 without one. Two squares wide, or one dot. */
-export function ladderReach(recipe: Recipe, band: Band): Mm {
+/**
+ * How far a band's ladder reaches into its line: two squares wide, or one dot. 0 without one, and where the columns are
+ * too narrow to write beside it.
+ */
+export function ladderReach(recipe: Recipe, band: Band, layout: SheetLayout): Mm {
   const { basis } = recipeHand(recipe);
   if (recipe.aids.ladder === 'none' || basis === 'ratio' || basis === 'mm') return 0;
-  return LADDER_INSET + (basis === 'dots' ? band.module : 2 * band.width);
+  const reach = LADDER_INSET + (basis === 'dots' ? band.module : 2 * band.width);
+  return reach <= (layout.columns[0]?.width ?? 0) / 2 ? reach : 0;
 }
 
 /**
@@ -23,9 +27,9 @@ export function ladderReach(recipe: Recipe, band: Band): Mm {
  */
 export function ladders(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
   const { basis } = recipeHand(recipe);
-  if (layout.bands.every((band) => ladderReach(recipe, band) === 0)) return [];
+  const laddered = layout.bands.filter((band) => ladderReach(recipe, band, layout) > 0);
   const draw = basis === 'dots' ? dotLadder : squareLadder;
-  const commands = layout.bands.flatMap((band) => {
+  const commands = laddered.flatMap((band) => {
     const lines = recipe.aids.ladder === 'page' ? band.lines.slice(0, 1) : band.lines;
     const columns = recipe.aids.ladder === 'page' ? headColumn(layout) : layout.columns;
     return lines.flatMap((line) =>
