@@ -80,10 +80,6 @@ export function sloped(stroke: Stroke, slope: Degrees): Stroke {
   return { ...stroke, path, lengths };
 }
 
-export function moved(stroke: Stroke, dx: number, dy = 0): Stroke {
-  return { ...stroke, path: stroke.path.map((cubic) => mapCubic(cubic, ([x, y]) => [x + dx, y + dy])) };
-}
-
 /**
  * Slopes at the knots of a monotone cubic interpolant (harmonic mean of neighbouring chords, zero at extremes): what
  * the pen does between knots never overshoots what it does at them.
