@@ -1,6 +1,6 @@
 import { type Cubic, mapCubic, parallelTangents, piece, reversed, straight } from '../geometry/cubic';
 import { add, cross, heading, scale, subtract, type Vec } from '../geometry/vec';
-import { footprints, type Pen, type Polygon, sweep } from './pen';
+import { edgeAngle, footprints, type Pen, type Polygon, sweep } from './pen';
 import type { Stroke } from './stroke';
 import { trace } from './trace';
 
@@ -28,12 +28,12 @@ const TURNING_STEP = 0.04;
  */
 export function exactOutlines(pen: Pen, stroke: Stroke): Outline[] {
   const turning = stroke.turns.some((turn) => turn !== stroke.turns[0]);
-  if (pen.kind !== 'broad' || (turning && !pen.held)) {
+  if (pen.kind !== 'broad' || pen.rounding || (turning && !pen.held)) {
     return sweep(pen, stroke, { step: TURNING_STEP }).map(closedPolygon);
   }
   const poses = trace(stroke, Number.POSITIVE_INFINITY);
   const ends = [poses[0], poses.at(-1)].flatMap((pose) => (pose ? footprints(pen, pose) : []));
-  const angle = pen.angle + (pen.held ? 0 : (stroke.turns[0] ?? 0));
+  const angle = edgeAngle(pen, { turn: stroke.turns[0] ?? 0 });
   const along = scale(heading(angle), pen.width / 2);
   const across = scale(heading(angle + 90), pen.steel / 2);
   const edges: [Vec, Vec][] = [

@@ -1,6 +1,6 @@
 import { convexHull } from '../geometry/hull';
-import { add, heading, scale, type Vec } from '../geometry/vec';
-import type { Degrees } from '../measure/units';
+import { add, heading, scale, subtract, type Vec } from '../geometry/vec';
+import { type Degrees, sinDeg } from '../measure/units';
 import type { Stroke } from './stroke';
 import { type PenPose, trace } from './trace';
 
@@ -9,16 +9,30 @@ import { type PenPose, trace } from './trace';
  * a pen give an outline, a list of convex polygons to be filled together by the nonzero rule.
  */
 export type Pen =
-  /** A flat edge `width` long and `steel` thick, held at `angle`; `held` ignores the turns a letter asks for. */
+  /**
+   * A flat edge `width` long and `steel` thick, held at `angle`; an oblique `cut` turns the edge on its holder, and the
+   * corners of a felt are rounded by a radius `rounding`. `held` ignores the turns a letter asks for.
+   */
   | {
       readonly kind: 'broad';
       readonly width: number;
       readonly steel: number;
       readonly angle: Degrees;
       readonly held?: boolean;
+      readonly cut?: Degrees;
+      readonly rounding?: number;
     }
-  /** A point that spreads sideways under pressure: a level segment as wide as the press, with a round hairline. */
-  | { readonly kind: 'pointed'; readonly shade: number; readonly hairline: number }
+  /**
+   * A point that spreads under pressure from `hairline` to `shade`: a segment in direction `lie` (level unless the
+   * tines are turned) with the hairline's round ends, so that shades have square tops; a brush has round ones.
+   */
+  | {
+      readonly kind: 'pointed';
+      readonly shade: number;
+      readonly hairline: number;
+      readonly lie?: Degrees;
+      readonly tops?: 'square' | 'round';
+    }
   /** The two corners of a broad edge: bound pencils, a wire, a scroll point. */
   | {
       readonly kind: 'two-point';
@@ -28,7 +42,11 @@ export type Pen =
       readonly held?: boolean;
     }
   /** A round point. */
-  | { readonly kind: 'monoline'; readonly line: number };
+  | { readonly kind: 'monoline'; readonly line: number }
+  /** A round point with a second contour `gap` beside every downstroke, the room between filled or left open. */
+  | { readonly kind: 'doubled'; readonly line: number; readonly gap: number; readonly filled: boolean };
+
+export type BroadPen = Pen & { readonly kind: 'broad' };
 
 export type Polygon = readonly Vec[];
 
@@ -43,8 +61,57 @@ const round = (centre: Vec, radius: number): Vec[] =>
   );
 
 /** Angle of the edge in a pose. */
-export const edgeAngle = (pen: { angle: Degrees; held?: boolean }, pose: { turn: Degrees }): Degrees =>
-  pen.angle + (pen.held ? 0 : pose.turn);
+export const edgeAngle = (
+  pen: { angle: Degrees; held?: boolean; cut?: Degrees },
+  pose: { turn: Degrees },
+): Degrees => pen.angle + (pen.cut ?? 0) + (pen.held ? 0 : pose.turn);
+
+/** Width of a pressed pen's mark across its shade: never under the hairline. */
+export const pressedWidth = (pen: { shade: number; hairline: number }, press: number): number =>
+  Math.max(pen.hairline, pen.shade * press);
+
+/** Middle of the mark in a pose: off the path where that runs along an edge of the shade. */
+export function markCentre(pen: Pen, pose: PenPose): Vec {
+  if (pen.kind !== 'pointed') return pose.at;
+  const free = pressedWidth(pen, pose.press) - pen.hairline;
+  return add(pose.at, scale(heading(pen.lie ?? 0), (0.5 - pose.anchor) * free));
+}
+
+/** A downstroke is doubled in full from this steepness (sine of its fall) on, and not at all on the level. */
+const FULL_FALL = 0.7;
+
+/** How much of a second contour a direction of travel gets: none upward, all of it downward, smoothly between. */
+function doubling(direction: Degrees): number {
+  const share = Math.min(1, Math.max(0, -sinDeg(direction) / FULL_FALL));
+  return share * share * (3 - 2 * share);
+}
+
+/** Points that stand for the quarter circle at one rounded corner. */
+const CORNER_POINTS = 4;
+
+/** A rectangle given by its half sides, its corners rounded. */
+function roundedEdge(pose: PenPose, along: Vec, across: Vec, rounding: number): Vec[] {
+  const [length, depth] = [Math.hypot(...along), Math.hypot(...across)];
+  const [reachAlong, reachAcross] = [1 - rounding / length, Math.max(0, 1 - rounding / depth)];
+  const radius = Math.min(rounding, length);
+  const [ahead, aside] = [scale(along, radius / length), scale(across, Math.min(radius, depth) / depth)];
+  return [
+    [1, 1],
+    [-1, 1],
+    [-1, -1],
+    [1, -1],
+  ].flatMap(([a, b]) =>
+    Array.from({ length: CORNER_POINTS }, (_, i) => {
+      const t = (i / (CORNER_POINTS - 1)) * (Math.PI / 2);
+      const centre = add(scale(along, (a as number) * reachAlong), scale(across, (b as number) * reachAcross));
+      const arc = add(
+        scale(ahead, (a as number) * Math.cos(t)),
+        scale(aside, (b as number) * Math.sin(t)),
+      );
+      return add(pose.at, add(centre, arc));
+    }),
+  );
+}
 
 /** What touches the paper in one pose, as one or two convex shapes given by their corners. */
 export function footprints(pen: Pen, pose: PenPose): Vec[][] {
@@ -52,6 +119,7 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
     case 'broad': {
       const along = scale(heading(edgeAngle(pen, pose)), pen.width / 2);
       const across = scale(heading(edgeAngle(pen, pose) + 90), pen.steel / 2);
+      if (pen.rounding) return [roundedEdge(pose, along, across, pen.rounding)];
       const corner = (a: number, b: number): Vec => add(pose.at, add(scale(along, a), scale(across, b)));
       return [[corner(1, 1), corner(-1, 1), corner(-1, -1), corner(1, -1)]];
     }
@@ -60,11 +128,19 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
       return [round(add(pose.at, along), pen.line / 2), round(add(pose.at, scale(along, -1)), pen.line / 2)];
     }
     case 'pointed': {
-      const reach = Math.max(0, (pen.shade * pose.press - pen.hairline) / 2);
-      const point = round(pose.at, pen.hairline / 2);
-      return reach === 0
+      const width = pressedWidth(pen, pose.press);
+      const centre = markCentre(pen, pose);
+      if (pen.tops === 'round') return [round(centre, width / 2)];
+      const point = round(centre, pen.hairline / 2);
+      const reach = scale(heading(pen.lie ?? 0), (width - pen.hairline) / 2);
+      return width === pen.hairline
         ? [point]
-        : [[...point.map((p) => add(p, [reach, 0])), ...point.map((p) => add(p, [-reach, 0]))]];
+        : [[...point.map((p) => add(p, reach)), ...point.map((p) => subtract(p, reach))]];
+    }
+    case 'doubled': {
+      const point = round(pose.at, pen.line / 2);
+      const second = round(add(pose.at, [pen.gap * doubling(pose.direction), 0]), pen.line / 2);
+      return pen.filled ? [[...point, ...second]] : [point, second];
     }
     case 'monoline':
       return [round(pose.at, pen.line / 2)];

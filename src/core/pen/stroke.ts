@@ -21,6 +21,11 @@ export interface Knot {
   readonly turn?: Degrees;
   /** Width here for a pressed pen, as a share of the full shade; kept where undefined. */
   readonly press?: number;
+  /**
+   * Where in the shade of a pressed pen the path runs: 0 along its left edge, ½ down its middle, 1 along its right
+   * edge; kept where undefined. The outside of a turn stays smooth when the path is that edge.
+   */
+  readonly anchor?: number;
 }
 
 /** A stroke as data: knots in order, with what a teacher would say of it. */
@@ -38,9 +43,13 @@ export interface Stroke {
   /** One more than there are cubics: pen angle off the hand's own, and pressure, at each knot. */
   readonly turns: readonly Degrees[];
   readonly presses: readonly number[];
+  readonly anchors: readonly number[];
   /** Arc length up to each knot; the last is the whole length. */
   readonly lengths: readonly number[];
 }
+
+/** The path of an unpressed pen runs down the middle of its mark. */
+const MIDDLE = 0.5;
 
 const at = ({ x, y }: Knot): Vec => [x, y];
 
@@ -50,16 +59,18 @@ export function compileStroke({ name, remark, knots }: StrokePlan): Stroke {
   const lengths = [0];
   const turns: Degrees[] = [];
   const presses: number[] = [];
+  const anchors: number[] = [];
   for (const [i, knot] of knots.entries()) {
     turns.push(knot.turn ?? turns.at(-1) ?? 0);
     presses.push(knot.press ?? presses.at(-1) ?? 1);
+    anchors.push(knot.anchor ?? anchors.at(-1) ?? MIDDLE);
     const previous = knots[i - 1];
     if (!previous) continue;
     const cubic = connect(previous, knot, knots[i - 2], knots[i + 1]);
     path.push(cubic);
     lengths.push((lengths.at(-1) as number) + lengthOf(cubic));
   }
-  return { name, remark, path, turns, presses, lengths };
+  return { name, remark, path, turns, presses, anchors, lengths };
 }
 
 function connect(from: Knot, to: Knot, before?: Knot, after?: Knot): Cubic {
@@ -115,5 +126,19 @@ export function channel(lengths: readonly number[], values: readonly number[]): 
     const [m0, m1] = [(slopes[i] as number) * h, (slopes[i + 1] as number) * h];
     const u = 1 - t;
     return y0 * (1 + 2 * t) * u * u + m0 * t * u * u + y1 * t * t * (3 - 2 * t) - m1 * t * t * u;
+  };
+}
+
+/** A channel that changes evenly from knot to knot: along a straight line, edges stay straight. */
+export function evenChannel(lengths: readonly number[], values: readonly number[]): (s: number) => number {
+  const first = values[0] as number;
+  if (values.every((value) => value === first)) return () => first;
+  return (s) => {
+    const after = lengths.findIndex((length) => s <= length);
+    if (after === 0) return first;
+    if (after === -1) return values.at(-1) as number;
+    const [from, to] = [lengths[after - 1] as number, lengths[after] as number];
+    const share = to - from < 1e-9 ? 1 : (s - from) / (to - from);
+    return (values[after - 1] as number) * (1 - share) + (values[after] as number) * share;
   };
 }

@@ -1,7 +1,7 @@
 import { type Cubic, derivativeAt, pointAt } from '../geometry/cubic';
 import { directionOf, distance, type Vec } from '../geometry/vec';
 import type { Degrees } from '../measure/units';
-import { channel, type Stroke } from './stroke';
+import { channel, evenChannel, type Stroke } from './stroke';
 
 /** The pen at one moment of a stroke. */
 export interface PenPose {
@@ -9,6 +9,8 @@ export interface PenPose {
   /** Pen angle off the hand's own. */
   readonly turn: Degrees;
   readonly press: number;
+  /** Where in the shade the path runs, 0 left edge … 1 right edge. */
+  readonly anchor: number;
   readonly direction: Degrees;
   /** Arc length travelled. */
   readonly travelled: number;
@@ -30,6 +32,7 @@ const steady = (values: readonly number[], i: number): boolean => values[i] === 
 export function trace(stroke: Stroke, step: number, until = 1): PenPose[] {
   const turnAt = channel(stroke.lengths, stroke.turns);
   const pressAt = channel(stroke.lengths, stroke.presses);
+  const anchorAt = evenChannel(stroke.lengths, stroke.anchors);
   const end = (stroke.lengths.at(-1) as number) * until;
   const poses: PenPose[] = [];
   for (const [i, cubic] of stroke.path.entries()) {
@@ -48,6 +51,7 @@ export function trace(stroke: Stroke, step: number, until = 1): PenPose[] {
         at: pointAt(cubic, t),
         turn: turnAt(reached),
         press: pressAt(reached),
+        anchor: anchorAt(reached),
         direction: directionOf(derivativeAt(cubic, Math.min(0.9999, Math.max(0.0001, t)))),
         travelled: reached,
       });

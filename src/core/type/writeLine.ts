@@ -41,7 +41,7 @@ export function writeLine(
   const boxes: PathCommand[] = [];
   for (const item of set.placed) {
     const place = ([px, py]: Vec): Vec => [x + (px + item.x) * nib, y - py * nib];
-    if (item.kind === 'letter') {
+    if (item.kind !== 'missing') {
       for (const outline of outlinesOf(face, item.cut)) ink.push(...commandsOf(outline, place));
     } else {
       const lean = tanDeg(face.slope);

@@ -1,6 +1,6 @@
 'use client';
 
-import { hasLetters } from '@/core/hands/alphabets';
+import { hasLetters } from '@/core/hands/scripts';
 import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { settle } from '@/core/sheet/solve';

@@ -2,7 +2,7 @@
 
 import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { ALPHABETS } from '@/core/hands/alphabets';
+import { SCRIPTS } from '@/core/hands/scripts';
 import { handById } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
@@ -53,7 +53,7 @@ export function StrokesStation({
           <p className="mb-3 text-lg">
             The letters of {handById(recipe.hand).name} are not drawn yet; its sheets can be ruled. Drawn so
             far:{' '}
-            {Object.keys(ALPHABETS)
+            {Object.keys(SCRIPTS)
               .map((hand) => handById(hand as Recipe['hand']).name)
               .join(', ')}
             .

@@ -1,5 +1,6 @@
 import type { StrokePlan } from '../../pen/stroke';
-import { type Letter, line, type Measures, stroke, to } from '../letter';
+import { type Letter, line, type Measures, stroke, to, USUAL } from '../letter';
+import { withPorts } from './joins';
 import { arch, bowl, cup, entry, exit, foot, tail } from './parts';
 
 type Build = (m: Measures) => StrokePlan[];
@@ -379,5 +380,5 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
 
 export const lowercase = (m: Measures): Letter[] =>
   Object.entries(BUILDS).flatMap(([family, letters]) =>
-    letters.map(([text, build]) => ({ text, variant: 'usual', family, strokes: build(m) })),
+    letters.map(([text, build]) => withPorts({ text, variant: USUAL, family, strokes: build(m) }, m)),
   );

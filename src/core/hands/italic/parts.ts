@@ -13,11 +13,15 @@ export const entry = (m: Measures, x: number, top = m.T): Knot[] => [
   to(x, top - 0.62, -90),
 ];
 
+/** How far a foot's hairline reaches from its stem, and over the baseline. */
+export const FOOT_REACH = 1.02;
+export const FOOT_RISE = 0.5;
+
 /** Foot of a stem at x: round the corner and leave on the hairline. */
 export const exit = (m: Measures, x: number): Knot[] => [
   line(x, m.B + 0.8),
   to(x + 0.46, m.B, 4),
-  to(x + 1.02, m.B + 0.5, 47),
+  to(x + FOOT_REACH, m.B + FOOT_RISE, 47),
 ];
 
 /** Plain foot: the stem simply stops, cut by the edge. */

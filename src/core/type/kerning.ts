@@ -1,0 +1,48 @@
+import type { Zones } from '../hands/hand';
+import type { Letter, Measures, Script } from '../hands/letter';
+import type { NibWidths } from '../measure/units';
+import type { Profile } from './profile';
+import { closeness, distanceBetween, type SpacingRule } from './spacing';
+
+/** What kerning needs of a letter. */
+interface Sided {
+  readonly letter: Letter;
+  readonly profile: Profile;
+}
+
+const isFigure = ({ letter }: Sided) => /[0-9]/.test(letter.text);
+const isTall = ({ letter }: Sided) => /[A-Z0-9]/.test(letter.text);
+
+/**
+ * Kerning of a hand, worked out pair by pair when a pair is first met: by its shades where the hand is spaced by them,
+ * else by the white between; a least gap holds for every pair; hand overrides come last and never break the gap.
+ */
+export function pairDistances(
+  script: Script,
+  zones: Zones,
+  measures: Measures,
+): (before: Sided, after: Sided) => NibWidths {
+  const distances = new Map<string, NibWidths>();
+  const overrides = new Map(script.kerning.map(({ before, after, add }) => [before + after, add]));
+  const { white, capitalWhite, depth, leastGap, clear } = script.spacing;
+  const ruleFor = (before: Sided, after: Sided): SpacingRule => {
+    const capitals = isTall(before) && isTall(after);
+    const high = (capitals ? zones.capital : zones.body) - clear;
+    const share = capitals && !isFigure(before) && !isFigure(after) ? capitalWhite : white;
+    return { area: share * zones.body * (high - clear), depth, leastGap, low: clear, high };
+  };
+  const judge = (before: Sided, after: Sided): NibWidths => {
+    const add = overrides.get(before.letter.text + after.letter.text) ?? 0;
+    const pitch = script.pitch?.(before.letter, after.letter, measures);
+    const wanted = pitch ?? distanceBetween(before.profile, after.profile, ruleFor(before, after));
+    return Math.max(wanted + add, leastGap - closeness(before.profile, after.profile));
+  };
+  return (before, after) => {
+    const pair = [before, after].map(({ letter }) => `${letter.text}\u0001${letter.variant}`).join('\u0000');
+    const known = distances.get(pair);
+    if (known !== undefined) return known;
+    const distance = judge(before, after);
+    distances.set(pair, distance);
+    return distance;
+  };
+}
