@@ -1,8 +1,8 @@
 import type { Zones } from '../hands/hand';
 import type { Letter, Measures, Script } from '../hands/letter';
 import type { NibWidths } from '../measure/units';
-import type { Profile } from './profile';
-import { closeness, distanceBetween, type SpacingRule } from './spacing';
+import { type Profile, topOf } from './profile';
+import { closeness, distanceBetween, reach, type SpacingRule } from './spacing';
 
 /** What kerning needs of a letter. */
 interface Sided {
@@ -12,6 +12,10 @@ interface Sided {
 
 const isFigure = ({ letter }: Sided) => /[0-9]/.test(letter.text);
 const isTall = ({ letter }: Sided) => /[A-Z0-9]/.test(letter.text);
+
+const isDash = ({ letter }: Sided) => /^[-–]$/.test(letter.text);
+/** White at either end of a hyphen or dash: it has no height for an area to be judged over. */
+const DASH_WHITE: NibWidths = 0.7;
 
 /**
  * Kerning of a hand, worked out pair by pair when a pair is first met: by its shades where the hand is spaced by them,
@@ -27,14 +31,19 @@ export function pairDistances(
   const { white, capitalWhite, depth, leastGap, clear } = script.spacing;
   const ruleFor = (before: Sided, after: Sided): SpacingRule => {
     const capitals = isTall(before) && isTall(after);
-    const high = (capitals ? zones.capital : zones.body) - clear;
+    const tall = Math.min(zones.capital, Math.max(topOf(before.profile), topOf(after.profile)));
+    const high = (capitals ? tall : zones.body) - clear;
     const share = capitals && !isFigure(before) && !isFigure(after) ? capitalWhite : white;
     return { area: share * zones.body * (high - clear), depth, leastGap, low: clear, high };
   };
   const judge = (before: Sided, after: Sided): NibWidths => {
     const add = overrides.get(before.letter.text + after.letter.text) ?? 0;
     const pitch = script.pitch?.(before.letter, after.letter, measures);
-    const wanted = pitch ?? distanceBetween(before.profile, after.profile, ruleFor(before, after));
+    const wanted =
+      pitch ??
+      (isDash(before) || isDash(after)
+        ? reach(before.profile, after.profile, zones.body) + DASH_WHITE
+        : distanceBetween(before.profile, after.profile, ruleFor(before, after)));
     return Math.max(wanted + add, leastGap - closeness(before.profile, after.profile));
   };
   return (before, after) => {

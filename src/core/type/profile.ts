@@ -46,3 +46,7 @@ export function profileOf(ink: readonly Polygon[]): Profile {
 
 export const levelOf = (profile: Profile, height: number): number =>
   Math.round((height - profile.foot) / ROW);
+
+/** Height of the highest ink. */
+export const topOf = (profile: Profile): number =>
+  profile.foot + ROW * profile.right.findLastIndex((value) => !Number.isNaN(value));

@@ -43,6 +43,14 @@ function extreme(values: readonly number[], pick: (...values: number[]) => numbe
 const depthAt = (value: number, rule: SpacingRule): number =>
   Number.isNaN(value) ? rule.depth : Math.min(value, rule.depth);
 
+/** Distance at which the foremost ink of two letters between the lines would meet, whatever its height. */
+export function reach(before: Profile, after: Profile, body: NibWidths): NibWidths {
+  const [from, to] = [levelOf(before, 0), levelOf(before, body)];
+  const right = extreme(before.right.slice(from, to + 1), Math.max) ?? before.maximum;
+  const left = extreme(after.left.slice(from, to + 1), Math.min) ?? after.minimum;
+  return right - left;
+}
+
 /** Least distance of two letters' ink, level by level, when their origins coincide; infinite where none face. */
 export function closeness(before: Profile, after: Profile): NibWidths {
   let least = Number.POSITIVE_INFINITY;

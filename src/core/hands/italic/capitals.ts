@@ -5,23 +5,23 @@ import { type Letter, line, type Measures, stroke, to } from '../letter';
  * Italic capitals, one stroke after another, with the pen flattened to about 30° (`CAP`): stems a little heavier than
  * in the small letters, bars lighter. Widths hang on the capital height, so that low and tall capitals are one drawing.
  */
-const CAP = -15;
+export const CAP = -15;
 /** Serifs and bars lie flatter still, about 20°. */
-const FLAT = -25;
+export const FLAT = -25;
 /** Verticals of N: steepened to about 60°, so that they have half their weight. */
-const STEEP = 15;
+export const STEEP = 15;
 /** Thin diagonals of A V W M X Y: steepened a little, light without becoming a hairline. */
-const THIN = 7;
+export const THIN = 7;
 /** In X and Y the thin stroke lies lower, nearer the edge: there the pen is flattened instead. */
 const LOW_THIN = -4;
 
 type Build = (m: Measures) => StrokePlan[];
 
-const top = (m: Measures, turn = CAP) => m.C + m.half() - m.half(turn);
-const base = (m: Measures, turn = CAP) => m.half(turn);
+export const top = (m: Measures, turn = CAP) => m.C + m.half() - m.half(turn);
+export const base = (m: Measures, turn = CAP) => m.half(turn);
 
 /** A stem with a small entry at its head; its foot is the plain cut of the edge. */
-const stem = (m: Measures, x: number, name = 'stem'): StrokePlan =>
+export const stem = (m: Measures, x: number, name = 'stem'): StrokePlan =>
   stroke(
     name,
     [
@@ -34,13 +34,13 @@ const stem = (m: Measures, x: number, name = 'stem'): StrokePlan =>
   );
 
 /** A stem that an arm or a bowl starts from: nothing at its head, so that the two meet cleanly. */
-const plainStem = (m: Measures, x = 0): StrokePlan =>
+export const plainStem = (m: Measures, x = 0): StrokePlan =>
   stroke('stem', [to(x, top(m), -90, { turn: CAP }), line(x, base(m))], 'Pen at about 30°, straight down.');
 
 /** How far arms and bowls begin to the left of their stem. */
 const OVERHANG = 0.55;
 
-const bar = (x1: number, x2: number, y: number, name = 'bar'): StrokePlan =>
+export const bar = (x1: number, x2: number, y: number, name = 'bar'): StrokePlan =>
   stroke(name, [to(x1, y, 0, { turn: FLAT }), line(x2, y)], 'Flatten the pen for a light bar.');
 
 /** Left half of a round letter of width w and the height of capitals. */
@@ -68,7 +68,7 @@ const bowl = (x: number, high: number, low: number, w: number): Knot[] => [
 ];
 
 /** The lower bowl of B leaves the stem where the upper one closed on it. */
-const lowerBowl = (m: Measures): Knot[] => [
+export const lowerBowl = (m: Measures): Knot[] => [
   to(0.1, 0.53 * H(m), 0, { turn: CAP }),
   to(0.3 * H(m), 0.53 * H(m), -2),
   to(0.52 * H(m), 0.27 * H(m), -90),
@@ -76,7 +76,7 @@ const lowerBowl = (m: Measures): Knot[] => [
   to(0, base(m), 180),
 ];
 
-const H = (m: Measures) => m.C + m.half();
+export const H = (m: Measures) => m.C + m.half();
 
 const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
   'full width': [

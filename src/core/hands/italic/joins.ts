@@ -1,5 +1,6 @@
 import type { StrokePlan } from '../../pen/stroke';
 import { type Letter, line, type Measures, type Port, stroke, to } from '../letter';
+import { BAR_TURN } from './bars';
 import { FOOT_REACH, FOOT_RISE } from './parts';
 
 /** Directions of the exit hairline: along the edge, so that a join is the finest line the pen has. */
@@ -30,11 +31,9 @@ export function italicJoin(
   if (entry.kind !== 'springing') return undefined;
   const reach = distance + SPRING;
   if (reach <= exit.x) return undefined;
-  return stroke('join', [to(exit.x, exit.y, 0, { turn: BAR }), line(reach, exit.y)], 'Along the waistline.');
+  return stroke('join', [to(exit.x, exit.y, 0, { turn: BAR_TURN }), line(reach, exit.y)], 'Along the waistline.');
 }
 
-/** Bars lie at about 25°, off the hand's 45°. */
-const BAR = -20;
 /** Where a springing entry has come up to the waistline, from its stem. */
 const SPRING = -0.5;
 
@@ -59,8 +58,8 @@ function exitOf(text: string, m: Measures): Port | undefined {
     return { kind: 'diagonal', x: 0.94 * m.d + 0.2, y: m.B + 0.62, dir: UP };
   }
   if (text === 'k') return { kind: 'diagonal', x: m.d + 0.9, y: m.B + 0.42, dir: UP };
-  if (text === 'f') return { kind: 'horizontal', x: 1.3, y: m.X - m.half(BAR), dir: 0 };
-  if (text === 'r') return { kind: 'horizontal', x: 1.1, y: m.X - m.half(BAR), dir: 0 };
+  if (text === 'f') return { kind: 'horizontal', x: 1.3, y: m.X - m.half(BAR_TURN), dir: 0 };
+  if (text === 'r') return { kind: 'horizontal', x: 1.1, y: m.X - m.half(BAR_TURN), dir: 0 };
   return undefined;
 }
 

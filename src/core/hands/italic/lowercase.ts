@@ -1,5 +1,6 @@
 import type { StrokePlan } from '../../pen/stroke';
 import { type Letter, line, type Measures, stroke, to, USUAL } from '../letter';
+import { barStroke, THIN_TURN } from './bars';
 import { withPorts } from './joins';
 import { arch, bowl, cup, entry, exit, foot, tail } from './parts';
 
@@ -13,18 +14,8 @@ const dot: Build = (m) => [
   ),
 ];
 
-/** Off the hand's 45°: the bar of t is written at about 25°, the whole of z at about 29°. */
-const T_BAR = -20;
+/** Off the hand's 45°: the whole of z is written at about 29°. */
 const Z_TURN = -16;
-/** The thin sides of v and w: steepened to about 54°, light without becoming a hairline. */
-const THIN = 9;
-
-const bar = (m: Measures, from: number, length: number): StrokePlan =>
-  stroke(
-    'bar',
-    [to(from, m.X - m.half(T_BAR), 0, { turn: T_BAR }), line(from + length, m.X - m.half(T_BAR))],
-    'Flatten the pen to about 25°: the bar hangs from the waistline, thinner than the stem.',
-  );
 
 /** Letters by family, in the order they are taught. */
 const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
@@ -58,7 +49,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
           [to(0, m.X + 0.62, -90), ...exit(m, 0)],
           'Starts only a little over the waistline: t is a short letter.',
         ),
-        bar(m, -0.86, 2.1),
+        barStroke(m, -0.86, 2.1),
       ],
     ],
     ['j', (m) => [stroke('stem', [...entry(m, 0), ...tail(m, 0)], 'Like i, down into a tail.'), ...dot(m)]],
@@ -76,7 +67,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
           ],
           'Begin with the head, then one long pull through the baseline.',
         ),
-        bar(m, -0.86, 2.2),
+        barStroke(m, -0.86, 2.2),
       ],
     ],
   ],
@@ -303,7 +294,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
         ),
         stroke(
           'thin',
-          [to(1.02 * m.d, m.T, undefined, { turn: THIN }), line(0.52 * m.d, m.B, { turn: 0 })],
+          [to(1.02 * m.d, m.T, undefined, { turn: THIN_TURN }), line(0.52 * m.d, m.B, { turn: 0 })],
           'Steepen the pen, or this side goes fat.',
         ),
       ],
@@ -318,13 +309,13 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
           line(0.46 * m.d, m.B),
         ]),
         stroke('first thin', [
-          to(0.88 * m.d, m.T, undefined, { turn: THIN }),
+          to(0.88 * m.d, m.T, undefined, { turn: THIN_TURN }),
           line(0.46 * m.d, m.B, { turn: 0 }),
         ]),
         stroke(
           'second thick',
           [
-            to(0.88 * m.d, m.T, undefined, { turn: THIN }),
+            to(0.88 * m.d, m.T, undefined, { turn: THIN_TURN }),
             line(m.d, 0.72 * m.X, { turn: 0 }),
             line(1.3 * m.d, m.B),
           ],
@@ -332,7 +323,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
         ),
         stroke(
           'second thin',
-          [to(1.72 * m.d, m.T, undefined, { turn: THIN }), line(1.3 * m.d, m.B, { turn: 0 })],
+          [to(1.72 * m.d, m.T, undefined, { turn: THIN_TURN }), line(1.3 * m.d, m.B, { turn: 0 })],
           'Four strokes with the room of three.',
         ),
       ],

@@ -1,0 +1,68 @@
+import type { StrokePlan } from '../../pen/stroke';
+import { type Letter, type Measures, type Port, stroke, to } from '../letter';
+
+/** How far a word's first hairline comes from, and how far and high its last one goes. */
+const LEAD = { far: 1.95, near: 1.35, y: 0.06 };
+const AWAY = { x: 1.15, y: 2.2 };
+
+/**
+ * Joins of copperplate: every letter runs into the next on the hairline, from the knot it leaves by to the knot the
+ * next is reached by; a word begins with a hairline from the baseline and ends with one.
+ */
+export function copperplateJoin(
+  before: Letter | undefined,
+  after: Letter | undefined,
+  distance: number,
+  m: Measures,
+): StrokePlan | undefined {
+  const from = before?.exit;
+  const until = after?.entry;
+  if (before && after && (!from || !until)) return undefined;
+  if (from?.kind === 'none' || until?.kind === 'none') return undefined;
+  const hair = { press: 0 };
+  if (!from && until) {
+    const far = until.y >= m.X - 1 ? LEAD.far : LEAD.near;
+    return stroke('first hairline', [to(until.x - far, m.B + LEAD.y, 30, hair), to(until.x, until.y, until.dir)]);
+  }
+  if (from && !until) {
+    if (from.kind === 'high') {
+      return stroke('last hairline', [
+        to(from.x, from.y, from.dir, hair),
+        to(from.x + 0.75, from.y - 0.22, 8),
+        to(from.x + 1.4, from.y + 0.3, 44),
+      ]);
+    }
+    return stroke('last hairline', [
+      to(from.x, from.y, from.dir, hair),
+      to(from.x + AWAY.x, from.y + AWAY.y, 68),
+    ]);
+  }
+  if (!from || !until) return undefined;
+  return stroke('join', from.kind === 'high' ? highJoin(from, until, distance, m) : lowJoin(from, until, distance));
+}
+
+const lowJoin = (from: Port, until: Port, distance: number) => [
+  to(from.x, from.y, from.dir, { press: 0 }),
+  to(distance + until.x, until.y, until.dir),
+];
+
+/** From a dot or the side of o near the waistline: a shallow dip, then on to the next letter as high as it allows. */
+function highJoin(from: Port, until: Port, distance: number, m: Measures) {
+  const x = distance + until.x;
+  const start = to(from.x, from.y, from.dir, { press: 0 });
+  const middle = (from.x + x) / 2;
+  switch (until.kind) {
+    case 'minim':
+      return [start, to(middle, 3.72, 8), to(x + 0.05, m.T - 0.1, 62)];
+    case 'oval':
+      return [start, to(middle, 3.7, 4), to(x + 0.24, 4.1, 52)];
+    case 'turn':
+      return [start, to((from.x + x) / 2 - 0.1, 3.95, 12), to(x, until.y, until.dir)];
+    case 'high rise':
+      return [start, to(middle - 0.1, until.y + 0.02, 12), to(x, until.y, until.dir)];
+    case 'eye':
+      return [start, to(x - 0.35, 1.9, -12), to(x + 0.3, 2.2, 42)];
+    default:
+      return [start, to((from.x + x) / 2, 3.7, 12), to(x, until.y, until.dir)];
+  }
+}
