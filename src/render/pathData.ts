@@ -1,12 +1,10 @@
 import type { PathCommand } from '@/core/drawing/drawing';
 
-/** Digits kept of a millimetre: a tenth of a micrometre, far under any printer. */
-const PLACES = 4;
+/** Parts of a millimetre that are kept: a tenth of a micrometre, far under any printer. */
+const PARTS = 10_000;
 
-export const number = (value: number): string => {
-  const text = value.toFixed(PLACES);
-  return text.replace(/\.?0+$/, '').replace(/^-0$/, '0');
-};
+/** Rounded to a ten-thousandth, which a number as text never writes with an exponent. */
+export const number = (value: number): string => String(Math.round(value * PARTS) / PARTS || 0);
 
 /** A path's commands as SVG path data, each length multiplied by `scale`. PDF libraries read the same notation. */
 export const pathData = (commands: readonly PathCommand[], scale = 1): string =>

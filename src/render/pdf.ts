@@ -1,8 +1,9 @@
 import PDFDocument from 'pdfkit';
-import type { Drawing, DrawingNode, FontStyle } from '@/core/drawing/drawing';
+import { formBounds } from '@/core/drawing/bounds';
+import type { Drawing, DrawingNode, FontStyle, Form, FormNode } from '@/core/drawing/drawing';
 import { mmToPoints } from '@/core/measure/units';
 import { FONT_FILES } from './fonts';
-import { pathData } from './pathData';
+import { number, pathData } from './pathData';
 
 export interface PdfOptions {
   /** Printer correction: content is scaled about the centre of the page, the page itself keeps its size. */
@@ -42,20 +43,62 @@ export function renderPdf(
     const [centreX, centreY] = [size[0] / 2, size[1] / 2];
     document.translate(centreX, centreY).scale(correction.x, correction.y).translate(-centreX, -centreY);
   }
-  const fonts = new Set<FontStyle>();
-  for (const node of drawing.nodes) draw(document, node, fonts);
+  const file: File = { document, fonts: new Set(), forms: new Map() };
+  for (const node of drawing.nodes) draw(file, node);
   document.end();
   return finished;
 }
 
-function draw(document: PDFKit.PDFDocument, node: DrawingNode, fonts: Set<FontStyle>): void {
-  if (node.kind === 'group') {
-    for (const child of node.children) draw(document, child, fonts);
-  } else if (node.kind === 'path') {
-    drawPath(document, node);
-  } else {
-    drawText(document, node, fonts);
+/** A file in the making: what it already holds. */
+interface File {
+  readonly document: PDFKit.PDFDocument;
+  readonly fonts: Set<FontStyle>;
+  /** Names of the forms in the file. */
+  readonly forms: Map<Form, string>;
+}
+
+function draw(file: File, node: DrawingNode): void {
+  switch (node.kind) {
+    case 'group':
+      for (const child of node.children) draw(file, child);
+      return;
+    case 'path':
+      drawPath(file.document, node);
+      return;
+    case 'form':
+      drawForm(file, node);
+      return;
+    case 'text':
+      drawText(file.document, node, file.fonts);
   }
+}
+
+const OPERATORS = { M: 'm', L: 'l', C: 'c', Z: 'h' } as const;
+
+/** A form as a form XObject, once in the file and used by name. It inherits the fill colour of the page. */
+function drawForm({ document, forms }: File, { form, x, y, scale, fill }: FormNode) {
+  let name = forms.get(form);
+  if (name === undefined) {
+    name = `Form${forms.size + 1}`;
+    forms.set(form, name);
+    const { left, top, right, bottom } = formBounds(form);
+    const content = form.commands
+      .map(([letter, ...numbers]) =>
+        [...numbers.map((value) => number(value as number)), OPERATORS[letter]].join(' '),
+      )
+      .join('\n');
+    const reference = document.ref({
+      Type: 'XObject',
+      Subtype: 'Form',
+      FormType: 1,
+      BBox: [left, top, right, bottom],
+    });
+    reference.end(`${content}\nf`);
+    document.page.xobjects[name] = reference;
+  }
+  document.fillColor(fill);
+  const place = [scale * SCALE, 0, 0, scale * SCALE, x * SCALE, y * SCALE].map(number).join(' ');
+  document.addContent(`q ${place} cm /${name} Do Q`);
 }
 
 function drawPath(

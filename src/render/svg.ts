@@ -1,4 +1,4 @@
-import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode, Form } from '@/core/drawing/drawing';
 import { number, pathData } from './pathData';
 
 const ENTITIES: Readonly<Record<string, string>> = {
@@ -22,20 +22,41 @@ export const SHEET_FONT = 'Alegreya Sans';
 export function renderSvg(drawing: Drawing): string {
   const size = `width="${number(drawing.width)}mm" height="${number(drawing.height)}mm"`;
   const box = `viewBox="0 0 ${number(drawing.width)} ${number(drawing.height)}"`;
+  const forms = formIds(drawing.nodes);
+  const shapes = [...forms].map(([form, id]) => `<path id="${id}" d="${pathData(form.commands)}"/>`);
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" ${size} ${box} font-family="'${SHEET_FONT}', sans-serif" fill="none">`,
     `<title>${escaped(drawing.title)}</title>`,
-    ...drawing.nodes.map(element),
+    ...(shapes.length > 0 ? ['<defs>', ...shapes, '</defs>'] : []),
+    ...drawing.nodes.map((node) => element(node, forms)),
     '</svg>\n',
   ].join('\n');
 }
 
-function element(node: DrawingNode): string {
+type Forms = ReadonlyMap<Form, string>;
+
+/** A name for every form the drawing uses; shapes stand once in the file and are used by name. */
+function formIds(nodes: readonly DrawingNode[]): Forms {
+  const ids = new Map<Form, string>();
+  const visit = (node: DrawingNode): void => {
+    if (node.kind === 'group') node.children.forEach(visit);
+    else if (node.kind === 'form' && !ids.has(node.form)) ids.set(node.form, `f${ids.size + 1}`);
+  };
+  nodes.forEach(visit);
+  return ids;
+}
+
+function element(node: DrawingNode, forms: Forms): string {
   switch (node.kind) {
     case 'group':
-      return `<g class="${escaped(node.role)}">\n${node.children.map(element).join('\n')}\n</g>`;
+      return `<g class="${escaped(node.role)}">\n${node.children.map((child) => element(child, forms)).join('\n')}\n</g>`;
     case 'path':
       return `<path d="${pathData(node.commands)}"${paint(node)}/>`;
+    case 'form': {
+      const { form, x, y, scale, fill } = node;
+      const place = `translate(${number(x)} ${number(y)}) scale(${number(scale)})`;
+      return `<use href="#${forms.get(form)}" transform="${place}" fill="${fill}"/>`;
+    }
     case 'text': {
       const anchor = node.anchor === 'start' ? '' : ` text-anchor="${node.anchor}"`;
       const weight = node.style === 'bold' ? ' font-weight="700"' : '';

@@ -1,5 +1,5 @@
 import type { Mm } from '../measure/units';
-import type { Drawing, DrawingNode } from './drawing';
+import type { Drawing, DrawingNode, Form, PathCommand } from './drawing';
 import { textWidth } from './textWidth';
 
 export interface Bounds {
@@ -33,11 +33,11 @@ export function drawingBounds(drawing: Pick<Drawing, 'nodes'>): Bounds | undefin
       node.children.forEach(visit);
     } else if (node.kind === 'path') {
       const reach = (node.stroke?.width ?? 0) / 2;
-      for (const command of node.commands) {
-        for (let i = 1; i + 1 < command.length; i += 2) {
-          include(command[i] as Mm, command[i + 1] as Mm, reach);
-        }
-      }
+      for (const [x, y] of pointsOf(node.commands)) include(x, y, reach);
+    } else if (node.kind === 'form') {
+      const { left, top, right, bottom } = formBounds(node.form);
+      include(node.x + left * node.scale, node.y + top * node.scale, 0);
+      include(node.x + right * node.scale, node.y + bottom * node.scale, 0);
     } else {
       const width = textWidth(node.text, node.size);
       const start = node.x - (node.anchor === 'start' ? 0 : node.anchor === 'middle' ? width / 2 : width);
@@ -47,4 +47,26 @@ export function drawingBounds(drawing: Pick<Drawing, 'nodes'>): Bounds | undefin
   };
   drawing.nodes.forEach(visit);
   return left <= right ? { left, top, right, bottom } : undefined;
+}
+
+function* pointsOf(commands: readonly PathCommand[]): Generator<[number, number]> {
+  for (const command of commands) {
+    for (let i = 1; i + 1 < command.length; i += 2) yield [command[i] as number, command[i + 1] as number];
+  }
+}
+
+const boundsOfForms = new WeakMap<Form, Bounds>();
+
+/** The box of a form in its own unit; worked out once. */
+export function formBounds(form: Form): Bounds {
+  let known = boundsOfForms.get(form);
+  if (!known) {
+    const points = [...pointsOf(form.commands)];
+    const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+    const least = (values: number[]) => values.reduce((a, b) => Math.min(a, b), Number.POSITIVE_INFINITY);
+    const most = (values: number[]) => values.reduce((a, b) => Math.max(a, b), Number.NEGATIVE_INFINITY);
+    known = { left: least(xs), top: least(ys), right: most(xs), bottom: most(ys) };
+    boundsOfForms.set(form, known);
+  }
+  return known;
 }

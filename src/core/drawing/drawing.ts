@@ -11,7 +11,7 @@ export interface Drawing {
   readonly nodes: readonly DrawingNode[];
 }
 
-export type DrawingNode = PathNode | TextNode | GroupNode;
+export type DrawingNode = PathNode | TextNode | GroupNode | FormNode;
 
 export type PathCommand =
   | readonly ['M', Mm, Mm]
@@ -55,4 +55,23 @@ export interface GroupNode {
   /** What the group is ("baseline", "ladder"): becomes a class in SVG and a handle for tests. */
   readonly role: string;
   readonly children: readonly DrawingNode[];
+}
+
+/**
+ * A shape drawn many times on a page: files hold it once. Shared by identity: every node that draws the same letter
+ * points to the same `Form`.
+ */
+export interface Form {
+  /** In a unit of its own, y downwards like the page. */
+  readonly commands: readonly PathCommand[];
+}
+
+/** A form, filled, its origin at (x, y) and its unit `scale` mm long. Fills use the nonzero rule. */
+export interface FormNode {
+  readonly kind: 'form';
+  readonly form: Form;
+  readonly x: Mm;
+  readonly y: Mm;
+  readonly scale: Mm;
+  readonly fill: string;
 }

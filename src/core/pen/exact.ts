@@ -19,6 +19,8 @@ const anticlockwise = (chain: Outline): Outline =>
 
 /** Fine steps for strokes along which the pen turns: those have no closed form in cubics. */
 const TURNING_STEP = 0.04;
+/** How far their chords may stray from the true edge, in the unit of the stroke. */
+const TOLERANCE = 0.0006;
 
 /**
  * The mark of a stroke for files. A broad edge held at one angle sweeps, over a piece of the path whose tangent is
@@ -29,7 +31,7 @@ const TURNING_STEP = 0.04;
 export function exactOutlines(pen: Pen, stroke: Stroke): Outline[] {
   const turning = stroke.turns.some((turn) => turn !== stroke.turns[0]);
   if (pen.kind !== 'broad' || pen.rounding || (turning && !pen.held)) {
-    return sweep(pen, stroke, { step: TURNING_STEP }).map(closedPolygon);
+    return sweep(pen, stroke, { step: TURNING_STEP, tolerance: TOLERANCE }).map(closedPolygon);
   }
   const poses = trace(stroke, Number.POSITIVE_INFINITY);
   const ends = [poses[0], poses.at(-1)].flatMap((pose) => (pose ? footprints(pen, pose) : []));

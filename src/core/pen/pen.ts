@@ -46,12 +46,17 @@ export type Pen =
   /** A round point with a second contour `gap` beside every downstroke, the room between filled or left open. */
   | { readonly kind: 'doubled'; readonly line: number; readonly gap: number; readonly filled: boolean };
 
-export type BroadPen = Pen & { readonly kind: 'broad' };
+export type BroadPen = Extract<Pen, { kind: 'broad' }>;
+export type PointedPen = Extract<Pen, { kind: 'pointed' }>;
+/** What letters are written with. */
+export type WritingPen = BroadPen | PointedPen;
 
 export type Polygon = readonly Vec[];
 
 /** Default distance between poses, in nib widths: the area is then within 0.1 % of the exact outline's. */
 export const SCREEN_STEP = 0.06;
+/** How far a chord may stray on the screen: gentle curves take longer steps. */
+export const SCREEN_TOLERANCE = 0.0015;
 /** Corners of the polygon that stands for a round point. */
 const ROUND_CORNERS = 12;
 
@@ -103,11 +108,11 @@ function roundedEdge(pose: PenPose, along: Vec, across: Vec, rounding: number): 
   ].flatMap(([a, b]) =>
     Array.from({ length: CORNER_POINTS }, (_, i) => {
       const t = (i / (CORNER_POINTS - 1)) * (Math.PI / 2);
-      const centre = add(scale(along, (a as number) * reachAlong), scale(across, (b as number) * reachAcross));
-      const arc = add(
-        scale(ahead, (a as number) * Math.cos(t)),
-        scale(aside, (b as number) * Math.sin(t)),
+      const centre = add(
+        scale(along, (a as number) * reachAlong),
+        scale(across, (b as number) * reachAcross),
       );
+      const arc = add(scale(ahead, (a as number) * Math.cos(t)), scale(aside, (b as number) * Math.sin(t)));
       return add(pose.at, add(centre, arc));
     }),
   );
@@ -151,8 +156,12 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
  * The mark of a stroke for the screen: hulls of consecutive footprints. Every hull is wound the same way, so filling
  * all of them as one nonzero path gives their union without any boolean work; the first k are the stroke's beginning.
  */
-export function sweep(pen: Pen, stroke: Stroke, { step = SCREEN_STEP, until = 1 } = {}): Polygon[] {
-  const marks = trace(stroke, step, until).map((pose) => footprints(pen, pose));
+export function sweep(
+  pen: Pen,
+  stroke: Stroke,
+  { step = SCREEN_STEP, until = 1, tolerance = SCREEN_TOLERANCE }: { step?: number; until?: number; tolerance?: number } = {},
+): Polygon[] {
+  const marks = trace(stroke, step, until, tolerance).map((pose) => footprints(pen, pose));
   const first = marks[0];
   if (!first) return [];
   if (marks.length === 1) return first.map((mark) => convexHull(mark));

@@ -1,6 +1,6 @@
 import { type Cubic, derivativeAt, pointAt } from '../geometry/cubic';
 import { directionOf, distance, type Vec } from '../geometry/vec';
-import type { Degrees } from '../measure/units';
+import { type Degrees, toRadians } from '../measure/units';
 import { channel, evenChannel, type Stroke } from './stroke';
 
 /** The pen at one moment of a stroke. */
@@ -25,11 +25,26 @@ const isStraight = (cubic: Cubic, length: number): boolean =>
 /** A channel stays as it is from one knot to the next. */
 const steady = (values: readonly number[], i: number): boolean => values[i] === values[i + 1];
 
+/** How a channel's change over one cubic bends its edge: the second derivative of a smooth step is at most 6. */
+const BEND = 6;
+
+/**
+ * Steps that keep a cubic's chords within `tolerance` of it, and of what the pen does meanwhile: the chord of a curve
+ * with second derivative M over a step h strays by M h² / 8.
+ */
+function stepsWithin(cubic: Cubic, changes: number, tolerance: number): number {
+  const [a, b, c, d] = cubic;
+  const second = (p: Vec, q: Vec, r: Vec) => Math.hypot(p[0] - 2 * q[0] + r[0], p[1] - 2 * q[1] + r[1]);
+  const most = BEND * (Math.max(second(a, b, c), second(b, c, d)) + changes);
+  return Math.max(1, Math.ceil(Math.sqrt(most / (8 * tolerance))));
+}
+
 /**
  * Poses along a stroke at most `step` apart, always including every knot. With `until` (0 … 1 of the stroke's length)
  * only the beginning is traced: what animation lays down frame by frame is exactly what the whole stroke begins with.
+ * With `tolerance`, gentle curves take longer steps, as long as no edge strays farther than that.
  */
-export function trace(stroke: Stroke, step: number, until = 1): PenPose[] {
+export function trace(stroke: Stroke, step: number, until = 1, tolerance?: number): PenPose[] {
   const turnAt = channel(stroke.lengths, stroke.turns);
   const pressAt = channel(stroke.lengths, stroke.presses);
   const anchorAt = evenChannel(stroke.lengths, stroke.anchors);
@@ -40,7 +55,13 @@ export function trace(stroke: Stroke, step: number, until = 1): PenPose[] {
     if (i > 0 && from >= end) break;
     // Along a straight line nothing changes but the place, unless the pen turns or presses on the way.
     const even = isStraight(cubic, to - from) && steady(stroke.turns, i) && steady(stroke.presses, i);
-    const count = even ? 1 : Math.max(1, Math.ceil((to - from) / step));
+    const within = () => {
+      const turned = Math.abs((stroke.turns[i + 1] as number) - (stroke.turns[i] as number));
+      const pressed = Math.abs((stroke.presses[i + 1] as number) - (stroke.presses[i] as number));
+      return stepsWithin(cubic, toRadians(turned) / 2 + pressed, tolerance as number);
+    };
+    const fine = Math.max(1, Math.ceil((to - from) / step));
+    const count = even ? 1 : tolerance === undefined ? fine : Math.max(1, Math.min(fine, within()));
     for (let k = i === 0 ? 0 : 1; k <= count; k++) {
       const share = k / count;
       const travelled = from + (to - from) * share;

@@ -2,7 +2,7 @@ import type { Hand } from '../hands/hand';
 import { inSchool } from '../hands/hand';
 import { type HandId, handById } from '../hands/registry';
 import type { Given } from './given';
-import { RECIPE_FORMAT, RECIPE_VERSION, type Recipe } from './recipe';
+import { RECIPE_FORMAT, RECIPE_VERSION, type Recipe, USUAL_CONTRAST } from './recipe';
 
 /** Margins a desktop sheet is comfortable with: room for the hand to rest and for the aids. */
 const MARGIN = 15;
@@ -29,6 +29,8 @@ export function handPart(handId: HandId, schoolId?: string) {
     zones: { ...hand.zones },
     given: usualGiven(hand),
     capitalsOnly: hand.capitalsOnly,
+    // Pointed hands are joined in every school; in italic joining is a step of its own.
+    writing: { contrast: USUAL_CONTRAST, joined: hand.tool === 'pointed', variants: {} },
     show: {
       baseline: true,
       waistline: true,

@@ -3,6 +3,7 @@ import { type Hand, inSchool } from '../hands/hand';
 import { HAND_IDS, type HandId, handById } from '../hands/registry';
 import { PAPER_FORMAT_IDS } from '../measure/paper';
 import { givenSchema } from './given';
+import { variantsSchema } from './letterSet';
 import { Problem } from './problem';
 import { ranged, whole } from './ranged';
 
@@ -13,6 +14,10 @@ import { ranged, whole } from './ranged';
  */
 export const RECIPE_FORMAT = 'elvane-recipe';
 export const RECIPE_VERSION = 1;
+
+/** Nine to one is the usual contrast of a pointed pen (common teaching value). */
+export const USUAL_CONTRAST = 9;
+const PLAIN_WRITING = { contrast: USUAL_CONTRAST, joined: false, variants: {} };
 
 const shortText = (label: string, longest: number) =>
   z
@@ -95,6 +100,16 @@ export const recipeSchema = z
     note: shortText('Note', 120),
     /** Text written by the hand itself on the first line; empty for none. Absent in the earliest recipes. */
     exemplar: shortText('Exemplar', 120).default(''),
+    /** How letters are written where the hand leaves a choice. Absent in the earliest recipes. */
+    writing: z
+      .strictObject({
+        /** Shade over hairline of a pointed pen. */
+        contrast: ranged('contrast'),
+        joined: flag('Joined writing'),
+        /** Chosen shapes by letter; letters not named take their usual shape. */
+        variants: variantsSchema,
+      })
+      .default(PLAIN_WRITING),
   })
   .refine((recipe) => handById(recipe.hand).schools.some((school) => school.id === recipe.school), {
     path: ['school'],

@@ -118,7 +118,9 @@ class Line {
     const space = startsWord ? face.wordSpace : 0;
     const letter = cut as Cut;
     if (!last) {
-      return this.placed.length === 0 ? -letter.profile.minimum : this.right + BOX_GAP + space - letter.profile.minimum;
+      return this.placed.length === 0
+        ? -letter.profile.minimum
+        : this.right + BOX_GAP + space - letter.profile.minimum;
     }
     const gap = face.script.spacing.leastGap;
     const touching = [last.cut, ...(end ? [end] : [])].flatMap((one) =>

@@ -68,9 +68,7 @@ const known = new WeakMap<Typeface, string[]>();
 function ligaturesOf(face: Typeface): string[] {
   let list = known.get(face);
   if (!list) {
-    list = [...face.shapes.keys()]
-      .filter((text) => [...text].length > 1)
-      .sort((a, b) => b.length - a.length);
+    list = [...face.shapes.keys()].filter((text) => [...text].length > 1).sort((a, b) => b.length - a.length);
     known.set(face, list);
   }
   return list;

@@ -51,8 +51,27 @@ export function reach(before: Profile, after: Profile, body: NibWidths): NibWidt
   return right - left;
 }
 
-/** Least distance of two letters' ink, level by level, when their origins coincide; infinite where none face. */
+const known = new WeakMap<Profile, WeakMap<Profile, NibWidths>>();
+
+/**
+ * Least distance of two letters' ink, level by level, when their origins coincide; infinite where none face. Worked
+ * out once for two profiles.
+ */
 export function closeness(before: Profile, after: Profile): NibWidths {
+  let row = known.get(before);
+  if (!row) {
+    row = new WeakMap();
+    known.set(before, row);
+  }
+  let least = row.get(after);
+  if (least === undefined) {
+    least = leastDistance(before, after);
+    row.set(after, least);
+  }
+  return least;
+}
+
+function leastDistance(before: Profile, after: Profile): NibWidths {
   let least = Number.POSITIVE_INFINITY;
   for (let row = 0; row < before.right.length; row++) {
     const right = before.right[row] as number;

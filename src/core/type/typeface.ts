@@ -4,7 +4,7 @@ import { measuresFor, pointedMeasures } from '../hands/measures';
 import type { HandId } from '../hands/registry';
 import { SCRIPTS } from '../hands/scripts';
 import type { Degrees, NibWidths } from '../measure/units';
-import { type Pen, type Polygon, sweep } from '../pen/pen';
+import { type Pen, type Polygon, sweep, type WritingPen } from '../pen/pen';
 import { compileStroke, type Stroke, sloped } from '../pen/stroke';
 import { pairDistances } from './kerning';
 import { type Profile, profileOf } from './profile';
@@ -23,7 +23,7 @@ export interface Cut {
 export interface Typeface {
   readonly hand: HandId;
   readonly script: Script;
-  readonly pen: Pen & { kind: 'broad' | 'pointed' };
+  readonly pen: WritingPen;
   readonly slope: Degrees;
   /** Heights in letter units. */
   readonly zones: Zones;
@@ -86,7 +86,7 @@ export function typeface(key: TypefaceKey): Typeface | undefined {
 export function build(key: TypefaceKey, script: Script): Typeface {
   const { hand, zones, penAngle, slope, held = false, joined = false, chosen = {}, own = [] } = key;
   const pressed = key.pressed ?? USUAL_PRESSED;
-  const pen: Typeface['pen'] =
+  const pen: WritingPen =
     script.tool === 'pointed'
       ? { kind: 'pointed', ...pressed }
       : { kind: 'broad', width: 1, steel: STEEL, angle: penAngle, held };

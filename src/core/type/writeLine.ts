@@ -1,59 +1,80 @@
 import { polygon } from '../drawing/build';
-import type { DrawingNode, PathCommand } from '../drawing/drawing';
-import { type Cubic, mapCubic } from '../geometry/cubic';
+import type { DrawingNode, Form, PathCommand } from '../drawing/drawing';
 import type { Vec } from '../geometry/vec';
 import { type Mm, tanDeg } from '../measure/units';
 import { exactOutlines, type Outline } from '../pen/exact';
+import type { Pen } from '../pen/pen';
 import type { SetLine } from './setLine';
 import type { Cut, Typeface } from './typeface';
 
 /** Line width of the open box that stands for a letter the hand does not have. */
 const BOX_LINE: Mm = 0.2;
 
-/** Outlines of letters at the origin; the same letter is written many times on a page. */
-const outlines = new WeakMap<Cut, Outline[]>();
+/** Forms of letters at the origin; the same letter is written many times on a page. */
+const forms = new WeakMap<Cut, { pen: Pen; form: Form }>();
 
-function outlinesOf(face: Typeface, cut: Cut): Outline[] {
-  let found = outlines.get(cut);
-  if (!found) {
-    found = cut.strokes.flatMap((stroke) => exactOutlines(face.pen, stroke));
-    outlines.set(cut, found);
-  }
-  return found;
+/** A letter's exact outlines as one form, y downwards; kept for the pen it was last written with. */
+export function formOf(pen: Pen, cut: Cut): Form {
+  const known = forms.get(cut);
+  if (known?.pen === pen) return known.form;
+  const commands = cut.strokes.flatMap((stroke) => exactOutlines(pen, stroke)).flatMap(commandsOf);
+  const form = { commands };
+  forms.set(cut, { pen, form });
+  return form;
 }
 
-const commandsOf = (outline: Outline, place: (p: Vec) => Vec): PathCommand[] => {
-  const placed = outline.map((cubic) => mapCubic(cubic, place));
-  const [first] = placed as [Cubic, ...Cubic[]];
-  return [['M', ...first[0]], ...placed.map(([, b, c, d]): PathCommand => ['C', ...b, ...c, ...d]), ['Z']];
+/** Straight sides become lines: a third of the size. */
+const STRAIGHT = 1e-9;
+
+function commandsOf(outline: Outline): PathCommand[] {
+  const down = ([x, y]: Vec): [number, number] => [x, -y];
+  const [first] = outline;
+  if (!first) return [];
+  const sides = outline
+    .slice(0, -1)
+    .concat(isStraight(outline.at(-1) as Outline[number]) ? [] : outline.slice(-1));
+  return [
+    ['M', ...down(first[0])],
+    ...sides.map(
+      (side): PathCommand =>
+        isStraight(side)
+          ? ['L', ...down(side[3])]
+          : ['C', ...down(side[1]), ...down(side[2]), ...down(side[3])],
+    ),
+    ['Z'],
+  ];
+}
+
+/** Controls on the chord: what `straight` makes. */
+const isStraight = ([a, b, c, d]: Outline[number]): boolean => {
+  const off = ([x, y]: Vec) => Math.abs((d[0] - a[0]) * (y - a[1]) - (d[1] - a[1]) * (x - a[0]));
+  return off(b) < STRAIGHT && off(c) < STRAIGHT;
 };
 
-/** A set line as ink on the page: baseline at (x, y) in mm, one nib width `nib` mm long. One path, nonzero fill. */
+/** A set line as ink on the page: baseline at (x, y) in mm, the letters' unit `unit` mm long. */
 export function writeLine(
   face: Typeface,
   set: SetLine,
   x: Mm,
   y: Mm,
-  nib: Mm,
+  unit: Mm,
   colour: string,
 ): DrawingNode[] {
-  const ink: PathCommand[] = [];
+  const nodes: DrawingNode[] = [];
   const boxes: PathCommand[] = [];
   for (const item of set.placed) {
-    const place = ([px, py]: Vec): Vec => [x + (px + item.x) * nib, y - py * nib];
     if (item.kind !== 'missing') {
-      for (const outline of outlinesOf(face, item.cut)) ink.push(...commandsOf(outline, place));
+      const form = formOf(face.pen, item.cut);
+      nodes.push({ kind: 'form', form, x: x + item.x * unit, y, scale: unit, fill: colour });
     } else {
       const lean = tanDeg(face.slope);
-      const corner = (cx: number, cy: number) => place([cx + cy * lean, cy]);
+      const corner = (cx: number, cy: number): Vec => [x + (cx + cy * lean + item.x) * unit, y - cy * unit];
       const { body } = face.zones;
       boxes.push(
         ...polygon([corner(0, 0), corner(item.width, 0), corner(item.width, body), corner(0, body)]),
       );
     }
   }
-  const nodes: DrawingNode[] = [];
-  if (ink.length > 0) nodes.push({ kind: 'path', commands: ink, fill: colour });
   if (boxes.length > 0) nodes.push({ kind: 'path', commands: boxes, stroke: { colour, width: BOX_LINE } });
   return nodes;
 }

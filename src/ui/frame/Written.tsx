@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import type { PathCommand } from '@/core/drawing/drawing';
 import { italic } from '@/core/hands/italic/metrics';
 import { setLine } from '@/core/type/setLine';
 import { typeface } from '@/core/type/typeface';
@@ -16,10 +15,10 @@ export function Written({ text, height }: { text: string; height: number }) {
     const face = typeface({ hand: 'italic', zones: ZONES, penAngle: italic.penAngle.usual, slope: SLOPE });
     if (!face) return null;
     const set = setLine(face, text);
-    const commands = writeLine(face, set, 0, 0, 1, '#000').flatMap((node): readonly PathCommand[] =>
-      node.kind === 'path' ? node.commands : [],
+    const letters = writeLine(face, set, 0, 0, 1, '#000').flatMap((node) =>
+      node.kind === 'form' ? [{ d: pathData(node.form.commands), x: node.x }] : [],
     );
-    return { d: pathData(commands), width: set.width };
+    return { letters, width: set.width };
   }, [text]);
   const above = ZONES.body + ZONES.ascender + 0.3;
   const total = above + ZONES.descender + 0.3;
@@ -34,7 +33,15 @@ export function Written({ text, height }: { text: string; height: number }) {
         suppressHydrationWarning
       >
         {/* The server and the browser may differ in the last digit of a sine. */}
-        <path d={written.d} fill="currentColor" suppressHydrationWarning />
+        {written.letters.map(({ d, x }) => (
+          <path
+            key={x}
+            d={d}
+            transform={`translate(${x.toFixed(4)} 0)`}
+            fill="currentColor"
+            suppressHydrationWarning
+          />
+        ))}
       </svg>
     </>
   );

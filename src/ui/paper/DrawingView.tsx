@@ -1,4 +1,4 @@
-import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode, Form } from '@/core/drawing/drawing';
 import { pathData } from '@/render/pathData';
 
 /**
@@ -52,6 +52,14 @@ function Node({ node }: { node: DrawingNode }) {
           strokeLinecap={node.stroke?.cap}
         />
       );
+    case 'form':
+      return (
+        <path
+          d={dataOf(node.form)}
+          transform={`translate(${node.x} ${node.y}) scale(${node.scale})`}
+          fill={node.fill}
+        />
+      );
     case 'text':
       return (
         <text
@@ -66,4 +74,16 @@ function Node({ node }: { node: DrawingNode }) {
         </text>
       );
   }
+}
+
+const formData = new WeakMap<Form, string>();
+
+/** Path data of a form; the same letter is drawn many times. */
+function dataOf(form: Form): string {
+  let known = formData.get(form);
+  if (known === undefined) {
+    known = pathData(form.commands);
+    formData.set(form, known);
+  }
+  return known;
 }

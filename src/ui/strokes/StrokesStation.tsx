@@ -2,8 +2,8 @@
 
 import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { SCRIPTS } from '@/core/hands/scripts';
 import { handById } from '@/core/hands/registry';
+import { SCRIPTS } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
 import { anglesForThickness } from '@/core/pen/thickness';

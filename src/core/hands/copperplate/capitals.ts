@@ -6,7 +6,6 @@ import {
   descend,
   dotKnots,
   type Oval,
-  onOval,
   ovalAt,
   spread,
   squareTopRight,
@@ -206,7 +205,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
       'E',
       (d) => {
         const head = d.oval(3.1, 6.6, NOMINAL, 1.9);
-        const foot = d.oval(2.7, 0, 7.0, 2.5);
+        const foot = d.oval(2.7, 0, 7.5, 2.5);
         return {
           strokes: [
             stroke(
@@ -214,10 +213,11 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
               [
                 d.knot(3.4, 9.3, 30, { press: 0, anchor: 0.25 }),
                 d.knot(4.75, 11.2, 96),
-                ...alongOval(head, 20, 140).map((knot) => ({ ...knot, press: (knot.press ?? 0) * 0.6 })),
-                d.knot(2.75, 6.75, -6, { press: 0 }),
-                d.knot(2.55, 7.0, 176),
-                ...alongOval(foot, 40, 186),
+                ...alongOval(head, 20, 150).map((knot) => ({ ...knot, press: (knot.press ?? 0) * 0.6 })),
+                d.knot(3.5, 6.2, 6, { press: 0 }),
+                d.knot(4.3, 6.95, 94),
+                d.knot(3.3, 7.5, 184),
+                ...alongOval(foot, 45, 186),
                 d.knot(5.6, 3.0, 78, { press: 0 }),
               ],
               'The lower bow is the larger; a small loop between them.',
@@ -333,7 +333,10 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
     [
       'P',
       (d) => ({
-        strokes: [...stem(d, 0, NOMINAL, 0.4), stroke('bowl', bowl(d, 0, 5.9, 3.7, false), 'In from the left, over, and back to the stem.')],
+        strokes: [
+          ...stem(d, 0, NOMINAL, 0.4),
+          stroke('bowl', bowl(d, 0, 5.9, 3.7, false), 'In from the left, over, and back to the stem.'),
+        ],
       }),
     ],
     [
@@ -438,11 +441,15 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
       (d) => ({
         strokes: [
           ...leftLeg(d, -4.4, -spread(d.m) / 2 / d.u),
-          stroke('shaded leg', [
-            d.knot(-spread(d.m) / 2 / d.u, NOMINAL, -90, { press: 0, anchor: 0 }),
-            { ...d.knot(-spread(d.m) / 2 / d.u, 8.2, undefined, { press: 0.9 }), line: true },
-            ...underTurn(d.m, 0),
-          ], 'On the slant, pressed in from nothing.'),
+          stroke(
+            'shaded leg',
+            [
+              d.knot(-spread(d.m) / 2 / d.u, NOMINAL, -90, { press: 0, anchor: 0 }),
+              { ...d.knot(-spread(d.m) / 2 / d.u, 8.2, undefined, { press: 0.9 }), line: true },
+              ...underTurn(d.m, 0),
+            ],
+            'On the slant, pressed in from nothing.',
+          ),
           stroke('bar', [
             d.knot(-3.4, 4.0, 60, { press: 0, anchor: 0.5 }),
             d.knot(-1.9, 4.7, -4),
@@ -458,7 +465,10 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
         strokes: [
           ...leftLeg(d, -4.2, 0),
           slant(d, 0, 0.8, 'first shade'),
-          stroke('hairline', [d.knot(0.8, 0, 76, { press: 0, anchor: 0.5 }), d.knot(4.6 - spread(d.m) / 2 / d.u, NOMINAL, 76)]),
+          stroke('hairline', [
+            d.knot(0.8, 0, 76, { press: 0, anchor: 0.5 }),
+            d.knot(4.6 - spread(d.m) / 2 / d.u, NOMINAL, 76),
+          ]),
           stroke('second shade', [
             d.knot(4.6 - spread(d.m) / 2 / d.u, NOMINAL, -90, { press: 0, anchor: 0 }),
             { ...d.knot(4.6 - spread(d.m) / 2 / d.u, 8.2, undefined, { press: 0.9 }), line: true },
@@ -532,10 +542,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
       'U',
       (d) => ({
         strokes: [
-          stroke('first stem', [
-            ...headCurl(d, 0),
-            ...cupTo(d, 4.5),
-          ]),
+          stroke('first stem', [...headCurl(d, 0), ...cupTo(d, 4.5)]),
           headDot(d, 0),
           stroke('second stem', [
             d.knot(4.5 - spread(d.m) / 2 / d.u, NOMINAL, -90, { press: 0.95, anchor: 0 }),
@@ -549,10 +556,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
       'Y',
       (d) => ({
         strokes: [
-          stroke('first stem', [
-            ...headCurl(d, 0),
-            ...cupTo(d, 4.5),
-          ]),
+          stroke('first stem', [...headCurl(d, 0), ...cupTo(d, 4.5)]),
           headDot(d, 0),
           stroke('descending loop', [squareTopRight(d.m, 4.5 * d.u, d.m.C), ...descend(d.m, 4.5 * d.u)]),
         ],

@@ -22,7 +22,10 @@ export function copperplateJoin(
   const hair = { press: 0 };
   if (!from && until) {
     const far = until.y >= m.X - 1 ? LEAD.far : LEAD.near;
-    return stroke('first hairline', [to(until.x - far, m.B + LEAD.y, 30, hair), to(until.x, until.y, until.dir)]);
+    return stroke('first hairline', [
+      to(until.x - far, m.B + LEAD.y, 30, hair),
+      to(until.x, until.y, until.dir),
+    ]);
   }
   if (from && !until) {
     if (from.kind === 'high') {
@@ -38,7 +41,10 @@ export function copperplateJoin(
     ]);
   }
   if (!from || !until) return undefined;
-  return stroke('join', from.kind === 'high' ? highJoin(from, until, distance, m) : lowJoin(from, until, distance));
+  return stroke(
+    'join',
+    from.kind === 'high' ? highJoin(from, until, distance, m) : lowJoin(from, until, distance),
+  );
 }
 
 const lowJoin = (from: Port, until: Port, distance: number) => [

@@ -10,10 +10,10 @@ import {
   loop,
   loopEntry,
   loopExit,
-  onOval,
   OVER_REACH,
-  over,
+  onOval,
   ovalAt,
+  over,
   rise,
   spread,
   squareTop,
@@ -61,12 +61,16 @@ const stemOf = (m: Measures): number => {
 };
 
 const ovalStroke = (m: Measures) =>
-  stroke('oval', alongOval(bodyOval(m), -14, 346), 'Up on the hairline, over, press down the left, and close.');
+  stroke(
+    'oval',
+    alongOval(bodyOval(m), -14, 346),
+    'Up on the hairline, over, press down the left, and close.',
+  );
 
 const arch = (m: Measures, x: number): Knot[] => [...rise(m, x), ...compound(m, x + m.d)];
 
 /** Hairline from the turn of the last shade up to a dot under the waistline: the end of b, v, w. */
-const upToDot = (m: Measures, x: number): Knot[] => [
+const upToDot = (x: number): Knot[] => [
   to(x + 1.86, 2.3, 84, { press: 0 }),
   to(x + 1.72, 4.3, 108, { press: 0 }),
 ];
@@ -144,7 +148,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
       (m) => ({
         strokes: [
           stroke('first stem', [...under(m, 0), to(m.d - spread(m) / 2, 3.3, 86, { press: 0 })]),
-          stroke('second stem', [...under(m, m.d), ...upToDot(m, m.d)]),
+          stroke('second stem', [...under(m, m.d), ...upToDot(m.d)]),
           highDot(m, m.d),
         ],
         entry: minim(m),
@@ -186,11 +190,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
       USUAL,
       (m) => ({
         strokes: [
-          stroke(
-            'compound curve',
-            [...compound(m, 0), ...upToDot(m, 0)],
-            'As the end of n, then up to a dot.',
-          ),
+          stroke('compound curve', [...compound(m, 0), ...upToDot(0)], 'As the end of n, then up to a dot.'),
           highDot(m, 0),
         ],
         entry: turn(m),
@@ -272,7 +272,11 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
         const leave = onOval(ring, 318);
         return {
           strokes: [
-            stroke('oval', alongOval(ring, 0, 360), 'One closed stroke, shaded on the left; it leaves near its top.'),
+            stroke(
+              'oval',
+              alongOval(ring, 0, 360),
+              'One closed stroke, shaded on the left; it leaves near its top.',
+            ),
           ],
           entry: oval(m),
           exit: high(leave.x, leave.y, -38),
@@ -294,7 +298,10 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
       'd',
       USUAL,
       (m) => ({
-        strokes: [ovalStroke(m), stroke('stem', under(m, stemOf(m), above(m, D_TOP)), 'Two thirds up the ascender.')],
+        strokes: [
+          ovalStroke(m),
+          stroke('stem', under(m, stemOf(m), above(m, D_TOP)), 'Two thirds up the ascender.'),
+        ],
         entry: oval(m),
         exit: low(m, stemOf(m)),
         shades: [0, stemOf(m)],
@@ -323,10 +330,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
             ovalStroke(m),
             stroke(
               'stem and return',
-              [
-                squareTop(m, x),
-                ...descendRight(m, x),
-              ],
+              [squareTop(m, x), ...descendRight(m, x)],
               'The loop of f: it turns to the right and closes on the baseline.',
             ),
           ],
@@ -379,7 +383,9 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
       'l',
       USUAL,
       (m) => ({
-        strokes: [stroke('loop', [...loop(m, 0), ...underTurn(m, 0)], 'Press only when the top has been turned.')],
+        strokes: [
+          stroke('loop', [...loop(m, 0), ...underTurn(m, 0)], 'Press only when the top has been turned.'),
+        ],
         entry: loopEntry(m),
         exit: low(m, 0),
         shades: [0, 0],
@@ -389,10 +395,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
       'b',
       USUAL,
       (m) => ({
-        strokes: [
-          stroke('loop', [...loop(m, 0), ...underTurn(m, 0), ...upToDot(m, 0)]),
-          highDot(m, 0),
-        ],
+        strokes: [stroke('loop', [...loop(m, 0), ...underTurn(m, 0), ...upToDot(0)]), highDot(m, 0)],
         entry: loopEntry(m),
         exit: high(1.7, 4.26),
         shades: [0, 0],
@@ -432,10 +435,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
         strokes: [
           stroke(
             'loops',
-            [
-              ...loop(m, 0),
-              ...descendRight(m, 0),
-            ],
+            [...loop(m, 0), ...descendRight(m, 0)],
             'One stem through all three zones; the lower loop closes on the baseline.',
           ),
         ],
@@ -657,7 +657,6 @@ const K = 0.9;
 
 const Z_STEM = 0.5;
 
-
 /** Ascenders and descenders without loops: squared stems. */
 const plainTop = (m: Measures, x = 0) => squareTop(m, x, above(m, PLAIN));
 const PLAIN = 0.86;
@@ -679,7 +678,7 @@ const PLAIN_BUILDS: readonly (readonly [string, Build])[] = [
   [
     'b',
     (m) => ({
-      strokes: [stroke('stem', [plainTop(m), ...underTurn(m, 0), ...upToDot(m, 0)]), highDot(m, 0)],
+      strokes: [stroke('stem', [plainTop(m), ...underTurn(m, 0), ...upToDot(0)]), highDot(m, 0)],
       entry: minim(m),
       exit: high(1.7, 4.26),
       shades: [0, 0],

@@ -15,7 +15,9 @@ const top = (m: Measures) => HEIGHT - m.half();
 const FIGURES: readonly [string, Build][] = [
   [
     '0',
-    (m) => [stroke('oval', alongOval(ovalAt(m, 1.6, HEIGHT / 2, top(m) - HEIGHT / 2, 1.75), 0, 360), 'A narrow o.')],
+    (m) => [
+      stroke('oval', alongOval(ovalAt(m, 1.6, HEIGHT / 2, top(m) - HEIGHT / 2, 1.75), 0, 360), 'A narrow o.'),
+    ],
   ],
   [
     '1',
@@ -130,7 +132,7 @@ const FIGURES: readonly [string, Build][] = [
         to(0.1, m.B, 180, { press: 0 }),
         to(-1.15, 1.6, 88),
         to(0.3, 4.3, 52),
-        to(1.35, 6.9, 84),
+        to(1.35, 6.9, 104),
       ]),
     ],
   ],
@@ -187,8 +189,14 @@ const MARKS: readonly [string, Build][] = [
   ["'", (m) => comma(m, 0, m.C * 0.92)],
   ['’', (m) => comma(m, 0, m.C * 0.92)],
   ['"', (m) => [...comma(m, 0, m.C * 0.92), ...comma(m, 1.1, m.C * 0.92)]],
-  ['-', (m) => [stroke('hyphen', [to(-0.8, 0.42 * m.X, 8, { press: 0.2, anchor: 0.5 }), to(0.8, 0.46 * m.X, 8)])]],
-  ['–', (m) => [stroke('dash', [to(-1.7, 0.42 * m.X, 6, { press: 0.2, anchor: 0.5 }), to(1.7, 0.46 * m.X, 6)])]],
+  [
+    '-',
+    (m) => [stroke('hyphen', [to(-0.8, 0.42 * m.X, 8, { press: 0.2, anchor: 0.5 }), to(0.8, 0.46 * m.X, 8)])],
+  ],
+  [
+    '–',
+    (m) => [stroke('dash', [to(-1.7, 0.42 * m.X, 6, { press: 0.2, anchor: 0.5 }), to(1.7, 0.46 * m.X, 6)])],
+  ],
   [
     '(',
     (m) => [

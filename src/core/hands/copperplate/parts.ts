@@ -60,7 +60,6 @@ export const underTurn = (m: Measures, x: number): Knot[] => {
   return [shadeEnd, ...easing(m, shadeEnd, turnEnd), turnEnd];
 };
 
-
 /** Square top, shade, turn: the stroke of i. */
 export const under = (m: Measures, x: number, top = m.T): Knot[] => [
   squareTop(m, x, top),
@@ -97,7 +96,12 @@ const LOOP_FULL = 0.22;
 const LOOP_EASE = 0.34;
 
 /** Where a join reaches a loop. */
-export const loopEntry = (m: Measures, x = 0): Port => ({ kind: 'loop', x: x - 0.04, y: m.X + 0.15, dir: 62 });
+export const loopEntry = (m: Measures, x = 0): Port => ({
+  kind: 'loop',
+  x: x - 0.04,
+  y: m.X + 0.15,
+  dir: 62,
+});
 
 /** Ascending loop: up across the stem's place, over to the left, and down into a shade at x. */
 export const loop = (m: Measures, x: number): Knot[] => {
@@ -220,7 +224,7 @@ export const bodyOval = (m: Measures, q = OVAL_WIDTH): Oval =>
   ovalAt(m, q - OVAL_ANCHOR * spread(m), m.X / 2, m.X / 2 - m.half(), q);
 
 /** Half the height and half the level chord of a dot's path; the pressure fills it. */
-const DOT = { H: 0.24, q: 0.15, press: 0.34 };
+const DOT = { H: 0.23, q: 0.13, press: 0.42 };
 
 /** A small round dot: the point set down and turned. */
 export const dotKnots = (m: Measures, x: number, y: number, size = 1): Knot[] => {

@@ -3,7 +3,15 @@ import { copperplateJoin } from './joins';
 import { copperplateLetters } from './letters';
 
 /** Distance of neighbouring shades over that within n, by how the next letter begins and how the last one ends. */
-const PITCH: Readonly<Record<string, number>> = { minim: 1.1, oval: 1.1, turn: 1.32, loop: 1.12, eye: 1.06, rise: 1.2, 'high rise': 1.1 };
+const PITCH: Readonly<Record<string, number>> = {
+  minim: 1.1,
+  oval: 1.1,
+  turn: 1.32,
+  loop: 1.12,
+  eye: 1.06,
+  rise: 1.2,
+  'high rise': 1.1,
+};
 const HIGH_CLOSER = 0.9;
 /** What lies between the last shade and the exit of letters that end in an up-stroke (b, v, w, o). */
 const TALL = /[A-Z0-9]/;

@@ -37,6 +37,21 @@ export const stem = (m: Measures, x: number, name = 'stem'): StrokePlan =>
 export const plainStem = (m: Measures, x = 0): StrokePlan =>
   stroke('stem', [to(x, top(m), -90, { turn: CAP }), line(x, base(m))], 'Pen at about 30°, straight down.');
 
+/** A stem under a level arm: it begins as flat as the arm lies, so that no corner of the edge shows under it. */
+const armedStem = (m: Measures, foot = CAP): StrokePlan =>
+  stroke(
+    'stem',
+    [
+      to(0, top(m, FLAT), -90, { turn: FLAT }),
+      line(0, top(m) - 0.9, { turn: CAP }),
+      line(0, base(m) + 0.9),
+      line(0, base(m, foot), { turn: foot }),
+    ],
+    'Pen at about 30°, straight down; flat where an arm begins.',
+  );
+/** Inner arms begin inside their stem. */
+const INNER = 0.3;
+
 /** How far arms and bowls begin to the left of their stem. */
 const OVERHANG = 0.55;
 
@@ -350,18 +365,18 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
     [
       'E',
       (m) => [
-        plainStem(m),
+        armedStem(m, FLAT),
         bar(-OVERHANG, 0.44 * H(m), H(m) - m.half(FLAT), 'upper arm'),
-        bar(0, 0.38 * H(m), 0.52 * H(m), 'middle arm'),
+        bar(INNER, 0.38 * H(m), 0.52 * H(m), 'middle arm'),
         bar(0, 0.48 * H(m), m.half(FLAT), 'lower arm'),
       ],
     ],
     [
       'F',
       (m) => [
-        plainStem(m),
+        armedStem(m),
         bar(-OVERHANG, 0.46 * H(m), H(m) - m.half(FLAT), 'upper arm'),
-        bar(0, 0.38 * H(m), 0.5 * H(m), 'middle arm'),
+        bar(INNER, 0.38 * H(m), 0.5 * H(m), 'middle arm'),
       ],
     ],
     [

@@ -31,7 +31,11 @@ export function italicJoin(
   if (entry.kind !== 'springing') return undefined;
   const reach = distance + SPRING;
   if (reach <= exit.x) return undefined;
-  return stroke('join', [to(exit.x, exit.y, 0, { turn: BAR_TURN }), line(reach, exit.y)], 'Along the waistline.');
+  return stroke(
+    'join',
+    [to(exit.x, exit.y, 0, { turn: BAR_TURN }), line(reach, exit.y)],
+    'Along the waistline.',
+  );
 }
 
 /** Where a springing entry has come up to the waistline, from its stem. */

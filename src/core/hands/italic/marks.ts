@@ -225,20 +225,20 @@ const MARKS: readonly [string, Build][] = [
     (m) => {
       const h = 1.3 * m.X;
       return [
-        stroke('cross and bowl', [
-          to(1.55, h - 0.9, 60),
-          to(0.95, h - m.B, 180),
+        stroke('cross', [
+          to(1.0, h - m.B, 180),
           to(0.3, h - 1.35, -86),
           to(1.2, 0.5 * h, -52),
-          to(3.35, m.B + 0.05, -24),
+          to(3.35, m.B + 0.05, -30),
         ]),
-        stroke('bowl', [
-          to(0.9, 0.56 * h, 212),
+        stroke('bowls', [
+          to(0.95, h - m.B, 0),
+          to(1.62, h - 1.1, -90),
+          to(0.8, 0.55 * h, 216),
           to(-0.2, 0.24 * h, -90),
           to(1.1, m.B, 2),
-          to(2.85, 0.46 * h, 70),
+          to(2.85, 0.46 * h, 66),
         ]),
-        stroke('upper right', [to(0.95, h - m.B, 0), to(1.62, h - 1.1, -90), to(0.75, 0.53 * h, 212)]),
       ];
     },
   ],

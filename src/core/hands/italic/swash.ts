@@ -113,7 +113,7 @@ const BUILDS: readonly (readonly [string, (m: Measures) => StrokePlan[]])[] = [
     (m) => [
       footedStem(m),
       wave(m, -0.9, 0.52 * H(m)),
-      stroke('middle arm', [to(0, 0.5 * H(m), 0, { turn: FLAT }), line(0.38 * H(m), 0.5 * H(m))]),
+      stroke('middle arm', [to(0.3, 0.5 * H(m), 0, { turn: FLAT }), line(0.38 * H(m), 0.5 * H(m))]),
     ],
   ],
   [

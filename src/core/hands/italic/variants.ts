@@ -1,6 +1,6 @@
 import type { Knot, StrokePlan } from '../../pen/stroke';
 import { type Context, type Letter, line, type Measures, stroke, to } from '../letter';
-import { BASE_TURN, BAR_TURN, barStroke, THIN_TURN } from './bars';
+import { BAR_TURN, BASE_TURN, barStroke, THIN_TURN } from './bars';
 import { withPorts } from './joins';
 import { arch, bowl, cup, entry, exit, foot } from './parts';
 
@@ -183,7 +183,11 @@ const others: Variant[] = [
     variant: 'straight',
     build: (m) => [
       stroke('stem', [...entry(m, 0, m.A), ...foot(m, 0)]),
-      stroke('arm', [to(0.98 * m.d, m.T - 0.06, undefined, { turn: ARM }), line(0.05, 0.46 * m.X)], 'Flatter pen, or it vanishes.'),
+      stroke(
+        'arm',
+        [to(0.98 * m.d, m.T - 0.06, undefined, { turn: ARM }), line(0.05, 0.46 * m.X)],
+        'Flatter pen, or it vanishes.',
+      ),
       stroke('leg', [
         to(0.42, 0.6 * m.X, -54),
         to(0.96 * m.d, m.B + 0.26, -50),
@@ -213,18 +217,18 @@ const ligatures: Variant[] = [
   {
     text: 'ff',
     variant: 'usual',
-    build: (m) => [
-      fStem(m, 0, 0.62),
-      fStem(m, F_STEP),
-      barStroke(m, -0.86, F_STEP + 2.2),
-    ],
+    build: (m) => [fStem(m, 0, 0.62), fStem(m, F_STEP), barStroke(m, -0.86, F_STEP + 2.2)],
   },
   {
     text: 'fi',
     variant: 'usual',
     build: (m) => [
       fStem(m, 0),
-      stroke('i', [to(F_STEP, m.X - m.half(BAR_TURN), -90), ...exit(m, F_STEP)]),
+      stroke('i', [
+        to(F_STEP, m.X - m.half(BAR_TURN), -90, { turn: BAR_TURN }),
+        line(F_STEP, m.X - 1.4, { turn: 0 }),
+        ...exit(m, F_STEP),
+      ]),
       barStroke(m, -0.86, F_STEP + 0.86),
     ],
   },
@@ -242,8 +246,7 @@ const ligatures: Variant[] = [
     variant: 'usual',
     build: (m) => [
       stroke('spine', [
-        to(1.62, m.T + 0.05, 165, { turn: -8 }),
-        to(1.12, m.T - 0.01, 184),
+        to(1.15, m.T - 0.01, 182, { turn: -8 }),
         to(0.32, m.T - 0.98, -84),
         to(0.98, 0.5 * m.X, -40),
         to(1.62, m.B + 0.98, -96),
@@ -252,7 +255,7 @@ const ligatures: Variant[] = [
       ]),
       stroke(
         'tie and stem',
-        [to(1.5, m.T - 0.02, 78), to(2.35, m.X + 2.2, 12), to(3.25, m.X + 1.2, -90), ...exit(m, 3.25)],
+        [to(1.12, m.T - 0.01, 56), to(2.35, m.X + 2.2, 12), to(3.25, m.X + 1.2, -90), ...exit(m, 3.25)],
         'Over from the head of s into the stem of t.',
       ),
       barStroke(m, 2.5, 2.0),

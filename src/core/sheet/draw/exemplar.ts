@@ -3,33 +3,35 @@ import { group } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import { type Mm, tanDeg } from '../../measure/units';
 import { setLine } from '../../type/setLine';
-import { type Typeface, typeface } from '../../type/typeface';
 import { writeLine } from '../../type/writeLine';
 import type { Band, SheetLayout } from '../layout';
+import type { OwnLetter } from '../letterSet';
 import type { Recipe } from '../recipe';
+import { letterUnit, recipeTypeface } from '../recipeTypeface';
 import { ladderReach } from './ladder';
 import type { LineLanguage } from './lineLanguage';
 
 /** White between the head of the line (or its ladder) and the first letter. */
 const LEAD: Mm = 3;
 
-/** The letters a recipe writes with; undefined where the hand's letters are not drawn. */
-export const recipeTypeface = (recipe: Recipe, held = false): Typeface | undefined =>
-  typeface({ hand: recipe.hand, zones: recipe.zones, penAngle: recipe.penAngle, slope: recipe.slope, held });
-
 /**
  * The exemplar: the user's text written by the hand on the first line of every band, with that band's nib. Words that
  * do not fit on the line are left out whole (`leftOut` names them); nothing is ever written off the line.
  */
-export function exemplar(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
-  const nodes = layout.bands.flatMap((band) => fitted(recipe, layout, band, language.exemplar).nodes);
+export function exemplar(
+  recipe: Recipe,
+  layout: SheetLayout,
+  language: LineLanguage,
+  own: readonly OwnLetter[],
+): DrawingNode[] {
+  const nodes = layout.bands.flatMap((band) => fitted(recipe, layout, band, own, language.exemplar).nodes);
   return nodes.length > 0 ? [group('exemplar', nodes)] : [];
 }
 
 /** The words of the exemplar that found no room on the first band's line; empty when all are written. */
-export function leftOut(recipe: Recipe, layout: SheetLayout): string {
+export function leftOut(recipe: Recipe, layout: SheetLayout, own: readonly OwnLetter[] = []): string {
   const band = layout.bands[0];
-  return band ? fitted(recipe, layout, band, '').rest.join(' ') : '';
+  return band ? fitted(recipe, layout, band, own, '').rest.join(' ') : '';
 }
 
 interface Fitted {
@@ -38,8 +40,15 @@ interface Fitted {
   readonly rest: readonly string[];
 }
 
-function fitted(recipe: Recipe, layout: SheetLayout, band: Band, colour: string): Fitted {
-  const face = recipe.exemplar.trim() ? recipeTypeface(recipe) : undefined;
+function fitted(
+  recipe: Recipe,
+  layout: SheetLayout,
+  band: Band,
+  own: readonly OwnLetter[],
+  colour: string,
+): Fitted {
+  const face = recipe.exemplar.trim() ? recipeTypeface(recipe, { width: band.width, own }) : undefined;
+  const unit = letterUnit(recipe, band.width);
   const [column, line] = [layout.columns[0], band.lines[0]];
   if (!face || !column || !line) return { nodes: [], rest: [] };
   const ladder = ladderReach(recipe, band, layout);
@@ -52,9 +61,9 @@ function fitted(recipe: Recipe, layout: SheetLayout, band: Band, colour: string)
   const words = text.trim().split(/\s+/);
   for (let count = words.length; count > 0; count--) {
     const set = setLine(face, words.slice(0, count).join(' '));
-    if ((set.width + set.left) * band.width > room) continue;
-    const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * band.width;
-    const nodes = writeLine(face, set, start, line.baseline, band.width, colour);
+    if ((set.width + set.left) * unit > room) continue;
+    const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * unit;
+    const nodes = writeLine(face, set, start, line.baseline, unit, colour);
     if (onPage(nodes, layout)) return { nodes, rest: words.slice(count) };
   }
   return { nodes: [], rest: words };

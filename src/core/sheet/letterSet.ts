@@ -1,0 +1,271 @@
+import { z } from 'zod';
+import type { Zones } from '../hands/hand';
+import type { Letter, Measures } from '../hands/letter';
+import { HAND_IDS } from '../hands/registry';
+import { Problem } from './problem';
+
+/**
+ * A scribe's letter set for one hand, as versioned plain JSON (docs/formats.md): the shapes written by default, and
+ * letters of their own, given as strokes through knots.
+ */
+export const LETTER_SET_FORMAT = 'elvane-letters';
+export const LETTER_SET_VERSION = 1;
+
+/** Bounds of what a set may hold: a whole alphabet twice over, with room for any stroke people write. */
+export const LETTER_SET_LIMITS = {
+  bytes: 512 * 1024,
+  letters: 120,
+  strokes: 16,
+  knots: 64,
+  /** Farthest a knot may lie from the letter's origin, in nib widths or fifths of the body. */
+  reach: 40,
+  variants: 200,
+} as const;
+
+const L = LETTER_SET_LIMITS;
+
+/** Names are plain words; markup has no place in them. */
+const PLAIN = /^[\p{L}\p{N} .,'’()&+–-]*$/u;
+const words = (label: string, longest: number) =>
+  z
+    .string({ error: () => `${label} must be text.` })
+    .max(longest, { error: () => `${label} is longer than ${longest} characters.` })
+    .regex(PLAIN, {
+      error: () => `${label} may hold letters, digits, spaces and . , ' ( ) & + – only.`,
+    });
+const remark = z
+  .string({ error: () => 'A remark must be text.' })
+  .max(200, { error: () => 'A remark is longer than 200 characters.' })
+  .regex(/^[^<>]*$/, { error: () => 'A remark may not hold < or >.' });
+
+const number = (label: string, low: number, high: number) =>
+  z
+    .number({ error: () => `${label} must be a number from ${low} to ${high}.` })
+    .min(low, { error: (issue) => `${label} is ${issue.input}; the nearest allowed is ${low}.` })
+    .max(high, { error: (issue) => `${label} is ${issue.input}; the nearest allowed is ${high}.` });
+
+const place = (label: string) => number(label, -L.reach, L.reach);
+const direction = (label: string) => number(label, -720, 720);
+
+const knotSchema = z.strictObject({
+  x: place('x'),
+  y: place('y'),
+  dir: direction('dir').optional(),
+  leave: direction('leave').optional(),
+  line: z.boolean({ error: () => 'line must be true or false.' }).optional(),
+  turn: number('turn', -90, 90).optional(),
+  press: number('press', 0, 1.5).optional(),
+  anchor: number('anchor', 0, 1).optional(),
+});
+
+/** Shortest stroke that leaves a mark of its own. */
+const SHORTEST = 0.01;
+
+const strokeSchema = z
+  .strictObject({
+    name: words('The name of a stroke', 40),
+    remark: remark.optional(),
+    knots: z
+      .array(knotSchema, { error: () => 'knots must be a list.' })
+      .min(2, { error: () => 'A stroke needs at least two knots: where it begins and where it ends.' })
+      .max(L.knots, { error: () => `A stroke may have at most ${L.knots} knots.` }),
+  })
+  .refine(({ knots }) => knots[0]?.line !== true, {
+    path: ['knots', 0],
+    error: () => 'The first knot of a stroke cannot be reached by a line; leave out “line”.',
+  })
+  .refine(
+    ({ knots }) =>
+      knots.every((knot, i) => {
+        const before = knots[i - 1];
+        return !before || Math.hypot(knot.x - before.x, knot.y - before.y) >= SHORTEST;
+      }),
+    { path: ['knots'], error: () => 'Two neighbouring knots of a stroke lie in the same place.' },
+  );
+
+const portSchema = z.strictObject({
+  kind: words('The kind of a join', 20),
+  x: place('x'),
+  y: place('y'),
+  dir: direction('dir'),
+});
+
+const letterSchema = z.strictObject({
+  text: z
+    .string({ error: () => 'text must be the character the letter is for.' })
+    .min(1, { error: () => 'text must be the character the letter is for.' })
+    .max(8, { error: () => 'text is longer than 8 characters.' })
+    .regex(/^[^\s<>\p{Cc}]+$/u, { error: () => 'text may not hold spaces, < or >.' }),
+  variant: words('The name of a variant', 24).min(1, { error: () => 'variant must have a name.' }),
+  strokes: z
+    .array(strokeSchema, { error: () => 'strokes must be a list.' })
+    .min(1, { error: () => 'A letter needs at least one stroke.' })
+    .max(L.strokes, { error: () => `A letter may have at most ${L.strokes} strokes.` }),
+  entry: portSchema.optional(),
+  exit: portSchema.optional(),
+  shades: z.tuple([place('shades'), place('shades')]).optional(),
+});
+
+/** Chosen shapes by letter. */
+export const variantsSchema = z
+  .record(
+    z.string().max(8, { error: () => 'A letter is longer than 8 characters.' }),
+    words('The name of a variant', 24),
+    { error: () => 'variants must be an object of letters and the shapes chosen for them.' },
+  )
+  .refine((all) => Object.keys(all).length <= L.variants, {
+    error: () => `At most ${L.variants} letters can have a chosen variant.`,
+  });
+
+export const letterSetSchema = z.strictObject({
+  format: z.literal(LETTER_SET_FORMAT),
+  version: z.literal(LETTER_SET_VERSION),
+  name: words('The name of the set', 60),
+  hand: z.enum(HAND_IDS, { error: () => `hand must be one of: ${HAND_IDS.join(', ')}.` }),
+  variants: variantsSchema,
+  letters: z
+    .array(letterSchema, { error: () => 'letters must be a list.' })
+    .max(L.letters, { error: () => `A set may have at most ${L.letters} letters of its own.` }),
+});
+
+export type LetterSet = z.infer<typeof letterSetSchema>;
+export type OwnLetter = LetterSet['letters'][number];
+
+export const emptySet = (hand: LetterSet['hand']): LetterSet => ({
+  format: LETTER_SET_FORMAT,
+  version: LETTER_SET_VERSION,
+  name: '',
+  hand,
+  variants: {},
+  letters: [],
+});
+
+/**
+ * Reads a letter set from the text of a file.
+ * @throws Problem when it is too large, is not JSON (with where it breaks off), is not a letter set, or one of its
+ * letters cannot be written; the message names the letter, the stroke and the knot.
+ */
+export function readLetterSet(text: string): LetterSet {
+  if (text.length > L.bytes) {
+    throw new Problem(
+      'file',
+      `The file is larger than ${L.bytes / 1024} kB; a letter set of ${L.letters} letters is smaller.`,
+    );
+  }
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    throw new Problem('file', `The file is not readable JSON${whereItBreaks(text, error)}`);
+  }
+  return parseLetterSet(data);
+}
+
+/** Where JSON stops making sense, in words. */
+function whereItBreaks(text: string, error: unknown): string {
+  if (/\b(NaN|Infinity)\b/.test(text)) return ': NaN and Infinity are not numbers in JSON.';
+  const message = error instanceof Error ? error.message : '';
+  const position = /position (\d+)/.exec(message)?.[1];
+  if (/end of (JSON )?input/i.test(message))
+    return ': it breaks off before its end, inside an unclosed stroke or list.';
+  if (position === undefined) return '.';
+  const line = text.slice(0, Number(position)).split('\n').length;
+  return `: it breaks in line ${line}.`;
+}
+
+/** The same from parsed JSON. */
+export function parseLetterSet(data: unknown): LetterSet {
+  if (
+    typeof data !== 'object' ||
+    data === null ||
+    (data as { format?: unknown }).format !== LETTER_SET_FORMAT
+  ) {
+    throw new Problem('format', `This is not a letter set: its “format” is not “${LETTER_SET_FORMAT}”.`);
+  }
+  const { version, letters } = data as { version?: unknown; letters?: unknown };
+  if (typeof version === 'number' && version > LETTER_SET_VERSION) {
+    throw new Problem(
+      'version',
+      `This set is of version ${version}; this Elvane reads up to version ${LETTER_SET_VERSION}.`,
+    );
+  }
+  // Lists far too long are refused before anything walks through them.
+  if (Array.isArray(letters) && letters.length > L.letters) {
+    throw new Problem(
+      'letters',
+      `A set may have at most ${L.letters} letters of its own; this has ${letters.length}.`,
+    );
+  }
+  const result = letterSetSchema.safeParse(data);
+  if (result.success) return result.data;
+  const issue = result.error.issues[0] as z.core.$ZodIssue;
+  throw new Problem(issue.path.join('.') || 'set', `${whereOf(issue.path, letters)}${sentence(issue)}`);
+}
+
+/** “In letter 2 (“a”), stroke 1, knot 3: ”. */
+function whereOf(path: readonly PropertyKey[], letters: unknown): string {
+  if (path[0] !== 'letters' || typeof path[1] !== 'number') return '';
+  const text = (letters as { text?: unknown }[])[path[1]]?.text;
+  const named = typeof text === 'string' && /^[^\s<>]{1,8}$/.test(text) ? ` (“${text}”)` : '';
+  const parts = [`letter ${path[1] + 1}${named}`];
+  if (path[2] === 'strokes' && typeof path[3] === 'number') parts.push(`stroke ${path[3] + 1}`);
+  if (path[4] === 'knots' && typeof path[5] === 'number') parts.push(`knot ${path[5] + 1}`);
+  return `In ${parts.join(', ')}: `;
+}
+
+function sentence(issue: z.core.$ZodIssue): string {
+  if (issue.code === 'unrecognized_keys') {
+    const keys = issue.keys.slice(0, 5).map((key) => `“${key.replace(/[<>]/g, '').slice(0, 30)}”`);
+    return `Elvane does not know the fields ${keys.join(', ')}.`;
+  }
+  if (issue.message.startsWith('Invalid input'))
+    return `“${issue.path.join('.')}” is missing or of the wrong kind.`;
+  return issue.message;
+}
+
+/** Body that letters of one's own are drawn at: five nib widths, or five fifths. */
+export const OWN_BODY = 5;
+
+/** Letters of one's own for a body of another height: heights follow it, widths stay. */
+export function ownLetters(letters: readonly OwnLetter[], zones: Pick<Zones, 'body'>): Letter[] {
+  const rise = zones.body / OWN_BODY;
+  return letters.map(({ strokes, entry, exit, ...letter }) => ({
+    ...letter,
+    family: 'your own',
+    ...(entry && { entry: { ...entry, y: entry.y * rise } }),
+    ...(exit && { exit: { ...exit, y: exit.y * rise } }),
+    strokes: strokes.map((stroke) => ({
+      ...stroke,
+      knots: stroke.knots.map((knot) => ({ ...knot, y: knot.y * rise })),
+    })),
+  }));
+}
+
+/** A built-in letter as one of one's own, to start from. */
+export const asOwn = (letter: Letter, variant: string, m: Pick<Measures, 'X'>): OwnLetter => {
+  const fall = OWN_BODY / m.X;
+  const rounded = (value: number) => Math.round(value * 1000) / 1000;
+  const port = (p: Letter['entry']) =>
+    p && { kind: p.kind, x: rounded(p.x), y: rounded(p.y * fall), dir: rounded(p.dir) };
+  return {
+    text: letter.text,
+    variant,
+    strokes: letter.strokes.map(({ name, remark, knots }) => ({
+      name,
+      ...(remark !== undefined && { remark }),
+      knots: knots.map((knot) => {
+        const entries = Object.entries(knot).filter(([, value]) => value !== undefined);
+        const numbers = entries.map(([key, value]) => [
+          key,
+          typeof value === 'number' ? rounded(key === 'y' ? value * fall : value) : value,
+        ]);
+        return Object.fromEntries(numbers) as OwnLetter['strokes'][number]['knots'][number];
+      }),
+    })),
+    ...(letter.entry && { entry: port(letter.entry) }),
+    ...(letter.exit && { exit: port(letter.exit) }),
+    ...(letter.shades && {
+      shades: [rounded(letter.shades[0]), rounded(letter.shades[1])] as [number, number],
+    }),
+  };
+};
