@@ -8,6 +8,8 @@ import './globals.css';
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
+import { listLetterSets } from '@/store/letterSets';
+import { LetterSets } from '@/ui/frame/LetterSets';
 import { NoticeBoard } from '@/ui/frame/notices';
 import { Rail } from '@/ui/frame/Rail';
 import { readTheme, THEME_COOKIE } from '@/ui/frame/theme';
@@ -30,7 +32,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         </a>
         <Rail theme={theme} />
         <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
-          <NoticeBoard>{children}</NoticeBoard>
+          <LetterSets sets={await listLetterSets()}>
+            <NoticeBoard>{children}</NoticeBoard>
+          </LetterSets>
         </main>
       </body>
     </html>

@@ -1,8 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { z } from 'zod';
+import { HAND_IDS } from '@/core/hands/registry';
 import { NIB_KINDS } from '@/core/kit/nib';
+import { LETTER_SET_LIMITS } from '@/core/sheet/letterSet';
 import { openDatabase } from './client';
-import { nibs, printers, sheets } from './schema';
+import { letterSets, nibs, printers, sheets } from './schema';
 
 /** One file that holds everything: plain JSON, readable by people, independent of where the database lives. */
 export const BACKUP_FORMAT = 'elvane-backup';
@@ -52,6 +54,11 @@ export const backupSchema = z.strictObject({
       }),
     )
     .max(MOST_ROWS),
+  /** Absent in backups made before there were letter sets. */
+  letterSets: z
+    .array(z.strictObject({ hand: text(40), content: text(LETTER_SET_LIMITS.bytes) }))
+    .max(HAND_IDS.length)
+    .default([]),
 });
 
 export type Backup = z.infer<typeof backupSchema>;
@@ -59,10 +66,11 @@ export type Backup = z.infer<typeof backupSchema>;
 /** Everything in the store. */
 export async function makeBackup(now: Date): Promise<Backup> {
   const db = await openDatabase();
-  const [allSheets, allNibs, allPrinters] = await db.batch([
+  const [allSheets, allNibs, allPrinters, allSets] = await db.batch([
     db.select().from(sheets),
     db.select().from(nibs),
     db.select().from(printers),
+    db.select().from(letterSets),
   ]);
   return {
     format: BACKUP_FORMAT,
@@ -71,6 +79,7 @@ export async function makeBackup(now: Date): Promise<Backup> {
     sheets: allSheets,
     nibs: allNibs as Backup['nibs'],
     printers: allPrinters,
+    letterSets: allSets,
   };
 }
 
@@ -84,9 +93,11 @@ export async function restoreBackup(backup: Backup): Promise<void> {
     db.delete(sheets),
     db.delete(nibs),
     db.delete(printers),
+    db.delete(letterSets),
     ...chunks(backup.sheets).map((rows) => db.insert(sheets).values(rows)),
     ...chunks(backup.nibs).map((rows) => db.insert(nibs).values(rows)),
     ...chunks(backup.printers).map((rows) => db.insert(printers).values(rows)),
+    ...chunks(backup.letterSets).map((rows) => db.insert(letterSets).values(rows)),
   ]);
 }
 

@@ -34,3 +34,9 @@ export const printers = sqliteTable('printers', {
   measuredY: real('measured_y').notNull(),
   selected: integer('selected', { mode: 'boolean' }).notNull(),
 });
+
+/** The scribe's letter set for a hand: chosen shapes and letters of their own, as JSON parsed by the core on reading. */
+export const letterSets = sqliteTable('letter_sets', {
+  hand: text('hand').primaryKey(),
+  content: text('content').notNull(),
+});

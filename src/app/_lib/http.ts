@@ -1,10 +1,12 @@
 import 'server-only';
 import { z } from 'zod';
+import { LETTER_SET_LIMITS } from '@/core/sheet/letterSet';
 import { type Offer, Problem } from '@/core/sheet/problem';
 import { log } from './log';
 
 /** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */
 export const RECIPE_BODY = 64 * 1024;
+export const LETTER_SET_BODY = LETTER_SET_LIMITS.bytes;
 export const BACKUP_BODY = 16 * 1024 * 1024;
 
 /** A refusal with its HTTP status. */

@@ -2,6 +2,7 @@ import 'server-only';
 import { HAND_IDS, handById } from '@/core/hands/registry';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import { findLetterSet } from '@/store/letterSets';
 import { findSheet, listSheets, type StoredSheet } from '@/store/sheets';
 import { usualName } from '@/ui/lib/usualName';
 import { unpackRecipe } from '@/ui/rule/recipeUrl';
@@ -26,7 +27,7 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const handId = HAND_IDS.find((id) => id === hand);
   if (handId) {
     const known = handById(handId).schools.find((candidate) => candidate.id === school);
-    return fresh(freshRecipe(handId, known?.id));
+    return fresh(await inOwnShapes(freshRecipe(handId, known?.id)));
   }
   const id = idSchema.safeParse(sheetId).data;
   const stored = id ? await findSheet(id) : undefined;
@@ -36,7 +37,15 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   }
   const sheet = stored ?? (await listSheets()).at(0);
   const recipe = sheet && readable(sheet);
-  return sheet && recipe ? { id: sheet.id, name: sheet.name, recipe } : fresh(freshRecipe('italic'));
+  return sheet && recipe
+    ? { id: sheet.id, name: sheet.name, recipe }
+    : fresh(await inOwnShapes(freshRecipe('italic')));
+}
+
+/** A fresh recipe with the shapes the scribe has chosen as their own default. */
+async function inOwnShapes(recipe: Recipe): Promise<Recipe> {
+  const variants = (await findLetterSet(recipe.hand))?.variants ?? {};
+  return { ...recipe, writing: { ...recipe.writing, variants } };
 }
 
 const fresh = (recipe: Recipe): Opened => ({ id: crypto.randomUUID(), name: usualName(recipe), recipe });

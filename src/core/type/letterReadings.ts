@@ -1,48 +1,67 @@
 import { lengthOf } from '../geometry/cubic';
-import { directionOf, distance, subtract } from '../geometry/vec';
-import type { Degrees, NibWidths } from '../measure/units';
-import { edgeAngle, type Pen } from '../pen/pen';
+import { directionOf, distance, subtract, type Vec } from '../geometry/vec';
+import { type Degrees, type NibWidths, sinDeg } from '../measure/units';
+import { edgeAngle, pressedWidth, type WritingPen } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { strokeThickness } from '../pen/thickness';
-import { trace } from '../pen/trace';
+import { type PenPose, trace } from '../pen/trace';
 
-/** What a broad edge makes of one stroke. */
+/** What a pen makes of one stroke. */
 export interface StrokeReading {
   readonly name: string;
-  /** Pen angle where the stroke is set down and where it ends. */
-  readonly angles: readonly [Degrees, Degrees];
-  /** Thickness at its middle, and its extremes on the way. */
+  /** Pen angle where the stroke is set down and where it ends; a pointed pen has none. */
+  readonly angles?: readonly [Degrees, Degrees];
+  /** Pressure where it is greatest, as a share of the full shade; only for a pointed pen. */
+  readonly press?: number;
+  /** Thickness at its middle (of a pointed pen: where it is pressed most), and its extremes on the way. */
   readonly middle: NibWidths;
   readonly thinnest: NibWidths;
   readonly thickest: NibWidths;
-  /** Direction of travel at its middle. */
+  /** Direction of travel where `middle` is read. */
   readonly direction: Degrees;
 }
 
 const STEP: NibWidths = 0.1;
 
-type Broad = Pen & { kind: 'broad' };
+/**
+ * Thickness across the direction of travel. A broad edge: W·|sin(θ − α)|, not under its steel. A pointed pen spreads
+ * along the line only, so its shade tells by its fall: (w − h)·|sin θ| + h, h the hairline.
+ */
+export function thicknessAt(pen: WritingPen, pose: Pick<PenPose, 'turn' | 'press' | 'direction'>): NibWidths {
+  if (pen.kind === 'broad')
+    return strokeThickness(pen.width, edgeAngle(pen, pose), pose.direction, pen.steel);
+  const spread = pressedWidth(pen, pose.press) - pen.hairline;
+  return spread * Math.abs(sinDeg(pose.direction)) + pen.hairline;
+}
 
-/** Reads a stroke's weight off the directions it takes and the angles the edge has meanwhile. */
-export function readStroke(pen: Broad, stroke: Stroke): StrokeReading {
+/** Reads a stroke's weight off the directions it takes and what the pen does meanwhile. */
+export function readStroke(pen: WritingPen, stroke: Stroke): StrokeReading {
   const poses = trace(stroke, STEP);
-  const weights = poses.map((pose) =>
-    strokeThickness(pen.width, edgeAngle(pen, pose), pose.direction, pen.steel),
-  );
+  const weights = poses.map((pose) => thicknessAt(pen, pose));
   const half = (stroke.lengths.at(-1) as number) / 2;
-  const middle = Math.max(
-    0,
-    poses.findIndex((pose) => pose.travelled >= half),
-  );
-  const pose = poses[middle] as (typeof poses)[number];
+  const most = Math.max(...poses.map(({ press }) => press));
+  const telling =
+    pen.kind === 'pointed'
+      ? poses.findIndex(({ press }) => press === most)
+      : poses.findIndex(({ travelled }) => travelled >= half);
+  const middle = Math.max(0, telling);
+  const [first, last] = [poses[0] as PenPose, poses.at(-1) as PenPose];
   return {
     name: stroke.name,
-    angles: [edgeAngle(pen, poses[0] as typeof pose), edgeAngle(pen, poses.at(-1) as typeof pose)],
+    ...(pen.kind === 'broad' ? { angles: [edgeAngle(pen, first), edgeAngle(pen, last)] } : { press: most }),
     middle: weights[middle] as number,
     thinnest: Math.min(...weights),
     thickest: Math.max(...weights),
-    direction: pose.direction,
+    direction: (poses[middle] as PenPose).direction,
   };
+}
+
+/** A straight stroke that is neither a stem nor a bar. */
+export interface Diagonal {
+  readonly from: Vec;
+  readonly to: Vec;
+  /** Direction as a line, 0 … 180°. */
+  readonly direction: Degrees;
 }
 
 /** Two diagonals that should lean evenly about the slope. */
@@ -51,6 +70,7 @@ export interface DiagonalPair {
   readonly second: Degrees;
   /** Bisector of the two, less the slope line; 0 when the letter stands on the slope. */
   readonly deviation: Degrees;
+  readonly lines: readonly [Diagonal, Diagonal];
 }
 
 /** A straight piece at least this long, as a share of the body, is a stroke of its own and not a serif. */
@@ -62,25 +82,57 @@ const LEVEL: Degrees = 25;
 /** Arc over chord of what still counts as straight. */
 const STRAIGHT = 1.002;
 
-/**
- * The balance of a letter without a stroke on the slope: directions of its diagonals (0 … 180°), paired left with
- * right, and how far their bisector lies off the slope line.
- */
-export function diagonalBalance(strokes: readonly Stroke[], slope: Degrees, body: NibWidths): DiagonalPair[] {
+/** The long straight strokes off the slope, those leaning left of it and those leaning right, in written order. */
+export function diagonalsOf(strokes: readonly Stroke[], slope: Degrees, body: NibWidths) {
   const stand = 90 - slope;
-  const directions = strokes.flatMap(({ path }) =>
+  const found = strokes.flatMap(({ path }) =>
     path
       .filter((cubic) => {
         const chord = distance(cubic[0], cubic[3]);
         return chord > LONG_SHARE * body && lengthOf(cubic) < chord * STRAIGHT;
       })
-      .map((cubic) => ((directionOf(subtract(cubic[3], cubic[0])) % 180) + 180) % 180)
-      .filter((dir) => Math.abs(dir - stand) > OFF_SLOPE && dir > LEVEL && dir < 180 - LEVEL),
+      .map(([from, , , to]): Diagonal => {
+        const direction = ((directionOf(subtract(to, from)) % 180) + 180) % 180;
+        return { from, to, direction };
+      })
+      .filter(
+        ({ direction }) =>
+          Math.abs(direction - stand) > OFF_SLOPE && direction > LEVEL && direction < 180 - LEVEL,
+      ),
   );
-  const left = directions.filter((dir) => dir > stand);
-  const right = directions.filter((dir) => dir < stand);
+  return {
+    left: found.filter(({ direction }) => direction > stand),
+    right: found.filter(({ direction }) => direction < stand),
+  };
+}
+
+/**
+ * The balance of a letter without a stroke on the slope: its diagonals paired left with right, and how far their
+ * bisector lies off the slope line.
+ */
+export function diagonalBalance(strokes: readonly Stroke[], slope: Degrees, body: NibWidths): DiagonalPair[] {
+  const { left, right } = diagonalsOf(strokes, slope, body);
   return left.slice(0, right.length).map((first, i) => {
-    const second = right[i] as Degrees;
-    return { first, second, deviation: (first + second) / 2 - stand };
+    const second = right[i] as Diagonal;
+    return {
+      first: first.direction,
+      second: second.direction,
+      deviation: (first.direction + second.direction) / 2 - (90 - slope),
+      lines: [first, second],
+    };
   });
+}
+
+/** How far diagonals of the same side differ in direction; undefined where there is but one on each side. */
+export function parallelSpread(
+  strokes: readonly Stroke[],
+  slope: Degrees,
+  body: NibWidths,
+): Degrees | undefined {
+  const { left, right } = diagonalsOf(strokes, slope, body);
+  const spreads = [left, right]
+    .filter((side) => side.length > 1)
+    .map((side) => side.map(({ direction }) => direction))
+    .map((directions) => Math.max(...directions) - Math.min(...directions));
+  return spreads.length > 0 ? Math.max(...spreads) : undefined;
 }

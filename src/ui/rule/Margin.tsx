@@ -12,6 +12,7 @@ import { readings } from '@/core/sheet/readings';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { remarks } from '@/core/sheet/remarks';
 import { pin, pinHere, type Quantity, unpin } from '@/core/sheet/solve';
+import { useLetterSet } from '../frame/LetterSets';
 
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
 
@@ -136,7 +137,8 @@ const Reading = ({ name, children }: { name: string; children: ReactNode }) => (
 
 /** What a teacher would say about this sheet. */
 export function Remarks({ recipe }: { recipe: Recipe }) {
-  const missing = leftOut(recipe, layoutSheet(recipe));
+  const { letters } = useLetterSet(recipe.hand).set;
+  const missing = leftOut(recipe, layoutSheet(recipe), letters);
   const found = [
     ...remarks(recipe),
     ...(missing

@@ -9,6 +9,7 @@ import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
+import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
 import { call, download, sentenceOf } from '../lib/api';
 import { Paper } from '../paper/Paper';
@@ -37,7 +38,8 @@ export interface RuleStationProps {
 export function RuleStation({ id, name, recipe: initial, drawer, printer }: RuleStationProps) {
   const sheet = useSheet(id, name, initial);
   const { recipe, edit } = sheet;
-  const drawing = useMemo(() => ruleSheet(recipe), [recipe]);
+  const { letters } = useLetterSet(recipe.hand).set;
+  const drawing = useMemo(() => ruleSheet(recipe, letters), [recipe, letters]);
   const [zoom, setZoom] = useState<Zoom>('fit');
   const [help, setHelp] = useState(false);
   const notice = useNotice();

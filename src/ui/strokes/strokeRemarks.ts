@@ -1,6 +1,7 @@
 import { plain } from '@/core/measure/units';
+import type { WritingPen } from '@/core/pen/pen';
 import { readStroke } from '@/core/type/letterReadings';
-import type { Cut, Typeface } from '@/core/type/typeface';
+import type { Cut } from '@/core/type/typeface';
 
 /** A stroke this much heavier or lighter than the exemplar's is seen at once. */
 const FATTER = 1.3;
@@ -8,7 +9,8 @@ const THINNER = 0.65;
 const MOST_REMARKS = 3;
 
 /** What goes wrong when the letter is written with another pen: the strokes that change most, worst first. */
-export function strokeRemarks(cut: Cut, right: Typeface['pen'], wrong: Typeface['pen']): string[] {
+export function strokeRemarks(cut: Cut, right: WritingPen, wrong: WritingPen): string[] {
+  const how = wrong.kind === 'broad' ? ` at ${plain(wrong.angle)}°` : '';
   return cut.strokes
     .map((stroke, i) => {
       const [should, is] = [readStroke(right, stroke).middle, readStroke(wrong, stroke).middle];
@@ -19,6 +21,6 @@ export function strokeRemarks(cut: Cut, right: Typeface['pen'], wrong: Typeface[
     .slice(0, MOST_REMARKS)
     .map(
       ({ name, should, is, ratio }) =>
-        `${name} comes out ${ratio > 1 ? 'too heavy' : 'too thin'} at ${plain(wrong.angle)}°: ${plain(is)} nib widths instead of ${plain(should)}.`,
+        `${name} comes out ${ratio > 1 ? 'too heavy' : 'too thin'}${how}: ${plain(is)} nib widths instead of ${plain(should)}.`,
     );
 }

@@ -9,6 +9,7 @@ import { ruleSheet } from '@/core/sheet/rule';
 import { renderPdf } from '@/render/pdf';
 import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
+import { findLetterSet } from '@/store/letterSets';
 import { selectedPrinter } from '@/store/printers';
 
 export const dynamic = 'force-dynamic';
@@ -30,7 +31,8 @@ export const POST = (request: Request) =>
     );
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
-    const drawing = ruleSheet(recipe);
+    const own = recipe.exemplar ? ((await findLetterSet(recipe.hand))?.letters ?? []) : [];
+    const drawing = ruleSheet(recipe, own);
     const fileName = fileStem(drawing.title);
     switch (format) {
       case 'json':

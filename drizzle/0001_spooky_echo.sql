@@ -1,0 +1,4 @@
+CREATE TABLE `letter_sets` (
+	`hand` text PRIMARY KEY NOT NULL,
+	`content` text NOT NULL
+);

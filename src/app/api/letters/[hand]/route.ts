@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { answer, LETTER_SET_BODY, parse, readJson } from '@/app/_lib/http';
+import { HAND_IDS } from '@/core/hands/registry';
+import { emptySet, parseLetterSet } from '@/core/sheet/letterSet';
+import { Problem } from '@/core/sheet/problem';
+import { deleteLetterSet, findLetterSet, saveLetterSet } from '@/store/letterSets';
+
+type Context = { params: Promise<{ hand: string }> };
+
+const handSchema = z.enum(HAND_IDS, { error: () => 'There is no such hand' });
+
+/** The scribe's letter set for a hand; an empty one where nothing was kept. */
+export const GET = (request: Request, { params }: Context) =>
+  answer(request, async () => {
+    const hand = parse(handSchema, (await params).hand);
+    return Response.json((await findLetterSet(hand)) ?? emptySet(hand));
+  });
+
+/** Keeps a letter set, in place of the hand's former one. */
+export const PUT = (request: Request, { params }: Context) =>
+  answer(request, async () => {
+    const hand = parse(handSchema, (await params).hand);
+    const set = parseLetterSet(await readJson(request, LETTER_SET_BODY));
+    if (set.hand !== hand) {
+      throw new Problem('hand', `This set is for another hand: ${set.hand}, not ${hand}.`);
+    }
+    await saveLetterSet(set);
+    return Response.json(set);
+  });
+
+/** Forgets the set: every letter takes its usual shape again. */
+export const DELETE = (request: Request, { params }: Context) =>
+  answer(request, async () => {
+    await deleteLetterSet(parse(handSchema, (await params).hand));
+    return new Response(null, { status: 204 });
+  });

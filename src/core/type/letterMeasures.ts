@@ -1,0 +1,95 @@
+import type { Vec } from '../geometry/vec';
+import { type NibWidths, tanDeg } from '../measure/units';
+import type { Polygon, WritingPen } from '../pen/pen';
+import { barThickness, stemThickness } from '../pen/thickness';
+import { readStroke } from './letterReadings';
+import { type Cut, inkOf, type Typeface } from './typeface';
+
+/** What can be measured on a written letter, in letter units unless said otherwise. */
+export interface LetterMeasures {
+  /** Weight of an upright stroke and of a level one, as the pen makes them. */
+  readonly stem: NibWidths;
+  readonly bar: NibWidths;
+  readonly thinnest: NibWidths;
+  readonly thickest: NibWidths;
+  /** Widest white inside the letter at half the body; undefined where there is none. */
+  readonly counter?: NibWidths;
+  /** Ink over the box of the letter's own width and height, 0 … 1. */
+  readonly ink: number;
+  /** Extremes of the ink, upright. */
+  readonly left: NibWidths;
+  readonly right: NibWidths;
+  readonly top: NibWidths;
+  readonly bottom: NibWidths;
+}
+
+export type Interval = readonly [number, number];
+
+/** Where a level line meets ink made of convex polygons: disjoint intervals from left to right. */
+export function inkedAt(ink: readonly Polygon[], y: number): Interval[] {
+  const crossings = ink.flatMap((polygon): Interval[] => {
+    let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+    for (const [i, a] of polygon.entries()) {
+      const b = polygon[(i + 1) % polygon.length] as Vec;
+      if (a[1] <= y === b[1] <= y) continue;
+      const x = a[0] + ((b[0] - a[0]) * (y - a[1])) / (b[1] - a[1]);
+      low = Math.min(low, x);
+      high = Math.max(high, x);
+    }
+    return low <= high ? [[low, high]] : [];
+  });
+  const merged: [number, number][] = [];
+  for (const [from, to] of crossings.sort((a, b) => a[0] - b[0])) {
+    const last = merged.at(-1);
+    if (last && from <= last[1]) last[1] = Math.max(last[1], to);
+    else merged.push([from, to]);
+  }
+  return merged;
+}
+
+/** Levels over which area is summed, in letter units: within half a percent for strokes of a nib's weight. */
+const LEVEL: NibWidths = 0.05;
+
+/** Measures a letter as `pen` writes it. */
+export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): LetterMeasures {
+  const ink = inkOf(pen, cut);
+  const ys = ink.flatMap((polygon) => polygon.map(([, y]) => y));
+  const [bottom, top] = extremes(ys);
+  // On the slope: the letter's own width is measured along it, not across its lean.
+  const lean = tanDeg(face.slope);
+  const [left, right] = extremes(ink.flatMap((polygon) => polygon.map(([x, y]) => x - y * lean)));
+  let area = 0;
+  for (let y = bottom + LEVEL / 2; y < top; y += LEVEL) {
+    for (const [from, to] of inkedAt(ink, y)) area += (to - from) * LEVEL;
+  }
+  const gaps = inkedAt(ink, face.zones.body / 2);
+  const whites = gaps.slice(1).map(([from], i) => from - (gaps[i] as Interval)[1]);
+  const readings = cut.strokes.map((stroke) => readStroke(pen, stroke));
+  const weights =
+    pen.kind === 'broad'
+      ? {
+          stem: stemThickness(pen.width, pen.angle, face.slope, pen.steel),
+          bar: barThickness(pen.width, pen.angle, pen.steel),
+        }
+      : { stem: pen.shade, bar: pen.hairline };
+  return {
+    ...weights,
+    thinnest: Math.min(...readings.map(({ thinnest }) => thinnest)),
+    thickest: Math.max(...readings.map(({ thickest }) => thickest)),
+    ...(whites.length > 0 && { counter: Math.max(...whites) }),
+    ink: area / ((right - left) * (top - bottom)),
+    left,
+    right,
+    top,
+    bottom,
+  };
+}
+
+function extremes(values: readonly number[]): [number, number] {
+  let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (const value of values) {
+    low = Math.min(low, value);
+    high = Math.max(high, value);
+  }
+  return [low, high];
+}

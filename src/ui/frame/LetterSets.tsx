@@ -1,0 +1,25 @@
+'use client';
+
+import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
+import type { HandId } from '@/core/hands/registry';
+import { emptySet, type LetterSet } from '@/core/sheet/letterSet';
+
+type Sets = Readonly<Partial<Record<HandId, LetterSet>>>;
+
+const Context = createContext<{ sets: Sets; keep: (set: LetterSet) => void }>({ sets: {}, keep: () => {} });
+
+/** The scribe's letter sets, as the server has them, for every station. */
+export function LetterSets({ sets: initial, children }: { sets: Sets; children: ReactNode }) {
+  const [sets, setSets] = useState(initial);
+  const value = useMemo(
+    () => ({ sets, keep: (set: LetterSet) => setSets((now) => ({ ...now, [set.hand]: set })) }),
+    [sets],
+  );
+  return <Context value={value}>{children}</Context>;
+}
+
+/** The set of a hand (an empty one where nothing was kept), and how to replace it on the screen. */
+export function useLetterSet(hand: HandId) {
+  const { sets, keep } = useContext(Context);
+  return { set: useMemo(() => sets[hand] ?? emptySet(hand), [sets, hand]), keep };
+}

@@ -1,0 +1,50 @@
+import { memo } from 'react';
+import type { Cut, Typeface } from '@/core/type/typeface';
+import { LetterKey } from './LetterView';
+
+/** The alphabet by families, each letter in the shape it is written in. */
+export const Alphabet = memo(function Alphabet({
+  face,
+  chosen,
+  onChoose,
+}: {
+  face: Typeface;
+  chosen: string;
+  onChoose: (character: string) => void;
+}) {
+  const families = new Map<string, Cut[]>();
+  for (const cut of face.letters.values()) {
+    families.set(cut.letter.family, [...(families.get(cut.letter.family) ?? []), cut]);
+  }
+  return (
+    <nav
+      aria-label="Alphabet"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
+      tabIndex={0}
+      className="flex shrink-0 gap-3 overflow-x-auto border-base-300 border-b bg-base-100 p-2 lg:block lg:w-44 lg:overflow-x-visible lg:overflow-y-auto lg:border-r lg:border-b-0"
+    >
+      {[...families].map(([family, cuts]) => (
+        <div key={family} className="shrink-0 lg:mb-2">
+          <h2 className="text-sm">{family}</h2>
+          <div className="flex lg:flex-wrap">
+            {cuts.map((cut) => {
+              const { text } = cut.letter;
+              return (
+                <button
+                  key={text}
+                  type="button"
+                  aria-label={`Letter ${text}`}
+                  aria-pressed={text === chosen}
+                  className={`rounded ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
+                  onClick={() => onChoose(text)}
+                >
+                  <LetterKey face={face} cut={cut} />
+                </button>
+              );
+            })}
+          </div>
+        </div>
+      ))}
+    </nav>
+  );
+});

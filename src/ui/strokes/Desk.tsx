@@ -1,0 +1,229 @@
+'use client';
+
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { plain, tanDeg } from '@/core/measure/units';
+import type { WritingPen } from '@/core/pen/pen';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { letterUnit, recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { measureLetter } from '@/core/type/letterMeasures';
+import { diagonalBalance } from '@/core/type/letterReadings';
+import type { Cut, Typeface } from '@/core/type/typeface';
+import { Toggle } from '../fields/Choices';
+import { useLetterSet } from '../frame/LetterSets';
+import { useKeys } from '../rule/keys';
+import { Alphabet } from './Alphabet';
+import { compared, comparisons } from './compare';
+import { describe, LetterView, VIEWS, type View } from './LetterView';
+import { BalanceMarks, DimensionMarks } from './Marks';
+import { PlayBar } from './PlayBar';
+import { isBalanced, Proportions } from './Proportions';
+import { Shapes } from './Shapes';
+import { StrokeList } from './StrokeList';
+import { TurnPen } from './TurnPen';
+import { useDraft } from './useDraft';
+import { usePlay } from './usePlay';
+import { Weight } from './Weight';
+import { WriteAnything } from './WriteAnything';
+
+const TABS = ['Strokes', 'Pen', 'Weight', 'Measures', 'Shapes'] as const;
+type Tab = (typeof TABS)[number];
+
+const GROUPS = { angle: 'Angle', shape: 'Shape', school: 'School', letter: 'Letter' } as const;
+
+/** The letter at hand: the shape chosen for it, else the one the face writes. */
+const shapeOf = (face: Typeface, text: string): Cut => {
+  const choice = face.chosen[text];
+  return (
+    face.shapes.get(text)?.find(({ letter }) => letter.variant === choice) ??
+    face.letters.get(text) ??
+    (face.letters.values().next().value as Cut)
+  );
+};
+
+/** One letter at a time: alphabet, letter, and the margin with all there is to say about it. */
+export function Desk({
+  recipe,
+  edit,
+}: {
+  recipe: Recipe;
+  edit: (change: (recipe: Recipe) => Recipe) => void;
+}) {
+  const { set } = useLetterSet(recipe.hand);
+  const { shown, preview, commit } = useDraft(recipe, edit);
+  const face = useMemo(() => recipeTypeface(shown, { own: set.letters }), [shown, set]) as Typeface;
+  const [character, setCharacter] = useState('a');
+  const [view, setView] = useState<View>('ductus');
+  const [tab, setTab] = useState<Tab>('Strokes');
+  const [held, setHeld] = useState(false);
+  const [heldAngle, setHeldAngle] = useState(recipe.penAngle || 45);
+  const [other, setOther] = useState('');
+  const [over, setOver] = useState(true);
+  const cut = shapeOf(face, character);
+  const pen: WritingPen = useMemo(
+    () => (held && face.pen.kind === 'broad' ? { ...face.pen, angle: heldAngle, held: true } : face.pen),
+    [face, held, heldAngle],
+  );
+  const play = usePlay(cut.strokes);
+  useKeys({
+    ' ': play.play,
+    n: () => play.step(1),
+    b: () => play.step(-1),
+  });
+  const { reset } = play;
+  const choose = useCallback(
+    (next: string) => {
+      setCharacter(next);
+      reset();
+    },
+    [reset],
+  );
+  const pointed = recipeHand(recipe).tool === 'pointed';
+  const unit = { mm: letterUnit(shown), name: pointed ? 'fifths' : 'nw' };
+  const options = comparisons(shown, face, cut, heldAngle);
+  const second = other ? compared(other, shown, face, cut, heldAngle, set.letters) : undefined;
+  const label = describe(cut, pen);
+  const resting = useDeferredValue(face);
+  return (
+    <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+      <Alphabet face={resting} chosen={character} onChoose={choose} />
+      <div className="flex min-h-0 min-w-0 flex-1">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+          <div className="flex min-h-0 flex-1 bg-white p-2">
+            <div className="min-w-0 flex-1">
+              <LetterView
+                face={face}
+                cut={cut}
+                pen={pen}
+                view={view}
+                moment={play.moment}
+                label={label}
+                overlay={over ? second : undefined}
+              >
+                {tab === 'Measures' && (
+                  <>
+                    <DimensionMarks
+                      measures={measureLetter(face, pen, cut)}
+                      body={face.zones.body}
+                      lean={tanDeg(face.slope)}
+                      unit={unit.name}
+                    />
+                    {isBalanced(cut.letter.text) && (
+                      <BalanceMarks
+                        pairs={diagonalBalance(cut.strokes, face.slope, face.zones.body)}
+                        slope={face.slope}
+                        body={face.zones.body}
+                      />
+                    )}
+                  </>
+                )}
+              </LetterView>
+            </div>
+            {second && !over && (
+              <div className="min-w-0 flex-1">
+                <LetterView
+                  face={second.face}
+                  cut={second.cut}
+                  pen={second.pen}
+                  view={view}
+                  label={`Compared with: ${second.name}. ${describe(second.cut, second.pen)}`}
+                />
+              </div>
+            )}
+          </div>
+          <WriteAnything face={face} pen={pen} recipe={recipe} edit={edit} unit={unit} own={set.letters} />
+          <PlayBar
+            play={play}
+            view={view}
+            views={pointed ? VIEWS.filter((name) => name !== 'two points') : VIEWS}
+            onView={setView}
+          >
+            <label className="flex items-center gap-1">
+              Beside
+              <select
+                className="select select-xs w-32"
+                value={second ? other : ''}
+                onChange={(event) => setOther(event.target.value)}
+              >
+                <option value="">nothing</option>
+                {Object.entries(GROUPS).map(([group, name]) => {
+                  const members = options.filter((option) => option.group === group);
+                  return members.length === 0 ? null : (
+                    <optgroup key={group} label={name}>
+                      {members.map((option) => (
+                        <option key={option.id} value={option.id}>
+                          {option.name}
+                        </option>
+                      ))}
+                    </optgroup>
+                  );
+                })}
+              </select>
+            </label>
+            {second && <Toggle name="overlaid" on={over} onSwitch={setOver} />}
+          </PlayBar>
+        </div>
+        <aside
+          aria-label="Margin"
+          className="flex w-60 shrink-0 flex-col border-base-300 border-l bg-base-100 lg:w-76"
+        >
+          <div
+            role="tablist"
+            aria-label="About this letter"
+            className="flex flex-wrap border-base-300 border-b px-2"
+          >
+            {TABS.map((name) => (
+              <button
+                key={name}
+                type="button"
+                role="tab"
+                id={`tab-${name}`}
+                aria-selected={tab === name}
+                aria-controls="panel"
+                className={`px-2 py-1 text-sm ${tab === name ? 'border-primary border-b-2 font-bold' : ''}`}
+                onClick={() => setTab(name)}
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+          <div
+            id="panel"
+            role="tabpanel"
+            aria-labelledby={`tab-${tab}`}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
+            tabIndex={0}
+            className="min-h-0 flex-1 space-y-4 overflow-y-auto px-4 py-3"
+          >
+            {tab === 'Strokes' && <StrokeList cut={cut} pen={pen} unit={unit} current={play.moment.stroke} />}
+            {tab === 'Pen' && (
+              <TurnPen
+                recipe={recipe}
+                face={face}
+                pen={pen}
+                cut={cut}
+                held={held}
+                heldAngle={heldAngle}
+                onHold={setHeld}
+                onHoldAngle={(angle) => {
+                  setHeldAngle(angle);
+                  setHeld(true);
+                }}
+                preview={preview}
+                commit={commit}
+                unit={unit}
+              />
+            )}
+            {tab === 'Weight' && <Weight cut={cut} pen={pen} unit={unit} />}
+            {tab === 'Measures' && <Proportions cut={cut} face={face} pen={pen} unit={unit} />}
+            {tab === 'Shapes' && <Shapes recipe={recipe} edit={edit} face={face} cut={cut} />}
+            {held && tab === 'Strokes' && face.pen.kind === 'broad' && (
+              <p className="remark text-sm">
+                Held at {plain(heldAngle, 0)}° throughout; the hand’s own turns are left out.
+              </p>
+            )}
+          </div>
+        </aside>
+      </div>
+    </div>
+  );
+}

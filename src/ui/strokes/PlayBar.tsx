@@ -1,0 +1,95 @@
+import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { VIEWS, type View } from './LetterView';
+import type { usePlay } from './usePlay';
+
+const SPEEDS = [0.5, 1, 2];
+
+/** Play, step, scrub, speed; and how the letter is shown. */
+export function PlayBar({
+  play,
+  view,
+  views = VIEWS,
+  onView,
+  children,
+}: {
+  play: ReturnType<typeof usePlay>;
+  view: View;
+  views?: readonly View[];
+  onView: (view: View) => void;
+  children?: ReactNode;
+}) {
+  return (
+    <div className="flex flex-wrap items-center gap-2 border-base-300 border-t bg-base-100 px-3 py-1 text-sm">
+      <button
+        type="button"
+        className="btn btn-ghost btn-xs"
+        aria-label="Stroke before"
+        aria-keyshortcuts="b"
+        title="Stroke before (B)"
+        onClick={() => play.step(-1)}
+      >
+        <ChevronLeft size={16} aria-hidden />
+      </button>
+      <button
+        type="button"
+        className="btn btn-primary btn-xs"
+        aria-keyshortcuts="Space"
+        title="Space"
+        onClick={play.play}
+      >
+        {play.playing ? <Pause size={14} aria-hidden /> : <Play size={14} aria-hidden />}
+        {play.playing ? 'Hold' : 'Play'}
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost btn-xs"
+        aria-label="Next stroke"
+        aria-keyshortcuts="n"
+        title="Next stroke (N)"
+        onClick={() => play.step(1)}
+      >
+        <ChevronRight size={16} aria-hidden />
+      </button>
+      <input
+        type="range"
+        className="range range-xs w-24"
+        aria-label="Along the letter"
+        min={0}
+        max={1}
+        step={0.005}
+        value={play.share}
+        onChange={(event) => play.scrub(Number(event.target.value))}
+      />
+      <label className="flex items-center gap-1">
+        Speed
+        <select
+          className="select select-xs w-auto"
+          value={play.speed}
+          onChange={(event) => play.setSpeed(Number(event.target.value))}
+        >
+          {SPEEDS.map((speed) => (
+            <option key={speed} value={speed}>
+              ×{speed}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="flex items-center gap-1">
+        View
+        <select
+          className="select select-xs w-auto"
+          value={view}
+          onChange={(event) => onView(event.target.value as View)}
+        >
+          {views.map((candidate) => (
+            <option key={candidate} value={candidate}>
+              {candidate}
+            </option>
+          ))}
+        </select>
+      </label>
+      {children}
+    </div>
+  );
+}

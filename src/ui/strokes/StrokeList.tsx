@@ -1,0 +1,57 @@
+import { plain } from '@/core/measure/units';
+import type { WritingPen } from '@/core/pen/pen';
+import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
+import type { Cut } from '@/core/type/typeface';
+
+/** What the pen does on a stroke, in a few words. */
+function manner({ angles, press }: StrokeReading): string {
+  if (angles) {
+    const [from, to] = angles.map((angle) => plain(angle, 0));
+    return `at ${from}°${from === to ? '' : ` turning to ${to}°`}`;
+  }
+  return (press ?? 0) < 0.05 ? 'no pressure' : `pressed to ${plain(100 * Math.min(1, press ?? 0), 0)} %`;
+}
+
+/** The strokes as a teacher would say them, with what the pen makes of each. */
+export function StrokeList({
+  cut,
+  pen,
+  unit,
+  current,
+}: {
+  cut: Cut;
+  pen: WritingPen;
+  /** Length of a letter unit in mm, and its name. */
+  unit: { mm: number; name: string };
+  /** The stroke being written. */
+  current: number;
+}) {
+  return (
+    <section aria-labelledby="strokes">
+      <h2 id="strokes" className="margin-heading">
+        {cut.letter.text}, stroke by stroke
+      </h2>
+      <ol className="mt-1 space-y-2 text-sm">
+        {cut.strokes.map((stroke, i) => {
+          const reading = readStroke(pen, stroke);
+          return (
+            <li
+              // biome-ignore lint/suspicious/noArrayIndexKey: a letter's strokes are its order
+              key={`${cut.letter.text} ${cut.letter.variant} ${i}`}
+              aria-current={i === current ? 'step' : undefined}
+              className={i === current ? 'border-accent border-l-2 pl-2' : ''}
+            >
+              <strong>
+                {i + 1}. {stroke.name}
+              </strong>{' '}
+              <span className="tabular-nums">
+                {manner(reading)}, {plain(reading.middle)} {unit.name} ({plain(reading.middle * unit.mm)} mm)
+              </span>
+              {stroke.remark && <span className="block">{stroke.remark}</span>}
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}

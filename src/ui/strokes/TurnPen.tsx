@@ -1,0 +1,182 @@
+import { plain } from '@/core/measure/units';
+import type { WritingPen } from '@/core/pen/pen';
+import { LIMITS } from '@/core/sheet/limits';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { bodyHeight, pin } from '@/core/sheet/solve';
+import { measureLetter } from '@/core/type/letterMeasures';
+import type { Cut, Typeface } from '@/core/type/typeface';
+import { Toggle } from '../fields/Choices';
+import { Slider } from '../fields/Slider';
+import { strokeRemarks } from './strokeRemarks';
+
+type Change = (recipe: Recipe) => Recipe;
+
+/** Ranges to try things out in: wider than usual, so that what is wrong can be seen, and always drawable. */
+const TRY = { width: { low: 0.5, high: 8 }, body: { low: 3, high: 8 }, bodyMm: { low: 3, high: 18 } };
+const TRY_SHADE = { low: 0.2, high: 2.4 };
+
+/** Sliders that change the pen and the hand, and what they do to this letter. */
+export function TurnPen({
+  recipe,
+  face,
+  pen,
+  cut,
+  held,
+  heldAngle,
+  onHold,
+  onHoldAngle,
+  preview,
+  commit,
+  unit,
+}: {
+  recipe: Recipe;
+  face: Typeface;
+  pen: WritingPen;
+  cut: Cut;
+  held: boolean;
+  heldAngle: number;
+  onHold: (held: boolean) => void;
+  onHoldAngle: (angle: number) => void;
+  preview: (change: Change) => void;
+  commit: (change: Change) => void;
+  unit: { mm: number; name: string };
+}) {
+  const hand = recipeHand(recipe);
+  const pointed = hand.tool === 'pointed';
+  const slider = (
+    name: string,
+    value: number,
+    range: { low: number; high: number },
+    step: number,
+    shown: (value: number) => string,
+    change: (value: number) => Change,
+  ) => (
+    <Slider
+      key={name}
+      name={name}
+      value={value}
+      {...range}
+      step={step}
+      shown={shown}
+      onDrag={(next) => preview(change(next))}
+      onLetGo={(next) => commit(change(next))}
+    />
+  );
+  const measures = measureLetter(face, pen, cut);
+  const mm = (value: number) => `${plain(value)} ${unit.name} (${plain(value * unit.mm)} mm)`;
+  return (
+    <section aria-labelledby="turn" className="space-y-3">
+      <h2 id="turn" className="margin-heading">
+        Turn the pen
+      </h2>
+      {!pointed && (
+        <>
+          <Toggle name="Hold one angle throughout" on={held} onSwitch={onHold} />
+          <Slider
+            name="Held pen angle"
+            value={heldAngle}
+            low={0}
+            high={90}
+            step={1}
+            shown={(value) => `${value}°`}
+            onDrag={onHoldAngle}
+            onLetGo={onHoldAngle}
+          />
+          {slider(
+            'Pen angle of the hand',
+            recipe.penAngle,
+            { low: 15, high: 75 },
+            1,
+            (value) => `${value}°`,
+            (penAngle) => (r) => ({ ...r, penAngle }),
+          )}
+        </>
+      )}
+      {slider(
+        pointed ? 'Full shade' : 'Nib width',
+        recipe.width,
+        pointed ? TRY_SHADE : TRY.width,
+        pointed ? 0.05 : 0.1,
+        (value) => `${plain(value)} mm`,
+        (width) => (r) => (pointed ? { ...r, width } : pin(r, 'width', width)),
+      )}
+      {pointed &&
+        slider(
+          'Contrast',
+          recipe.writing.contrast,
+          { low: 4, high: 12 },
+          1,
+          (value) => `1 : ${value}`,
+          (contrast) => (r) => ({ ...r, writing: { ...r.writing, contrast } }),
+        )}
+      {slider(
+        pointed ? 'Slant' : 'Slope',
+        pointed ? 90 - recipe.slope : recipe.slope,
+        pointed ? { low: 45, high: 65 } : { low: -5, high: 20 },
+        1,
+        (value) => `${value}°`,
+        (value) => (r) => ({ ...r, slope: pointed ? 90 - value : value }),
+      )}
+      {pointed
+        ? slider(
+            'Body',
+            bodyHeight(recipe),
+            TRY.bodyMm,
+            0.5,
+            (value) => `${plain(value)} mm`,
+            (body) => (r) => pin(r, 'bodyMm', body),
+          )
+        : slider(
+            'Body',
+            recipe.zones.body,
+            TRY.body,
+            0.25,
+            (value) => `${plain(value)} nib widths`,
+            (body) => (r) => pin(r, 'body', body),
+          )}
+      <dl className="grid grid-cols-[auto_1fr] gap-x-2 text-sm">
+        <Reading name={pointed ? 'Shade' : 'Stem'}>{mm(measures.stem)}</Reading>
+        <Reading name={pointed ? 'Hairline' : 'Bar'}>{mm(measures.bar)}</Reading>
+        <Reading name="Thin : thick">
+          1 : {plain(measures.thickest / Math.max(measures.thinnest, 1e-6), 1)}
+        </Reading>
+        {measures.counter !== undefined && (
+          <Reading name="Counter : stem">{plain(measures.counter / measures.stem, 1)} : 1</Reading>
+        )}
+        <Reading name="Ink in its box">{plain(100 * measures.ink, 0)} %</Reading>
+      </dl>
+      {held &&
+        strokeRemarks(cut, face.pen, pen).map((text) => (
+          <p key={text} className="remark remark-caution text-sm">
+            {text}
+          </p>
+        ))}
+      {(recipe.slope < hand.slope.range.low || recipe.slope > hand.slope.range.high) && (
+        <p className="remark text-sm">
+          {hand.name} is usually written {pointed ? 'at a slant of' : 'with a slope of'}{' '}
+          {pointed
+            ? `${90 - hand.slope.range.high}–${90 - hand.slope.range.low}`
+            : `${hand.slope.range.low}–${hand.slope.range.high}`}
+          °.
+        </p>
+      )}
+      {!pointed && (recipe.zones.body < hand.weight.low || recipe.zones.body > hand.weight.high) && (
+        <p className="remark text-sm">
+          A body of {plain(recipe.zones.body)} nib widths is{' '}
+          {recipe.zones.body < hand.weight.low ? 'heavier' : 'lighter'} than the usual {hand.weight.low}–
+          {hand.weight.high}.
+        </p>
+      )}
+      <p className="sr-only">
+        Limits of the nib: {LIMITS.width.low} to {LIMITS.width.high} mm.
+      </p>
+    </section>
+  );
+}
+
+const Reading = ({ name, children }: { name: string; children: React.ReactNode }) => (
+  <>
+    <dt>{name}</dt>
+    <dd className="text-right tabular-nums">{children}</dd>
+  </>
+);

@@ -1,0 +1,86 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { plain } from '@/core/measure/units';
+import type { WritingPen } from '@/core/pen/pen';
+import { anglesForThickness } from '@/core/pen/thickness';
+import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
+import type { Cut } from '@/core/type/typeface';
+
+const WeightChart = dynamic(() => import('./WeightChart'), {
+  ssr: false,
+  loading: () => <p className="text-sm">Drawing the chart…</p>,
+});
+
+const HALF = 0.5;
+
+/** What to do for half the weight: another angle for an edge, less pressure for a point. */
+function answerFor(pen: WritingPen, reading: StrokeReading): { sentence: string; angle?: number } {
+  const wanted = reading.middle * HALF;
+  if (pen.kind === 'pointed') {
+    const pressed = Math.max(0, (wanted - pen.hairline) / (pen.shade - pen.hairline));
+    return {
+      sentence:
+        reading.press === undefined || reading.press < 0.05
+          ? 'This is a hairline already; only a finer nib makes it finer.'
+          : `Press to ${plain(100 * pressed, 0)} % of the full shade.`,
+    };
+  }
+  const from = reading.angles?.[0] ?? pen.angle;
+  const [first, second] = anglesForThickness(reading.direction, Math.min(1, wanted / pen.width));
+  const off = (angle: number) => Math.abs(((angle - from + 270) % 180) - 90);
+  const angle = off(first) <= off(second) ? first : second;
+  return { sentence: `Hold the pen at ${plain(angle, 0)}° for it, instead of ${plain(from, 0)}°.`, angle };
+}
+
+/** Thickness over direction, with the letter's strokes as points on it, and the angle for half the weight. */
+export function Weight({
+  cut,
+  pen,
+  unit,
+}: {
+  cut: Cut;
+  pen: WritingPen;
+  unit: { mm: number; name: string };
+}) {
+  const readings = cut.strokes.map((stroke) => readStroke(pen, stroke));
+  const [asked, setAsked] = useState(0);
+  const chosen = readings[Math.min(asked, readings.length - 1)] as StrokeReading;
+  const answer = answerFor(pen, chosen);
+  return (
+    <section aria-labelledby="weight" className="space-y-2">
+      <h2 id="weight" className="margin-heading">
+        Weight by direction
+      </h2>
+      <WeightChart pen={pen} readings={readings} tried={answer.angle} />
+      <label className="block text-sm">
+        Make this stroke half as heavy
+        <select
+          className="select select-sm mt-1 w-full"
+          value={Math.min(asked, readings.length - 1)}
+          onChange={(event) => setAsked(Number(event.target.value))}
+        >
+          {readings.map((reading, i) => (
+            <option
+              // biome-ignore lint/suspicious/noArrayIndexKey: a letter's strokes are its order
+              key={i}
+              value={i}
+            >
+              {i + 1}. {reading.name}: {plain(reading.middle)} {unit.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="remark text-sm" role="status">
+        {answer.sentence} It is then {plain(Math.max(chosen.middle * HALF, 0))} {unit.name} (
+        {plain(chosen.middle * HALF * unit.mm)} mm).
+      </p>
+      <p className="text-sm opacity-80">
+        {pen.kind === 'broad'
+          ? `The edge makes its hairline along ${plain(((pen.angle % 180) + 180) % 180, 0)}°, its full width square to that.`
+          : 'A point spreads on the way down only: upstrokes are hairlines.'}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,110 @@
+import { add, heading, scale, subtract, type Vec } from '@/core/geometry/vec';
+import { edgeAngle, markCentre, type Polygon, pressedWidth, type WritingPen } from '@/core/pen/pen';
+import type { Stroke } from '@/core/pen/stroke';
+import { type PenPose, trace } from '@/core/pen/trace';
+
+/** Colours of the paper: the same in both themes, because the paper is white in both. */
+export const COLOURS = {
+  ink: '#1F2430',
+  done: '#6b6e80',
+  faint: '#d9cfba',
+  pen: '#A33327',
+  edge: '#2F6F66',
+  rule: '#8c8fa3',
+  other: '#2F6F66',
+} as const;
+
+export const flat = (n: number) => n.toFixed(3);
+
+const dataOf = (polygons: readonly Polygon[]) =>
+  polygons.map((polygon) => `M${polygon.map(([x, y]) => `${flat(x)} ${flat(y)}`).join('L')}Z`).join('');
+
+export const Ink = ({
+  polygons,
+  fill,
+  opacity,
+}: {
+  polygons: readonly Polygon[];
+  fill: string;
+  opacity?: number;
+}) => <path d={dataOf(polygons)} fill={fill} opacity={opacity} />;
+
+/** Width of the line in the outline view, in letter units. */
+const OUTLINE = 0.14;
+
+/** The outline of overlapping ink: all of it outlined, then its inside taken out. */
+export function OutlinedInk({ polygons }: { polygons: readonly Polygon[] }) {
+  const d = dataOf(polygons);
+  return (
+    <>
+      <path d={d} fill={COLOURS.ink} stroke={COLOURS.ink} strokeWidth={OUTLINE} strokeLinejoin="round" />
+      <path d={d} fill="#ffffff" />
+    </>
+  );
+}
+
+export const poseAt = (stroke: Stroke, along: number): PenPose =>
+  trace(stroke, 0.1, Math.max(along, 1e-4)).at(-1) as PenPose;
+
+/** What of the pen touches the paper: the edge, or the spread of the tines. */
+export function Nib({ pose, pen, strong }: { pose: PenPose; pen: WritingPen; strong?: boolean }) {
+  const reach =
+    pen.kind === 'broad'
+      ? scale(heading(edgeAngle(pen, pose)), pen.width / 2)
+      : scale(heading(pen.lie ?? 0), pressedWidth(pen, pose.press) / 2);
+  const centre = markCentre(pen, pose);
+  const [from, to] = [subtract(centre, reach), add(centre, reach)];
+  return (
+    <line
+      x1={from[0]}
+      y1={from[1]}
+      x2={to[0]}
+      y2={to[1]}
+      stroke={strong ? COLOURS.pen : COLOURS.edge}
+      strokeWidth={strong ? 0.14 : 0.07}
+      strokeLinecap="round"
+    />
+  );
+}
+
+/** Length and half-width of the arrow at the end of a stroke. */
+const ARROW = { length: 0.42, half: 0.17 };
+
+/** The path of the pen with its arrow, and the edge at the start and wherever the pen is turned or pressed anew. */
+export function PenPath({ stroke, pen }: { stroke: Stroke; pen: WritingPen }) {
+  const first = (stroke.path[0] as Stroke['path'][number])[0];
+  const d = `M${flat(first[0])} ${flat(first[1])}${stroke.path
+    .map(([, b, c, e]) => `C${[...b, ...c, ...e].map(flat).join(' ')}`)
+    .join('')}`;
+  const end = trace(stroke, 0.1).at(-1) as PenPose;
+  const back = (side: number): Vec =>
+    add(
+      end.at,
+      add(
+        scale(heading(end.direction), -ARROW.length),
+        scale(heading(end.direction + 90), side * ARROW.half),
+      ),
+    );
+  const [left, right] = [back(1), back(-1)];
+  const length = stroke.lengths.at(-1) as number;
+  const marked = stroke.lengths.flatMap((travelled, i) => {
+    const turned = i === 0 || stroke.turns[i] !== stroke.turns[i - 1];
+    const full = pen.kind === 'pointed' && (stroke.presses[i] as number) >= FULL;
+    return turned || full ? [travelled / length] : [];
+  });
+  return (
+    <g>
+      <path d={d} fill="none" stroke={COLOURS.pen} strokeWidth="0.06" />
+      <path
+        d={`M${flat(end.at[0])} ${flat(end.at[1])}L${left.map(flat).join(' ')}L${right.map(flat).join(' ')}Z`}
+        fill={COLOURS.pen}
+      />
+      {[...new Set(marked)].map((share) => (
+        <Nib key={share} pose={poseAt(stroke, share)} pen={pen} />
+      ))}
+    </g>
+  );
+}
+
+/** Pressure shown as a full shade. */
+const FULL = 0.95;
