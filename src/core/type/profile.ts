@@ -50,3 +50,7 @@ export const levelOf = (profile: Profile, height: number): number =>
 /** Height of the highest ink. */
 export const topOf = (profile: Profile): number =>
   profile.foot + ROW * profile.right.findLastIndex((value) => !Number.isNaN(value));
+
+/** Height of the lowest ink. */
+export const bottomOf = (profile: Profile): number =>
+  profile.foot + ROW * profile.right.findIndex((value) => !Number.isNaN(value));

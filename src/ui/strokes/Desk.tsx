@@ -140,7 +140,7 @@ export function Desk({
             <label className="flex items-center gap-1">
               Beside
               <select
-                className="select select-xs w-32"
+                className="select select-xs w-28"
                 value={second ? other : ''}
                 onChange={(event) => setOther(event.target.value)}
               >

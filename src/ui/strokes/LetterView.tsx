@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
-import { add, heading, scale } from '@/core/geometry/vec';
+import { add, distance, heading, scale, type Vec } from '@/core/geometry/vec';
 import { plain } from '@/core/measure/units';
 import { type Pen, sweep, type WritingPen } from '@/core/pen/pen';
 import { type PenPose, trace } from '@/core/pen/trace';
+import { bottomOf, topOf } from '@/core/type/profile';
 import { type Cut, inkOf, type Typeface } from '@/core/type/typeface';
 import { COLOURS, flat, Ink, Nib, OutlinedInk, PenPath, poseAt } from './ink';
 import type { Moment } from './usePlay';
@@ -97,23 +98,26 @@ export function LetterView({
         {current && <Nib pose={poseAt(current, moment.along)} pen={pen} strong />}
         {children}
       </g>
-      {withPaths && <Numbers cut={cut} />}
+      {withPaths && <Numbers cut={cut} size={Math.min(NUMBER_SIZE, NUMBER_SHARE * frame.height)} />}
     </svg>
   );
 }
 
+/** White over and under the letter, in letter units. */
+const ABOVE = 1.5;
+
+/** The letter as large as the room allows, with at least its whole body. */
 function frameOf(face: Typeface, cut: Cut, other?: Cut) {
-  const { zones } = face;
-  const top = Math.max(zones.body + zones.ascender, zones.capital) + 0.6;
-  const bottom = -zones.descender - 0.6;
-  const lean = Math.tan((face.slope * Math.PI) / 180);
-  const minimum = Math.min(cut.profile.minimum, other?.profile.minimum ?? 0);
-  const maximum = Math.max(cut.profile.maximum, other?.profile.maximum ?? 0);
-  const reach = Math.max(0, lean) * zones.body;
+  const lean = Math.max(0, Math.tan((face.slope * Math.PI) / 180));
+  const profiles = [cut.profile, ...(other ? [other.profile] : [])];
+  const top = Math.max(face.zones.body, ...profiles.map(topOf)) + ABOVE;
+  const bottom = Math.min(0, ...profiles.map(bottomOf)) - ABOVE;
+  const minimum = Math.min(...profiles.map((profile) => profile.minimum)) + bottom * lean;
+  const maximum = Math.max(...profiles.map((profile) => profile.maximum)) + top * lean;
   return {
-    x: minimum - AROUND - Math.max(0, lean) * zones.descender * 0.6,
+    x: minimum - AROUND,
     y: -top,
-    width: maximum - minimum + 2 * AROUND + reach + Math.max(0, lean) * zones.descender,
+    width: maximum - minimum + 2 * AROUND,
     height: top - bottom,
   };
 }
@@ -136,37 +140,55 @@ function Guidelines({ face, from, width }: { face: Typeface; from: number; width
   );
 }
 
-const Numbers = ({ cut }: { cut: Cut }) =>
-  cut.strokes.map((stroke, i) => {
+/** Height of the numbers: a share of the picture, and never larger than a letter can bear. */
+const NUMBER_SIZE = 0.8;
+const NUMBER_SHARE = 0.055;
+/** Numbers closer than this would be read as one. */
+const NUMBERS_APART = 0.8;
+
+/** Numbers of the strokes, before their starts; those of strokes that start together stand side by side. */
+function Numbers({ cut, size }: { cut: Cut; size: number }) {
+  const places: Vec[] = [];
+  for (const stroke of cut.strokes) {
     const start = trace(stroke, 1)[0] as PenPose;
-    const [x, y] = add(start.at, scale(heading(start.direction), -NUMBER_OFF));
-    return (
-      <text
-        // biome-ignore lint/suspicious/noArrayIndexKey: a letter's strokes are its order
-        key={i}
-        x={x}
-        y={-y}
-        dy="0.28"
-        fontSize="0.8"
-        fontWeight="700"
-        fill={COLOURS.pen}
-        textAnchor="middle"
-      >
-        {i + 1}
-      </text>
-    );
-  });
+    let place = add(start.at, scale(heading(start.direction), -NUMBER_OFF));
+    while (places.some((other) => distance(other, place) < NUMBERS_APART)) {
+      place = add(place, [NUMBERS_APART, 0]);
+    }
+    places.push(place);
+  }
+  return places.map(([x, y], i) => (
+    <text
+      key={`${x} ${y}`}
+      x={x}
+      y={-y}
+      dy="0.28"
+      fontSize={size}
+      fontWeight="700"
+      fill={COLOURS.pen}
+      textAnchor="middle"
+    >
+      {i + 1}
+    </text>
+  ));
+}
+
+/** White around a key, and the least height it shows as a share of the body: small letters stay smaller than tall ones. */
+const KEY_EDGE = 0.5;
+const KEY_SHARE = 1.9;
 
 /** A letter as small as a key, for the alphabet and the list of shapes. */
 export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
-  const { zones } = face;
   const lean = Math.tan((face.slope * Math.PI) / 180);
-  const middle = (cut.profile.minimum + cut.profile.maximum) / 2 + (lean * zones.body) / 2;
-  const top = Math.max(zones.body + zones.ascender, zones.capital) + 0.4;
-  const size = top + zones.descender + 0.4;
+  const top = Math.max(face.zones.body, topOf(cut.profile)) + KEY_EDGE;
+  const bottom = Math.min(0, bottomOf(cut.profile)) - KEY_EDGE;
+  const { minimum, maximum } = cut.profile;
+  const size = Math.max(top - bottom, maximum - minimum + 2 * KEY_EDGE, KEY_SHARE * face.zones.body);
+  const middle = (minimum + maximum) / 2 + (lean * (top + bottom)) / 2;
+  const centre = (top + bottom) / 2;
   return (
     <svg
-      viewBox={`${flat(middle - size / 2)} ${flat(-top)} ${flat(size)} ${flat(size)}`}
+      viewBox={`${flat(middle - size / 2)} ${flat(-centre - size / 2)} ${flat(size)} ${flat(size)}`}
       className="h-9 w-9"
       aria-hidden="true"
     >

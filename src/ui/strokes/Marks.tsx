@@ -47,7 +47,9 @@ const Segment = ({ from, to, colour, dash }: { from: Vec; to: Vec; colour: strin
 );
 
 /** How far balance lines run on beyond the diagonals. */
-const RUN_ON = 1.2;
+const RUN_ON = 0.5;
+/** Height of the bisector's deviation over the body. */
+const LABEL_OFF = 1;
 
 /** Where two lines cross; undefined when they are parallel. */
 function crossing(a: readonly [Vec, Vec], b: readonly [Vec, Vec]): Vec | undefined {
@@ -91,8 +93,8 @@ export const BalanceMarks = ({
         <Segment from={meet} to={ray(bisector, body + RUN_ON)} colour={COLOURS.pen} />
         <Segment from={meet} to={ray(90 - slope, body + 1.5 * RUN_ON)} colour={COLOURS.edge} />
         <Text
-          x={ray(90 - slope, body + 2 * RUN_ON)[0]}
-          y={ray(90 - slope, body + 2 * RUN_ON)[1]}
+          x={ray(90 - slope, body + LABEL_OFF)[0] + LABEL_OFF / 2}
+          y={ray(90 - slope, body + LABEL_OFF)[1]}
           colour={COLOURS.pen}
         >
           {`${plain(Math.abs(deviation), 1)}°`}

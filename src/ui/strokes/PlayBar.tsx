@@ -53,7 +53,7 @@ export function PlayBar({
       </button>
       <input
         type="range"
-        className="range range-xs w-24"
+        className="range range-xs w-20"
         aria-label="Along the letter"
         min={0}
         max={1}
@@ -61,10 +61,10 @@ export function PlayBar({
         value={play.share}
         onChange={(event) => play.scrub(Number(event.target.value))}
       />
-      <label className="flex items-center gap-1">
-        Speed
+      <label>
+        <span className="sr-only">Speed</span>
         <select
-          className="select select-xs w-auto"
+          className="select select-xs w-14"
           value={play.speed}
           onChange={(event) => play.setSpeed(Number(event.target.value))}
         >
@@ -78,7 +78,7 @@ export function PlayBar({
       <label className="flex items-center gap-1">
         View
         <select
-          className="select select-xs w-auto"
+          className="select select-xs w-24"
           value={view}
           onChange={(event) => onView(event.target.value as View)}
         >

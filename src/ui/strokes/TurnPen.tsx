@@ -1,6 +1,5 @@
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
-import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { bodyHeight, pin } from '@/core/sheet/solve';
 import { measureLetter } from '@/core/type/letterMeasures';
@@ -167,9 +166,6 @@ export function TurnPen({
           {hand.weight.high}.
         </p>
       )}
-      <p className="sr-only">
-        Limits of the nib: {LIMITS.width.low} to {LIMITS.width.high} mm.
-      </p>
     </section>
   );
 }

@@ -31,7 +31,7 @@ export function WriteAnything({
   unit: { mm: number };
   own: readonly OwnLetter[];
 }) {
-  const [text, setText] = useState(recipe.exemplar || 'aurora over the dome');
+  const [text, setText] = useState(recipe.exemplar || 'aurora at dusk');
   const face = useDeferredValue(shown);
   const set = useMemo(() => setLine(face, text), [face, text]);
   const noRoom = useMemo(() => {
@@ -126,17 +126,22 @@ function WrittenLine({ face, pen, set }: { face: Typeface; pen: WritingPen; set:
         ))}
       </g>
       <g transform="scale(1 -1)">
-        {set.placed.map((item) =>
+        {set.placed.map((item, i) =>
           item.kind === 'missing' ? (
             <path
-              key={`box ${item.x}`}
+              // biome-ignore lint/suspicious/noArrayIndexKey: a line's letters are its order
+              key={i}
               d={`M${item.x} 0h${item.width}l${lean * zones.body} ${zones.body}h${-item.width}z`}
               fill="none"
               stroke={COLOURS.ink}
               strokeWidth="0.1"
             />
           ) : (
-            <g key={`${item.kind} ${item.x}`} transform={`translate(${flat(item.x)} 0)`}>
+            <g
+              // biome-ignore lint/suspicious/noArrayIndexKey: a line's letters are its order
+              key={i}
+              transform={`translate(${flat(item.x)} 0)`}
+            >
               <Ink polygons={inkOf(pen, item.cut)} fill={COLOURS.ink} />
             </g>
           ),

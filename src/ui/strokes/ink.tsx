@@ -30,7 +30,7 @@ export const Ink = ({
 }) => <path d={dataOf(polygons)} fill={fill} opacity={opacity} />;
 
 /** Width of the line in the outline view, in letter units. */
-const OUTLINE = 0.14;
+const OUTLINE = 0.09;
 
 /** The outline of overlapping ink: all of it outlined, then its inside taken out. */
 export function OutlinedInk({ polygons }: { polygons: readonly Polygon[] }) {

@@ -317,13 +317,13 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
           [
             to(0.88 * m.d, m.T, undefined, { turn: THIN_TURN }),
             line(m.d, 0.72 * m.X, { turn: 0 }),
-            line(1.3 * m.d, m.B),
+            line(1.376 * m.d, m.B),
           ],
           'Exactly parallel to the first.',
         ),
         stroke(
           'second thin',
-          [to(1.72 * m.d, m.T, undefined, { turn: THIN_TURN }), line(1.3 * m.d, m.B, { turn: 0 })],
+          [to(1.8 * m.d, m.T, undefined, { turn: THIN_TURN }), line(1.376 * m.d, m.B, { turn: 0 })],
           'Four strokes with the room of three.',
         ),
       ],
