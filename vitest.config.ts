@@ -9,6 +9,7 @@ export default defineConfig({
     },
   },
   test: {
+    chaiConfig: { truncateThreshold: 0 },
     include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
     benchmark: { include: ['bench/**/*.bench.ts'] },
     testTimeout: 60_000,

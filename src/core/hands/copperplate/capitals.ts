@@ -95,7 +95,7 @@ const leftLeg = ({ m, u, knot }: Desk, foot: number, apex: number): StrokePlan[]
 ];
 
 /** A shade from the apex at `x1` to the line at `x2`, its path its middle. */
-const slant = ({ knot }: Desk, x1: number, x2: number, name = 'shade'): StrokePlan => {
+const slant = ({ knot }: Desk, x1: number, x2: number, name = 'diagonal'): StrokePlan => {
   const dir = -90 + Math.atan((x2 - x1) / NOMINAL) * (180 / Math.PI);
   return stroke(
     name,
@@ -191,8 +191,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
               'loop and back',
               [
                 d.knot(3.1, 8.3, 20, { press: 0, anchor: 0.25 }),
-                d.knot(5.6, 10.6, 90),
-                ...alongOval(ring, 6, 186),
+                ...alongOval(ring, -62, 186),
                 d.knot(6.2, 3.2, 78, { press: 0 }),
               ],
               'A loop at the head; then the left side of O.',
@@ -212,8 +211,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
               'two bows',
               [
                 d.knot(3.4, 9.3, 30, { press: 0, anchor: 0.25 }),
-                d.knot(4.75, 11.2, 96),
-                ...alongOval(head, 20, 150).map((knot) => ({ ...knot, press: (knot.press ?? 0) * 0.6 })),
+                ...alongOval(head, -75, 150).map((knot) => ({ ...knot, press: (knot.press ?? 0) * 0.6 })),
                 d.knot(3.5, 6.2, 6, { press: 0 }),
                 d.knot(4.3, 6.95, 94),
                 d.knot(3.3, 7.5, 184),
@@ -235,8 +233,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
           strokes: [
             stroke('loop and back', [
               d.knot(3.1, 8.8, 20, { press: 0, anchor: 0.25 }),
-              d.knot(5.4, 10.8, 90),
-              ...alongOval(ring, 6, 186),
+              ...alongOval(ring, -62, 186),
               d.knot(x, 7.2, 80, { press: 0 }),
             ]),
             stroke('stem and curl', [
@@ -464,7 +461,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
       (d) => ({
         strokes: [
           ...leftLeg(d, -4.2, 0),
-          slant(d, 0, 0.8, 'first shade'),
+          slant(d, 0, 0.8, 'first diagonal'),
           stroke('hairline', [
             d.knot(0.8, 0, 76, { press: 0, anchor: 0.5 }),
             d.knot(4.6 - spread(d.m) / 2 / d.u, NOMINAL, 76),
@@ -525,7 +522,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
           ]),
           headDot(d, 0),
           stroke('first hairline', [d.knot(1.0, 0, 75, { press: 0, anchor: 0.5 }), d.knot(4.2, NOMINAL, 76)]),
-          slant(d, 4.2, 5.1, 'second shade'),
+          slant(d, 4.2, 5.1, 'second diagonal'),
           stroke('second hairline', [
             d.knot(5.1, 0, 75, { press: 0, anchor: 0.5 }),
             d.knot(7.8, 10.4, 80),

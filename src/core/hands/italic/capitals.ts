@@ -431,7 +431,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
               to(w + 0.2, top(m) - 0.36, 146, { turn: CAP }),
               to(0.58 * w, top(m), 182),
               to(0.04 * w, 0.76 * H(m), -88),
-              to(0.52 * w, 0.51 * H(m), -36),
+              to(0.52 * w, 0.51 * H(m), -32),
               to(w + 0.06, 0.27 * H(m), -92),
               to(0.48 * w, base(m), 180),
               to(-0.3, base(m) + 0.34, 150),
@@ -449,7 +449,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
         const w = 0.86 * H(m);
         return [
           stroke(
-            'first stem',
+            'first leg',
             [to(0.12 * w, top(m, THIN), undefined, { turn: THIN }), line(0, base(m, THIN))],
             'Steep pen: thin.',
           ),
@@ -462,7 +462,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
             to(0.88 * w, top(m, THIN), undefined, { turn: THIN }),
             line(0.5 * w, base(m, THIN)),
           ]),
-          stroke('second stem', [
+          stroke('second leg', [
             to(0.88 * w, top(m, THIN), undefined, { turn: THIN }),
             line(0.9 * w, 0.84 * H(m), { turn: CAP }),
             line(w, base(m), { turn: CAP }),

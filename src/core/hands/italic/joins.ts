@@ -39,7 +39,7 @@ export function italicJoin(
 }
 
 /** Where a springing entry has come up to the waistline, from its stem. */
-const SPRING = -0.5;
+const SPRING = -0.35;
 
 /** The last stem of letters that end in the usual foot. */
 const LAST_STEM: Readonly<Record<string, (m: Measures) => number>> = {
@@ -63,15 +63,16 @@ function exitOf(text: string, m: Measures): Port | undefined {
   }
   if (text === 'k') return { kind: 'diagonal', x: m.d + 0.9, y: m.B + 0.42, dir: UP };
   if (text === 'f') return { kind: 'horizontal', x: 1.3, y: m.X - m.half(BAR_TURN), dir: 0 };
-  if (text === 'r') return { kind: 'horizontal', x: 1.1, y: m.X - m.half(BAR_TURN), dir: 0 };
+  if (text === 'r') return { kind: 'horizontal', x: 1.3, y: m.X - m.half(BAR_TURN), dir: 0 };
   return undefined;
 }
 
 /** Where a diagonal join ends: the middle of the letter's first downstroke; letters with a spring can be met above. */
-function entryOf(text: string, m: Measures): Port | undefined {
+function entryOf({ text, variant }: Letter, m: Measures): Port | undefined {
   const at = (kind: string, x: number): Port => ({ kind, x, y: 0.45 * m.X, dir: UP });
+  if (variant === 'diagonal') return at('springing', 0.2 * m.d);
   if ('ijmnpruy'.includes(text)) return at('springing', 0);
-  if ('vw'.includes(text)) return at('springing', 0.3 * m.d);
+  if ('vw'.includes(text)) return at('springing', 0.2 * m.d);
   if ('acdegoq'.includes(text)) return at('round', 0);
   if ('bhkl'.includes(text)) return at('tall', 0);
   return undefined;
@@ -80,6 +81,6 @@ function entryOf(text: string, m: Measures): Port | undefined {
 /** A small letter with its ports. */
 export const withPorts = (letter: Letter, m: Measures): Letter => ({
   ...letter,
-  entry: entryOf(letter.text, m),
+  entry: entryOf(letter, m),
   exit: exitOf(letter.text, m),
 });

@@ -90,7 +90,7 @@ const FIGURES: readonly [string, Build][] = [
       return [
         stroke('stem and bowl', [
           to(0.12 * w, top(m), -90, { turn: FIGURE }),
-          line(0.06 * w, 0.58 * H(m), { leave: 26 }),
+          line(0.12 * w, 0.58 * H(m), { leave: 26 }),
           to(0.52 * w, 0.62 * H(m), 0),
           to(w, 0.32 * H(m), -90),
           to(0.4 * w, base(m), 182),

@@ -30,11 +30,13 @@ export const foot = (m: Measures, x: number): Knot[] => [line(x, m.B)];
 /** Height at which arches leave their stem, and the point where they are clear of it. */
 const BRANCH = 0.3;
 const CLEAR = 0.62;
+/** Direction of travel there: steep enough that the arch bends one way all along. */
+const SPRING = 70;
 
 /** Arch from a stem at x to the next at x + width: retrace the stem, branch low, spring over, turn into the stem. */
 export const arch = (m: Measures, x: number, width = m.d): Knot[] => [
   to(x, BRANCH * m.X, 90),
-  to(x + 0.34, CLEAR * m.X, 64),
+  to(x + 0.34, CLEAR * m.X, SPRING),
   to(x + 0.68 * width, m.T, 4),
   to(x + width, m.T - 1.05, -90),
 ];
@@ -43,7 +45,7 @@ export const arch = (m: Measures, x: number, width = m.d): Knot[] => [
 export const cup = (m: Measures, x: number, width = m.d): Knot[] => [
   line(x, m.B + 1.05),
   to(x + 0.32 * width, m.B, 4),
-  to(x + width - 0.34, (1 - CLEAR) * m.X, 64),
+  to(x + width - 0.34, (1 - CLEAR) * m.X, SPRING),
   to(x + width, (1 - BRANCH) * m.X, 90),
 ];
 
