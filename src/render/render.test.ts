@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import type { Drawing } from '@/core/drawing/drawing';
+import { drawingBounds } from '@/core/drawing/bounds';
+import type { Drawing, Form } from '@/core/drawing/drawing';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { ruleSheet } from '@/core/sheet/rule';
 import { renderPdf } from './pdf';
@@ -69,5 +70,48 @@ describe('PNG', () => {
     expect(Math.abs((height ?? 0) - 1169)).toBeLessThanOrEqual(1);
     const { channels } = await sharp(renderPng(note('Merrowdown'), 150)).stats();
     expect(channels[0]?.min).toBeLessThan(120);
+  });
+});
+
+describe('forms', () => {
+  const form: Form = {
+    commands: [['M', 0, 0], ['L', 2, 0], ['C', 2, 1, 1, 2, 0, 2], ['Z']],
+  };
+  const stamped = (count: number): Drawing => ({
+    width: 60,
+    height: 40,
+    title: 'stamped',
+    nodes: Array.from({ length: count }, (_, i) => ({
+      kind: 'form',
+      form,
+      x: 5 + (i % 10) * 5,
+      y: 5 + Math.floor(i / 10) * 3,
+      scale: 1.5,
+      fill: '#000000',
+    })),
+  });
+
+  it('stand once in the file, however often they are drawn', async () => {
+    const svg = renderSvg(stamped(100));
+    expect(svg.match(/<path /g)).toHaveLength(1);
+    expect(svg.match(/<use /g)).toHaveLength(100);
+    const [one, many] = [await renderPdf(stamped(1)), await renderPdf(stamped(100))];
+    expect(many.length).toBeLessThan(one.length + 100 * 30);
+  });
+
+  it('are drawn in PNG where they stand', async () => {
+    const { data, info } = await sharp(renderPng(stamped(1), 254))
+      .removeAlpha()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const dark = (x: number, y: number) =>
+      (data[(Math.round(y * 10) * info.width + Math.round(x * 10)) * info.channels] as number) < 80;
+    expect(dark(5.6, 5.6)).toBe(true);
+    expect(dark(4.6, 5.6)).toBe(false);
+    expect(dark(8.4, 7.9)).toBe(false);
+  });
+
+  it('count in the bounds of a drawing', () => {
+    expect(drawingBounds(stamped(1))).toEqual({ left: 5, top: 5, right: 8, bottom: 8 });
   });
 });

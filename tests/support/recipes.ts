@@ -45,6 +45,9 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     note: fc.string({ maxLength: 120 }),
     title: fc.string({ maxLength: 80 }),
     exemplar: fc.constantFrom('', 'jumping fog', 'Quiet aurora over Merrowdown', 'ł'),
+    joined: fc.boolean(),
+    contrast: fc.integer({ min: 2, max: 20 }),
+    variants: fc.constantFrom<Record<string, string>>({}, { r: 'long-eared', g: 'flourished', s: 'plain' }),
   })
   .map((r) => {
     const { schools } = handById(r.hand);
@@ -59,6 +62,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
       title: r.title,
       note: r.note,
       exemplar: r.exemplar,
+      writing: { contrast: r.contrast, joined: r.joined, variants: r.variants },
       penAngle: r.penAngle,
       slope: r.slope,
       zones: { ...base.zones, gap: r.gap, branch: r.branch, smallCapital: r.smallCapital },
