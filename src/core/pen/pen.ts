@@ -57,17 +57,16 @@ export type Polygon = readonly Vec[];
 export const SCREEN_STEP = 0.06;
 /** How far a chord may stray on the screen: gentle curves take longer steps. */
 export const SCREEN_TOLERANCE = 0.0015;
-/** Corners of the polygon that stands for a round point: fewer for a hairline. */
+/** Corners of the polygon that stands for a round point. */
 const ROUND_CORNERS = 12;
-const FINE_CORNERS = 8;
-const FINE_RADIUS = 0.1;
+/** Its radius over the point's, for the same area. */
+const ROUND_REACH = Math.sqrt((2 * Math.PI) / (ROUND_CORNERS * Math.sin((2 * Math.PI) / ROUND_CORNERS)));
 
 /** A polygon as large as the circle it stands for, so that lines keep their weight. */
-function round(centre: Vec, radius: number): Vec[] {
-  const corners = radius < FINE_RADIUS ? FINE_CORNERS : ROUND_CORNERS;
-  const reach = radius * Math.sqrt((2 * Math.PI) / (corners * Math.sin((2 * Math.PI) / corners)));
-  return Array.from({ length: corners }, (_, i) => add(centre, scale(heading((360 * i) / corners), reach)));
-}
+const round = (centre: Vec, radius: number): Vec[] =>
+  Array.from({ length: ROUND_CORNERS }, (_, i) =>
+    add(centre, scale(heading((360 * i) / ROUND_CORNERS), radius * ROUND_REACH)),
+  );
 
 /** Angle of the edge in a pose. */
 export const edgeAngle = (
