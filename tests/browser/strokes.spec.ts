@@ -1,8 +1,10 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 
-test('play a letter, turn the pen, ask for half the weight, write a line to PDF', async ({ page }) => {
+const tab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
+
+test('play a letter, turn the pen, read the chart’s answer, write a line to PDF', async ({ page }) => {
   await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
   await page.getByRole('button', { name: 'Letter w', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'w, stroke by stroke' })).toBeVisible();
@@ -17,17 +19,23 @@ test('play a letter, turn the pen, ask for half the weight, write a line to PDF'
   await page.getByRole('button', { name: 'Next stroke' }).click();
   expect(Number(await along.inputValue())).toBeGreaterThan(heldAt);
 
+  await tab(page, 'Pen');
   await page.getByRole('slider', { name: 'Held pen angle' }).fill('25');
   await expect(page.getByText(/comes out too heavy at 25°/).first()).toBeVisible();
-
   await page.getByRole('checkbox', { name: 'Hold one angle throughout' }).uncheck();
-  await page.getByRole('button', { name: 'Half as heavy?' }).first().click();
-  await expect(page.getByText(/Hold the pen at \d+° for it/)).toBeVisible();
+
+  await tab(page, 'Weight');
+  await expect(page.locator('.polar')).toBeVisible();
+  await page.getByLabel('Make this stroke half as heavy').selectOption({ index: 0 });
+  await expect(page.getByText(/Hold the pen at \d+° for it, instead of 45°/)).toBeVisible();
+
+  await tab(page, 'Measures');
+  await expect(page.getByText(/they are parallel/)).toBeVisible();
 
   const text = page.getByRole('textbox', { name: 'Text to write' });
   await text.fill('comet ж');
   await expect(page.getByText('No letter yet for ж')).toBeVisible();
-  await text.fill('comet and bolide');
+  await text.fill('comet');
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'PDF' }).click();
   const pdf = readFileSync(await (await waiting).path());
@@ -35,7 +43,93 @@ test('play a letter, turn the pen, ask for half the weight, write a line to PDF'
 
   await page.getByRole('button', { name: 'Keep on the sheet' }).click();
   await page.getByRole('link', { name: 'Rule' }).click();
-  await expect(page.locator('[data-role=exemplar] path')).toHaveCount(1);
+  await expect(page.locator('[data-role=exemplar] path')).toHaveCount(5);
+});
+
+test('a slider changes the hand on the sheet', async ({ page }) => {
+  await page.goto('/strokes?hand=copperplate', { waitUntil: 'networkidle' });
+  await tab(page, 'Pen');
+  const slant = page.getByRole('slider', { name: 'Slant' });
+  await slant.focus();
+  await slant.press('ArrowLeft');
+  await slant.press('ArrowLeft');
+  await expect(page.getByRole('button', { name: 'on a slant of 53°' })).toBeVisible();
+  await page.getByRole('slider', { name: 'Contrast' }).fill('5');
+  await expect(page.getByText('1 : 5', { exact: true })).toBeVisible();
+});
+
+test('shapes are chosen, kept as a default set, and go out and in as JSON', async ({ page }) => {
+  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: 'Letter g', exact: true }).click();
+  await tab(page, 'Shapes');
+  await page.getByRole('radio', { name: /closed tail/ }).check();
+  await expect(page.getByText('this sheet has 1 chosen shape')).toBeVisible();
+  await page.getByRole('button', { name: 'Make these shapes my default' }).click();
+  await expect(page.getByText('These shapes are now your default.')).toBeVisible();
+
+  const waiting = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'This letter as a start for my own' }).click();
+  const own = JSON.parse(readFileSync(await (await waiting).path(), 'utf8'));
+  expect(own.letters[0].text).toBe('g');
+
+  const open = page.getByLabel('Letter set to open');
+  const file = (content: string) => ({
+    name: 'mine.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(content),
+  });
+  await open.setInputFiles(file(JSON.stringify(own).replace(/"x":[-\d.]+/, '"x":NaN')));
+  await expect(page.getByText('NaN and Infinity are not numbers in JSON')).toBeVisible();
+  own.letters[0].strokes[0].name = '<script>alert(1)</script>';
+  await open.setInputFiles(file(JSON.stringify(own)));
+  await expect(page.getByText(/The name of a stroke may hold letters/)).toBeVisible();
+  await expect(page.getByRole('radio', { name: /closed tail/ })).toBeChecked();
+
+  own.letters[0].strokes[0].name = 'bowl';
+  own.letters[0].text = 'ж';
+  own.letters[0].variant = 'usual';
+  await open.setInputFiles(file(JSON.stringify(own)));
+  await expect(page.getByText('1 letter of your own').first()).toBeVisible();
+  await page.getByRole('textbox', { name: 'Text to write' }).fill('ж');
+  await expect(page.getByText('No letter yet for ж')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Letter ж' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Put my own letters away' }).click();
+  await expect(page.getByRole('button', { name: 'Letter ж' })).toHaveCount(0);
+});
+
+test('two letters are compared beside each other and overlaid', async ({ page }) => {
+  await page.goto('/strokes?hand=copperplate', { waitUntil: 'networkidle' });
+  await page.getByLabel('Beside').selectOption('school:1-1-1');
+  await page.getByRole('checkbox', { name: 'overlaid' }).uncheck();
+  await expect(page.getByRole('img', { name: /Compared with: ratio 1:1:1/ })).toBeVisible();
+  for (const view of ['solid', 'outline', 'skeleton', 'doubled']) {
+    await page.getByLabel('View').selectOption(view);
+    await expect(page.getByRole('img', { name: /^Letter a/ })).toBeVisible();
+  }
+});
+
+test('the station works by keyboard', async ({ page }) => {
+  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  const along = page.getByRole('slider', { name: 'Along the letter' });
+  await page.getByRole('heading', { name: /stroke by stroke/ }).click();
+  await page.keyboard.press('b');
+  const earlier = Number(await along.inputValue());
+  expect(earlier).toBeLessThan(1);
+  await page.keyboard.press('n');
+  expect(Number(await along.inputValue())).toBeGreaterThan(earlier);
+  await page.getByRole('tab', { name: 'Strokes' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('tab', { name: 'Pen' })).toBeFocused();
+  await expect(page.getByRole('heading', { name: 'Turn the pen' })).toBeVisible();
+});
+
+test('at 768 px everything is in reach', async ({ page }) => {
+  await page.setViewportSize({ width: 768, height: 1024 });
+  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  await expect(page.getByRole('button', { name: 'Play' })).toBeInViewport();
+  await expect(page.getByRole('tab', { name: 'Shapes' })).toBeInViewport();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(768);
 });
 
 test('with reduced motion, play goes stroke by stroke', async ({ page }) => {
@@ -60,9 +154,13 @@ for (const theme of ['vellum', 'lampblack'] as const) {
   test(`axe finds nothing on the strokes in ${theme}`, async ({ page, context, baseURL }) => {
     await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL as string }]);
     await page.goto('/strokes?hand=italic');
-    const { violations } = await new AxeBuilder({ page }).analyze();
-    expect(
-      violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 200)).join(' ')}`),
-    ).toEqual([]);
+    for (const name of ['Strokes', 'Pen', 'Weight', 'Measures', 'Shapes']) {
+      await tab(page, name);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 200)).join(' ')}`),
+        name,
+      ).toEqual([]);
+    }
   });
 }

@@ -1,8 +1,8 @@
 import type { Polygon } from '../pen/pen';
 
 /**
- * A letter's facing sides: for each level of height its leftmost and rightmost ink, in nib widths on the upright
- * skeleton. NaN where there is no ink. Level i lies at `foot + i · ROW`.
+ * A letter's facing sides: for each level of height its leftmost and rightmost ink, in nib widths, measured
+ * along the slope. NaN where there is no ink. Level i lies at `foot + i · ROW`.
  */
 export interface Profile {
   readonly foot: number;
@@ -19,8 +19,11 @@ export const ROW = 0.1;
 const FOOT = -9;
 const LEVELS = 280;
 
-/** Reads the sides off a letter's ink (convex polygons). */
-export function profileOf(ink: readonly Polygon[]): Profile {
+/**
+ * Reads the sides off a letter's ink (convex polygons), set upright: `lean` is how far the ink leans to the right for
+ * every unit of height.
+ */
+export function profileOf(ink: readonly Polygon[], lean = 0): Profile {
   const left = new Array<number>(LEVELS).fill(Number.NaN);
   const right = new Array<number>(LEVELS).fill(Number.NaN);
   const mark = (row: number, x: number) => {
@@ -31,12 +34,13 @@ export function profileOf(ink: readonly Polygon[]): Profile {
   for (const polygon of ink) {
     for (const [i, a] of polygon.entries()) {
       const b = polygon[(i + 1) % polygon.length] as typeof a;
-      mark(Math.round((a[1] - FOOT) / ROW), a[0]);
+      mark(Math.round((a[1] - FOOT) / ROW), a[0] - a[1] * lean);
       const [low, high] = a[1] < b[1] ? [a, b] : [b, a];
+      const [start, end] = [low[0] - low[1] * lean, high[0] - high[1] * lean];
       const last = Math.floor((high[1] - FOOT) / ROW);
       for (let row = Math.ceil((low[1] - FOOT) / ROW); row <= last; row++) {
         const t = high[1] === low[1] ? 0 : (FOOT + row * ROW - low[1]) / (high[1] - low[1]);
-        mark(row, low[0] + (high[0] - low[0]) * t);
+        mark(row, start + (end - start) * t);
       }
     }
   }

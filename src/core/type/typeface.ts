@@ -3,7 +3,7 @@ import { type Letter, type Measures, type Script, USUAL } from '../hands/letter'
 import { measuresFor, pointedMeasures } from '../hands/measures';
 import type { HandId } from '../hands/registry';
 import { SCRIPTS } from '../hands/scripts';
-import type { Degrees, NibWidths } from '../measure/units';
+import { type Degrees, type NibWidths, tanDeg } from '../measure/units';
 import { type Pen, type Polygon, sweep, type WritingPen } from '../pen/pen';
 import { compileStroke, type Stroke, sloped } from '../pen/stroke';
 import { pairDistances } from './kerning';
@@ -15,7 +15,7 @@ export interface Cut {
   /** Strokes leaning as the hand does. */
   readonly strokes: readonly Stroke[];
   readonly upright: readonly Stroke[];
-  /** Sides on the upright skeleton. */
+  /** Sides of the written letter, measured along the slope. */
   readonly profile: Profile;
 }
 
@@ -127,12 +127,12 @@ export function build(key: TypefaceKey, script: Script): Typeface {
   };
 }
 
-/** A letter's strokes compiled, leant and read, each when first needed. */
+/** A letter's strokes compiled, leant, written and read, each when first needed. */
 export function cutOf(letter: Letter, pen: Pen, slope: Degrees): Cut {
   let upright: readonly Stroke[] | undefined;
   let strokes: readonly Stroke[] | undefined;
   let profile: Profile | undefined;
-  const cut = {
+  const cut: Cut = {
     letter,
     get upright() {
       upright ??= letter.strokes.map(compileStroke);
@@ -143,7 +143,7 @@ export function cutOf(letter: Letter, pen: Pen, slope: Degrees): Cut {
       return strokes;
     },
     get profile() {
-      profile ??= profileOf(cut.upright.flatMap((stroke) => sweep(pen, stroke)));
+      profile ??= profileOf(inkOf(pen, cut), tanDeg(slope));
       return profile;
     },
   };

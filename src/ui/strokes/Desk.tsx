@@ -170,6 +170,13 @@ export function Desk({
             role="tablist"
             aria-label="About this letter"
             className="flex flex-wrap border-base-300 border-b px-2"
+            onKeyDown={(event) => {
+              const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+              if (!by) return;
+              const next = TABS[(TABS.indexOf(tab) + by + TABS.length) % TABS.length] as Tab;
+              setTab(next);
+              document.getElementById(`tab-${next}`)?.focus();
+            }}
           >
             {TABS.map((name) => (
               <button
@@ -178,6 +185,7 @@ export function Desk({
                 role="tab"
                 id={`tab-${name}`}
                 aria-selected={tab === name}
+                tabIndex={tab === name ? 0 : -1}
                 aria-controls="panel"
                 className={`px-2 py-1 text-sm ${tab === name ? 'border-primary border-b-2 font-bold' : ''}`}
                 onClick={() => setTab(name)}
