@@ -1,39 +1,95 @@
+import { getStroke } from 'perfect-freehand';
+import polygonClipping, { type Polygon as ClipPolygon } from 'polygon-clipping';
 import { bench, describe } from 'vitest';
-import { italic } from '@/core/hands/italic/metrics';
+import { exactOutlines } from '@/core/pen/exact';
 import { sweep } from '@/core/pen/pen';
+import { trace } from '@/core/pen/trace';
 import { freshRecipe } from '@/core/sheet/defaults';
+import { recipeTypeface } from '@/core/sheet/recipeTypeface';
 import { ruleSheet } from '@/core/sheet/rule';
 import { setLine } from '@/core/type/setLine';
-import { inkOf, typeface } from '@/core/type/typeface';
+import { inkOf, type Typeface } from '@/core/type/typeface';
 import { writeLine } from '@/core/type/writeLine';
+import { renderPdf } from '@/render/pdf';
 
-const face = typeface({ hand: 'italic', zones: italic.zones, penAngle: 45, slope: 6 });
-if (!face) throw new Error('italic has letters');
-const cuts = [...face.letters.values()];
 /** About 1,500 letters: a full A4 page of small writing. */
-const PAGE = Array.from({ length: 30 }, () => 'the quick brown fox jumps over the lazy dog at dusk now');
+const LINES = [
+  'the quick brown fox jumps over the lazy dog at dusk now',
+  'sphinx of black quartz judge my vow beneath a waxing sky',
+  'pack my box with five dozen jugs of liquid amber glass ok',
+];
+const PAGE = Array.from({ length: 30 }, (_, i) => LINES[i % LINES.length] as string);
 let turn = 0;
 
-describe('letters', () => {
+const recipeOf = (hand: 'italic' | 'copperplate') => {
+  const recipe = freshRecipe(hand);
+  return { ...recipe, writing: { ...recipe.writing, joined: true } };
+};
+/** A face nobody has asked for before: nothing of it is worked out yet. */
+const freshFace = (hand: 'italic' | 'copperplate') =>
+  recipeTypeface({
+    ...recipeOf(hand),
+    slope: (hand === 'italic' ? 5 : 34) + (turn++ % 5000) * 1e-4,
+  }) as Typeface;
+
+const outline = (face: Typeface) => {
+  for (const line of PAGE)
+    for (const item of setLine(face, line).placed) if (item.kind !== 'missing') inkOf(face.pen, item.cut);
+};
+
+describe.each(['italic', 'copperplate'] as const)('%s', (hand) => {
+  const face = recipeTypeface(recipeOf(hand)) as Typeface;
+  const cuts = [...face.letters.values()];
   bench('screen outline of one letter', () => {
     const cut = cuts[turn++ % cuts.length];
     if (cut) for (const stroke of cut.strokes) sweep(face.pen, stroke);
   });
-  bench('the whole alphabet from data, no cache', () => {
-    // A new angle each time: nothing is reused.
-    typeface({ hand: 'italic', zones: italic.zones, penAngle: 40 + ((turn++ * 0.001) % 9), slope: 6 });
+  bench('exact outline of one letter', () => {
+    const cut = cuts[turn++ % cuts.length];
+    if (cut) for (const stroke of cut.strokes) exactOutlines(face.pen, stroke);
   });
+  bench('a page of 1,500 letters set and outlined, nothing known before', () => outline(freshFace(hand)));
   bench('a page of 1,500 letters set, warm', () => {
     for (const line of PAGE) setLine(face, line);
   });
-  bench('a page of 1,500 letters set and outlined for the screen, warm', () => {
-    for (const line of PAGE)
-      for (const item of setLine(face, line).placed) if (item.kind === 'letter') inkOf(face.pen, item.cut);
-  });
-  bench('a line written as exact outlines, warm', () => {
-    writeLine(face, setLine(face, PAGE[0] as string), 10, 50, 1, '#000000');
+  bench('a page of 1,500 letters set and outlined, warm', () => outline(face));
+  bench('the page as PDF', async () => {
+    const nodes = PAGE.flatMap((line, i) =>
+      writeLine(face, setLine(face, line), 10, 10 + i * 9, 0.6, '#000000'),
+    );
+    await renderPdf({ width: 210, height: 297, title: 'page', nodes });
   });
   bench('recipe → drawing with an exemplar line', () => {
-    ruleSheet({ ...freshRecipe('italic'), exemplar: 'aurora over the dome' });
+    ruleSheet({ ...recipeOf(hand), exemplar: 'aurora at dusk' });
   });
+});
+
+/** The same alphabet outlined by general means: what a drawing program would do with the pen's positions. */
+describe('the italic alphabet outlined', () => {
+  const face = recipeTypeface(recipeOf('italic')) as Typeface;
+  const cuts = [...face.letters.values()];
+  const points = cuts.map(({ strokes }) =>
+    strokes.map((stroke) => trace(stroke, 0.06).map(({ at, press }) => [at[0], at[1], press])),
+  );
+  const hulls = cuts.map(({ strokes }) =>
+    strokes
+      .flatMap((stroke) => sweep(face.pen, stroke))
+      .map((polygon): ClipPolygon => [polygon.map(([x, y]) => [x, y] as [number, number])]),
+  );
+  bench('by our own sweep', () => {
+    for (const { strokes } of cuts) for (const stroke of strokes) sweep(face.pen, stroke);
+  });
+  bench('by a general stroke-outline library (a round pen, which is not the edge)', () => {
+    for (const strokes of points) for (const stroke of strokes) getStroke(stroke, { size: 1 });
+  });
+  bench(
+    'by a polygon-union library on the same hulls',
+    () => {
+      for (const polygons of hulls) {
+        const [first, ...rest] = polygons;
+        if (first) polygonClipping.union(first, ...rest);
+      }
+    },
+    { iterations: 3, warmupIterations: 1, time: 100 },
+  );
 });

@@ -1,8 +1,31 @@
 import type { Vec } from './vec';
 
-/** Convex hull, anticlockwise (y up), by the monotone chain. The innermost loop of writing: no allocation but its result. */
-export function convexHull(points: readonly Vec[]): Vec[] {
-  const sorted = points.slice().sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+/** From left to right, points of one upright from below: the order hulls are built in. */
+export const leftToRight = (points: readonly Vec[]): Vec[] =>
+  points.slice().sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+
+/** Convex hull, anticlockwise (y up), by the monotone chain. */
+export const convexHull = (points: readonly Vec[]): Vec[] => hullOf(leftToRight(points));
+
+/** Convex hull of two sets already in order: the innermost loop of writing. */
+export const hullOfBoth = (one: readonly Vec[], other: readonly Vec[]): Vec[] => hullOf(merged(one, other));
+
+function merged(one: readonly Vec[], other: readonly Vec[]): Vec[] {
+  const all: Vec[] = [];
+  let j = 0;
+  for (const a of one) {
+    for (; j < other.length; j++) {
+      const b = other[j] as Vec;
+      if (b[0] > a[0] || (b[0] === a[0] && b[1] > a[1])) break;
+      all.push(b);
+    }
+    all.push(a);
+  }
+  for (; j < other.length; j++) all.push(other[j] as Vec);
+  return all;
+}
+
+function hullOf(sorted: readonly Vec[]): Vec[] {
   const hull: Vec[] = [];
   const extend = (p: Vec, least: number) => {
     while (hull.length > least) {

@@ -1,5 +1,5 @@
-import { convexHull } from '../geometry/hull';
-import { add, heading, scale, subtract, type Vec } from '../geometry/vec';
+import { convexHull, hullOfBoth, leftToRight } from '../geometry/hull';
+import { add, heading, scale, type Vec } from '../geometry/vec';
 import { type Degrees, sinDeg } from '../measure/units';
 import type { Stroke } from './stroke';
 import { type PenPose, trace } from './trace';
@@ -57,16 +57,44 @@ export type Polygon = readonly Vec[];
 export const SCREEN_STEP = 0.06;
 /** How far a chord may stray on the screen: gentle curves take longer steps. */
 export const SCREEN_TOLERANCE = 0.0015;
-/** Corners of the polygon that stands for a round point. */
-const ROUND_CORNERS = 12;
-/** Its radius over the point's, for the same area. */
-const ROUND_REACH = Math.sqrt((2 * Math.PI) / (ROUND_CORNERS * Math.sin((2 * Math.PI) / ROUND_CORNERS)));
+/** Corners of the polygon that stands for a round point, and for one no larger than a hairline. */
+const ROUND_CORNERS = 16;
+const FINE_CORNERS = 8;
+const FINE_RADIUS = 0.1;
 
-/** A polygon as large as the circle it stands for, so that lines keep their weight. */
-const round = (centre: Vec, radius: number): Vec[] =>
-  Array.from({ length: ROUND_CORNERS }, (_, i) =>
-    add(centre, scale(heading((360 * i) / ROUND_CORNERS), radius * ROUND_REACH)),
+/**
+ * A polygon for a round point of radius 1, as wide as it on average over all directions (its mean width is its
+ * perimeter over π), and turned so that it is that wide along the line and square to it. From left to right: hulls are
+ * built in that order.
+ */
+function polygonFor(corners: number): readonly Vec[] {
+  const reach = Math.PI / (corners * Math.sin(Math.PI / corners));
+  const turn = 90 / corners;
+  return leftToRight(
+    Array.from({ length: corners }, (_, i) => scale(heading(turn + (360 * i) / corners), reach)),
   );
+}
+const CIRCLE = polygonFor(ROUND_CORNERS);
+const FINE_CIRCLE = polygonFor(FINE_CORNERS);
+const circleOf = (radius: number) => (radius > FINE_RADIUS ? CIRCLE : FINE_CIRCLE);
+
+/** Corners this nearly square to a reach belong to both its halves. */
+const SQUARE_TO = 1e-9;
+
+const round = ([x, y]: Vec, radius: number): Vec[] =>
+  circleOf(radius).map(([cx, cy]): Vec => [x + radius * cx, y + radius * cy]);
+
+/** A round point drawn out to either side along `reach`: the half circle behind, then the half ahead. */
+function drawnOut([x, y]: Vec, radius: number, [rx, ry]: Vec): Vec[] {
+  const corners: Vec[] = [];
+  for (const side of [-1, 1]) {
+    for (const [cx, cy] of circleOf(radius)) {
+      if (side * (cx * rx + cy * ry) < -SQUARE_TO) continue;
+      corners.push([x + side * rx + radius * cx, y + side * ry + radius * cy]);
+    }
+  }
+  return corners;
+}
 
 /** Angle of the edge in a pose. */
 export const edgeAngle = (
@@ -139,11 +167,8 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
       const width = pressedWidth(pen, pose.press);
       const centre = markCentre(pen, pose);
       if (pen.tops === 'round') return [round(centre, width / 2)];
-      const point = round(centre, pen.hairline / 2);
-      const reach = scale(heading(pen.lie ?? 0), (width - pen.hairline) / 2);
-      return width === pen.hairline
-        ? [point]
-        : [[...point.map((p) => add(p, reach)), ...point.map((p) => subtract(p, reach))]];
+      if (width === pen.hairline) return [round(centre, pen.hairline / 2)];
+      return [drawnOut(centre, pen.hairline / 2, scale(heading(pen.lie ?? 0), (width - pen.hairline) / 2))];
     }
     case 'doubled': {
       const point = round(pose.at, pen.line / 2);
@@ -168,13 +193,11 @@ export function sweep(
     tolerance = SCREEN_TOLERANCE,
   }: { step?: number; until?: number; tolerance?: number } = {},
 ): Polygon[] {
-  const marks = trace(stroke, step, until, tolerance).map((pose) => footprints(pen, pose));
-  const first = marks[0];
+  const marks = trace(stroke, step, until, tolerance).map((pose) => footprints(pen, pose).map(leftToRight));
+  const [first, ...others] = marks;
   if (!first) return [];
-  if (marks.length === 1) return first.map((mark) => convexHull(mark));
-  return marks
-    .slice(1)
-    .flatMap((shapes, i) =>
-      shapes.map((shape, side) => convexHull([...((marks[i] as Vec[][])[side] as Vec[]), ...shape])),
-    );
+  if (others.length === 0) return first.map(convexHull);
+  return others.flatMap((shapes, i) =>
+    shapes.map((shape, side) => hullOfBoth((marks[i] as Vec[][])[side] as Vec[], shape)),
+  );
 }

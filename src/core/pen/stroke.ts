@@ -105,21 +105,17 @@ function monotoneSlopes(xs: readonly number[], ys: readonly number[]): number[] 
   });
 }
 
-/** A channel along the stroke as a function of arc length. */
-export function channel(lengths: readonly number[], values: readonly number[]): (s: number) => number {
+/** What the pen does at arc length `s`, which lies on cubic `i` of the stroke. */
+export type Channel = (s: number, i: number) => number;
+
+/** A channel along the stroke: as the knots say, smooth between them. */
+export function channel(lengths: readonly number[], values: readonly number[]): Channel {
   const first = values[0] as number;
   if (values.every((value) => value === first)) return () => first;
   const slopes = monotoneSlopes(lengths, values);
-  return (s) => {
-    let i = lengths.findIndex((length) => s <= length) - 1;
-    if (i < -1) i = lengths.length - 2;
-    i = Math.max(0, Math.min(i, lengths.length - 2));
-    const [x0, x1, y0, y1] = [lengths[i], lengths[i + 1], values[i], values[i + 1]] as number[] as [
-      number,
-      number,
-      number,
-      number,
-    ];
+  return (s, i) => {
+    const [x0, x1] = [lengths[i] as number, lengths[i + 1] as number];
+    const [y0, y1] = [values[i] as number, values[i + 1] as number];
     const h = x1 - x0;
     if (h < 1e-9) return y1;
     const t = Math.min(1, Math.max(0, (s - x0) / h));
@@ -129,16 +125,27 @@ export function channel(lengths: readonly number[], values: readonly number[]): 
   };
 }
 
+/**
+ * How far a channel bends on each cubic: its greatest second derivative there, over the cubic taken as a unit. Straight
+ * edges need no steps between knots, bent ones do.
+ */
+export function bendsOf(lengths: readonly number[], values: readonly number[]): number[] {
+  const slopes = monotoneSlopes(lengths, values);
+  return values.slice(1).map((y1, i) => {
+    const h = (lengths[i + 1] as number) - (lengths[i] as number);
+    const rise = y1 - (values[i] as number);
+    const [m0, m1] = [(slopes[i] as number) * h, (slopes[i + 1] as number) * h];
+    return Math.max(Math.abs(6 * rise - 4 * m0 - 2 * m1), Math.abs(6 * rise - 2 * m0 - 4 * m1));
+  });
+}
+
 /** A channel that changes evenly from knot to knot: along a straight line, edges stay straight. */
-export function evenChannel(lengths: readonly number[], values: readonly number[]): (s: number) => number {
+export function evenChannel(lengths: readonly number[], values: readonly number[]): Channel {
   const first = values[0] as number;
   if (values.every((value) => value === first)) return () => first;
-  return (s) => {
-    const after = lengths.findIndex((length) => s <= length);
-    if (after === 0) return first;
-    if (after === -1) return values.at(-1) as number;
-    const [from, to] = [lengths[after - 1] as number, lengths[after] as number];
-    const share = to - from < 1e-9 ? 1 : (s - from) / (to - from);
-    return (values[after - 1] as number) * (1 - share) + (values[after] as number) * share;
+  return (s, i) => {
+    const [from, to] = [lengths[i] as number, lengths[i + 1] as number];
+    const share = to - from < 1e-9 ? 1 : Math.min(1, Math.max(0, (s - from) / (to - from)));
+    return (values[i] as number) * (1 - share) + (values[i + 1] as number) * share;
   };
 }

@@ -1,7 +1,7 @@
 import { type Cubic, derivativeAt, pointAt } from '../geometry/cubic';
 import { directionOf, distance, type Vec } from '../geometry/vec';
 import { type Degrees, toRadians } from '../measure/units';
-import { channel, evenChannel, type Stroke } from './stroke';
+import { bendsOf, channel, evenChannel, type Stroke } from './stroke';
 
 /** The pen at one moment of a stroke. */
 export interface PenPose {
@@ -25,17 +25,16 @@ const isStraight = (cubic: Cubic, length: number): boolean =>
 /** A channel stays as it is from one knot to the next. */
 const steady = (values: readonly number[], i: number): boolean => values[i] === values[i + 1];
 
-/** How a channel's change over one cubic bends its edge: the second derivative of a smooth step is at most 6. */
-const BEND = 6;
+/** Second derivative of a cubic over the second difference of its controls. */
+const SECOND = 6;
 
 /**
- * Steps that keep a cubic's chords within `tolerance` of it, and of what the pen does meanwhile: the chord of a curve
- * with second derivative M over a step h strays by M h² / 8.
+ * Steps that keep a cubic's chords within `tolerance` of it, and of what the pen does meanwhile (`bend`, as a second
+ * derivative): the chord of a curve with second derivative M over a step h strays by M h² / 8.
  */
-function stepsWithin(cubic: Cubic, changes: number, tolerance: number): number {
-  const [a, b, c, d] = cubic;
+function stepsWithin([a, b, c, d]: Cubic, bend: number, tolerance: number): number {
   const second = (p: Vec, q: Vec, r: Vec) => Math.hypot(p[0] - 2 * q[0] + r[0], p[1] - 2 * q[1] + r[1]);
-  const most = BEND * (Math.max(second(a, b, c), second(b, c, d)) + changes);
+  const most = SECOND * Math.max(second(a, b, c), second(b, c, d)) + bend;
   return Math.max(1, Math.ceil(Math.sqrt(most / (8 * tolerance))));
 }
 
@@ -48,6 +47,10 @@ export function trace(stroke: Stroke, step: number, until = 1, tolerance?: numbe
   const turnAt = channel(stroke.lengths, stroke.turns);
   const pressAt = channel(stroke.lengths, stroke.presses);
   const anchorAt = evenChannel(stroke.lengths, stroke.anchors);
+  const [turnBends, pressBends] =
+    tolerance === undefined
+      ? [[], []]
+      : [bendsOf(stroke.lengths, stroke.turns), bendsOf(stroke.lengths, stroke.presses)];
   const end = (stroke.lengths.at(-1) as number) * until;
   const poses: PenPose[] = [];
   for (const [i, cubic] of stroke.path.entries()) {
@@ -56,9 +59,10 @@ export function trace(stroke: Stroke, step: number, until = 1, tolerance?: numbe
     // Along a straight line nothing changes but the place, unless the pen turns or presses on the way.
     const even = isStraight(cubic, to - from) && steady(stroke.turns, i) && steady(stroke.presses, i);
     const within = () => {
-      const turned = Math.abs((stroke.turns[i + 1] as number) - (stroke.turns[i] as number));
-      const pressed = Math.abs((stroke.presses[i + 1] as number) - (stroke.presses[i] as number));
-      return stepsWithin(cubic, toRadians(turned) / 2 + pressed, tolerance as number);
+      // A turn moves the ends of the edge, half its length away, and bows their path besides.
+      const turned = toRadians(Math.abs((stroke.turns[i + 1] as number) - (stroke.turns[i] as number)));
+      const bend = toRadians(turnBends[i] as number) / 2 + turned ** 2 / 2 + (pressBends[i] as number);
+      return stepsWithin(cubic, bend, tolerance as number);
     };
     const fine = Math.max(1, Math.ceil((to - from) / step));
     const count = even ? 1 : tolerance === undefined ? fine : Math.max(1, Math.min(fine, within()));
@@ -70,9 +74,9 @@ export function trace(stroke: Stroke, step: number, until = 1, tolerance?: numbe
       const reached = stop ? end : travelled;
       poses.push({
         at: pointAt(cubic, t),
-        turn: turnAt(reached),
-        press: pressAt(reached),
-        anchor: anchorAt(reached),
+        turn: turnAt(reached, i),
+        press: pressAt(reached, i),
+        anchor: anchorAt(reached, i),
         direction: directionOf(derivativeAt(cubic, Math.min(0.9999, Math.max(0.0001, t)))),
         travelled: reached,
       });

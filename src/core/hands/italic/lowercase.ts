@@ -182,7 +182,11 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
       'g',
       (m) => [
         stroke('bowl', bowl(m)),
-        stroke('stem', [to(m.d, m.T, -90), ...tail(m, m.d)], 'Through the baseline and round to the left.'),
+        stroke(
+          'stem',
+          [to(m.d, m.T, -90), ...tail(m, m.d)],
+          'Through the baseline and round to the left; flatten the pen as it leaves.',
+        ),
       ],
     ],
     [

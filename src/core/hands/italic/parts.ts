@@ -57,9 +57,12 @@ export const bowl = (m: Measures, x = 0): Knot[] => [
   ...cup(m, x),
 ];
 
-/** Tail of g, j and y, from a stem at x: swing left and leave on the thin, so that it tapers instead of ending blunt. */
+/** The pen is flattened to about 15° as a tail leaves, so that it tapers instead of ending blunt. */
+const TAPER = -30;
+
+/** Tail of g, j and y, from a stem at x: swing left, flattening the pen on the way out. */
 export const tail = (m: Measures, x: number): Knot[] => [
   line(x, m.D + 1.9),
-  to(x - 0.95, m.D + 0.34, 205),
-  to(x - 1.4 * m.d, m.D, 190),
+  to(x - 0.95, m.D + 0.3, 205),
+  to(x - 1.55 * m.d, m.D - m.half() + m.half(TAPER) + 0.06, 186, { turn: TAPER }),
 ];

@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/sheet/defaults';
+import { recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { setLine } from '@/core/type/setLine';
+import type { Typeface } from '@/core/type/typeface';
+import { SPECIMEN_WORDS } from '../../scripts/specimenWords';
+
+/** How one letter leaves and the next is reached, for two neighbours as they are set. */
+function classOf(face: Typeface, pair: string): string | undefined {
+  const cuts = setLine(face, pair).placed.flatMap((item) => (item.kind === 'letter' ? [item.cut] : []));
+  const [before, after] = cuts;
+  return before && after && `${before.letter.exit?.kind ?? 'none'} → ${after.letter.entry?.kind ?? 'none'}`;
+}
+
+describe.each(['italic', 'copperplate'] as const)('the specimen of %s', (hand) => {
+  it('shows every way one letter joins another, in sixty words', () => {
+    const recipe = freshRecipe(hand);
+    const face = recipeTypeface({ ...recipe, writing: { ...recipe.writing, joined: true } }) as Typeface;
+    const alphabet = [...'abcdefghijklmnopqrstuvwxyz'];
+    const all = new Set(alphabet.flatMap((a) => alphabet.map((b) => classOf(face, a + b))));
+    const shown = new Set(
+      SPECIMEN_WORDS.flatMap((word) => [...word].slice(1).map((b, i) => classOf(face, `${word[i]}${b}`))),
+    );
+    all.delete(undefined);
+    expect([...all].filter((join) => !shown.has(join))).toEqual([]);
+    expect(SPECIMEN_WORDS).toHaveLength(60);
+  });
+});
