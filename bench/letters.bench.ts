@@ -87,7 +87,11 @@ describe('the italic alphabet outlined', () => {
     () => {
       for (const polygons of hulls) {
         const [first, ...rest] = polygons;
-        if (first) polygonClipping.union(first, ...rest);
+        try {
+          if (first) polygonClipping.union(first, ...rest);
+        } catch {
+          // It gives up on some letters (docs/performance.md); the time until then counts.
+        }
       }
     },
     { iterations: 3, warmupIterations: 1, time: 100 },

@@ -7,6 +7,7 @@ const VIEWS = [
   { name: 'rule', path: '/rule?sheet=demo-italic' },
   { name: 'rule-lampblack', path: '/rule?sheet=demo-copperplate', theme: 'lampblack' },
   { name: 'strokes', path: '/strokes?sheet=demo-italic' },
+  { name: 'strokes-copperplate', path: '/strokes?sheet=demo-copperplate', theme: 'lampblack' },
   { name: 'shelf', path: '/shelf' },
   { name: 'bench', path: '/bench' },
   { name: 'workshop', path: '/workshop' },
