@@ -80,7 +80,11 @@ function demoSheets(): { id: string; name: string; recipe: Recipe }[] {
     {
       id: 'demo-copperplate',
       name: 'Copperplate drills, 6 mm body',
-      recipe: { ...withPaper(freshRecipe('copperplate'), { sideways: true }), title: 'Copperplate drills' },
+      recipe: {
+        ...withPaper(freshRecipe('copperplate'), { sideways: true }),
+        title: 'Copperplate drills',
+        exemplar: 'Merrowdown at dusk',
+      },
     },
     {
       id: 'demo-roman',

@@ -2,9 +2,11 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { emptySet } from '@/core/sheet/letterSet';
 import { makeBackup, restoreBackup } from './backup';
 import { closeDatabase } from './client';
 import { DEMO_NIBS, seedDemo } from './demo';
+import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from './letterSets';
 import { deleteNib, listNibs, saveNib } from './nibs';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from './printers';
 import { deleteSheet, findSheet, listSheets, purgeSheets, restoreSheet, saveSheet } from './sheets';
@@ -77,9 +79,21 @@ it('one printer at most is selected', async () => {
   expect(await selectedPrinter()).toBeUndefined();
 });
 
+it('a letter set is kept for its hand, replaced and forgotten', async () => {
+  const set = { ...emptySet('italic'), variants: { r: 'long-eared' } };
+  await saveLetterSet(set);
+  await saveLetterSet({ ...set, variants: { g: 'flourished' } });
+  await saveLetterSet(emptySet('copperplate'));
+  expect((await findLetterSet('italic'))?.variants).toEqual({ g: 'flourished' });
+  expect(Object.keys(await listLetterSets()).sort()).toEqual(['copperplate', 'italic']);
+  await deleteLetterSet('italic');
+  expect(await findLetterSet('italic')).toBeUndefined();
+});
+
 it('a backup brings everything back into another database', async () => {
   await seedDemo(at(1));
   await deleteSheet('demo-roman', at(2));
+  await saveLetterSet({ ...emptySet('italic'), variants: { r: 'long-eared' } });
   const backup = await makeBackup(at(3));
   closeDatabase();
   process.env.ELVANE_DB_URL = `file:${join(folder, 'other.db')}`;
