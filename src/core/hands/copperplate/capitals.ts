@@ -190,8 +190,8 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
             stroke(
               'loop and back',
               [
-                d.knot(3.1, 8.3, 20, { press: 0, anchor: 0.25 }),
-                ...alongOval(ring, -62, 186),
+                d.knot(3.3, 7.4, 10, { press: 0, anchor: 0.25 }),
+                ...alongOval(ring, -50, 186),
                 d.knot(6.2, 3.2, 78, { press: 0 }),
               ],
               'A loop at the head; then the left side of O.',
@@ -210,11 +210,11 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
             stroke(
               'two bows',
               [
-                d.knot(3.4, 9.3, 30, { press: 0, anchor: 0.25 }),
-                ...alongOval(head, -75, 150).map((knot) => ({ ...knot, press: (knot.press ?? 0) * 0.6 })),
-                d.knot(3.5, 6.2, 6, { press: 0 }),
-                d.knot(4.3, 6.95, 94),
-                d.knot(3.3, 7.5, 184),
+                d.knot(3.3, 9.1, 10, { press: 0, anchor: 0.25 }),
+                ...alongOval(head, -50, 135).map((knot) => ({ ...knot, press: (knot.press ?? 0) * 0.6 })),
+                d.knot(2.95, 6.35, 12, { press: 0 }),
+                d.knot(3.5, 6.95, 94),
+                d.knot(2.9, 7.42, 182),
                 ...alongOval(foot, 45, 186),
                 d.knot(5.6, 3.0, 78, { press: 0 }),
               ],
@@ -232,8 +232,8 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
         return {
           strokes: [
             stroke('loop and back', [
-              d.knot(3.1, 8.8, 20, { press: 0, anchor: 0.25 }),
-              ...alongOval(ring, -62, 186),
+              d.knot(3.3, 8.1, 10, { press: 0, anchor: 0.25 }),
+              ...alongOval(ring, -50, 186),
               d.knot(x, 7.2, 80, { press: 0 }),
             ]),
             stroke('stem and curl', [

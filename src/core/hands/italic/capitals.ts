@@ -192,7 +192,7 @@ const BUILDS: Readonly<Record<string, readonly [string, Build][]>> = {
             ],
             'Both legs balance about the slope.',
           ),
-          bar(0.17 * w, 0.84 * w, 0.34 * H(m)),
+          bar(0.2 * w, 0.78 * w, 0.34 * H(m)),
         ];
       },
     ],
