@@ -1,0 +1,293 @@
+import type { Item } from './item';
+import type { Kit } from './match';
+
+/**
+ * What is going wrong? Causes are weighed by Bayes' rule: how likely each is for this kit, times how likely what is
+ * seen is under each; every answer to a cheap test multiplies again. Odds are common teaching, in round numbers.
+ */
+export const SEEN = [
+  'will not start',
+  'two rails',
+  'blob',
+  'ragged edge',
+  'beads',
+  'skipping',
+  'no thick and thin',
+  'heavy all over',
+  'black inside',
+  'slope wanders',
+  'smears',
+] as const;
+export type Seen = (typeof SEEN)[number];
+
+export interface Cause {
+  readonly id: string;
+  readonly name: string;
+  readonly cure: string;
+  /** How often it is behind each thing seen, 0 … 1; absent is almost never. */
+  readonly seen: Readonly<Partial<Record<Seen, number>>>;
+  /** How a kit and its history change its odds. */
+  readonly odds?: (kit: Kit) => number;
+}
+
+const never = 0.02;
+const is = (condition: boolean | undefined, more: number, less = 1) => (condition ? more : less);
+const worn = ({ wear, hours }: Item) => (wear === 'worn out' ? 6 : wear === 'some' || hours > 40 ? 2 : 0.5);
+
+export const CAUSES: readonly Cause[] = [
+  {
+    id: 'coating',
+    name: 'the nib’s coating is still on',
+    cure: 'Clean it again: soap and a soft brush, then alcohol.',
+    seen: { 'will not start': 0.8, beads: 0.9, skipping: 0.3 },
+    odds: ({ tool }) => (tool.coated === true ? 6 : tool.coated === false ? 0.1 : is(tool.hours < 1, 2)),
+  },
+  {
+    id: 'dried',
+    name: 'ink has dried in the nib',
+    cure: 'Warm water and a soft brush.',
+    seen: { 'will not start': 0.7, skipping: 0.5, 'two rails': 0.3 },
+    odds: ({ tool, ink }) =>
+      is(['acrylic', 'india', 'gouache'].includes(ink?.inkKind ?? ''), 2) * is(tool.hours > 2, 1.5),
+  },
+  {
+    id: 'seat',
+    name: 'the nib is not seated firmly',
+    cure: 'Push it in until it is firm, holding it far back.',
+    seen: { 'will not start': 0.3, skipping: 0.5, 'ragged edge': 0.3 },
+    odds: ({ holder }) => is(holder !== undefined && holder.fitsRadiusTo === null, 2),
+  },
+  {
+    id: 'dry',
+    name: 'the nib ran dry',
+    cure: 'Dip before long shades; plan dips at the ends of strokes.',
+    seen: { 'two rails': 0.8, skipping: 0.5, 'will not start': 0.3 },
+    odds: ({ tool }) => is(tool.reservoir === false || tool.kind === 'pointed-nib', 2),
+  },
+  {
+    id: 'press',
+    name: 'it is pressed beyond what the ink can fill',
+    cure: 'Less pressure, slower.',
+    seen: { 'two rails': 0.7, 'ragged edge': 0.3 },
+    odds: ({ tool }) => is(tool.kind === 'pointed-nib', 2, 0.4),
+  },
+  {
+    id: 'thick',
+    name: 'the ink is too thick',
+    cure: 'Thin it, drop by drop, in a separate pot.',
+    seen: { 'two rails': 0.5, 'will not start': 0.6, skipping: 0.6 },
+    odds: ({ ink }) => is((ink?.wetness ?? 3) <= 2, 2.5) * is(ink?.inkKind === 'gouache', 2),
+  },
+  {
+    id: 'sprung',
+    name: 'the tines are sprung or crossed',
+    cure: 'A new nib: sprung tines do not recover.',
+    seen: { 'two rails': 0.5, 'ragged edge': 0.6, skipping: 0.5 },
+    odds: ({ tool }) => is(tool.kind === 'pointed-nib', 1.5, 0.3) * worn(tool),
+  },
+  {
+    id: 'overloaded',
+    name: 'too much ink on the nib',
+    cure: 'Shake once, touch the rim.',
+    seen: { blob: 0.9, smears: 0.3, 'heavy all over': 0.2 },
+  },
+  {
+    id: 'reservoir',
+    name: 'the reservoir is too near the tip',
+    cure: 'Slip it back to ½–1 mm behind the tip.',
+    seen: { blob: 0.6, 'heavy all over': 0.3 },
+    odds: ({ tool }) => is(tool.reservoir === true, 2, 0.1),
+  },
+  {
+    id: 'thin',
+    name: 'the ink is too thin',
+    cure: 'A drop of gum arabic, in a separate pot.',
+    seen: { blob: 0.6, 'ragged edge': 0.5, beads: 0.3 },
+    odds: ({ ink }) => is((ink?.wetness ?? 3) >= 4, 2) * is(ink?.inkKind === 'dye', 1.5),
+  },
+  {
+    id: 'paper',
+    name: 'the paper drinks',
+    cure: 'A harder-sized paper, a smaller nib, or less ink.',
+    seen: { 'ragged edge': 0.9, 'heavy all over': 0.4 },
+    odds: ({ paper }) => (paper?.sizing === 'unsized' ? 5 : paper?.sizing === 'hard' ? 0.2 : 1),
+  },
+  {
+    id: 'rough',
+    name: 'the paper is rough',
+    cure: 'A smoother sheet.',
+    seen: { skipping: 0.7, 'ragged edge': 0.5 },
+    odds: ({ paper }) => (paper?.surface === 'rough' ? 4 : paper?.surface === 'textured' ? 2 : 0.4),
+  },
+  {
+    id: 'corner',
+    name: 'only a corner of the edge touches',
+    cure: 'Turn the pen until the whole edge lies on the paper.',
+    seen: { skipping: 0.7, 'no thick and thin': 0.6, 'ragged edge': 0.4 },
+    odds: ({ tool }) => is(tool.kind !== 'pointed-nib', 1.5, 0.1),
+  },
+  {
+    id: 'worn',
+    name: 'the edge is worn, its corners flared',
+    cure: 'Press a felt back into shape; replace a nib.',
+    seen: { 'no thick and thin': 0.8, 'heavy all over': 0.4 },
+    odds: ({ tool }) => worn(tool),
+  },
+  {
+    id: 'drift',
+    name: 'the pen angle drifts',
+    cure: 'Lay the angle gauge beside the line.',
+    seen: { 'no thick and thin': 0.6, 'black inside': 0.6 },
+    odds: ({ tool }) => is(tool.kind !== 'pointed-nib', 1.5, 0.2),
+  },
+  {
+    id: 'ruling',
+    name: 'the ruling does not match the nib',
+    cure: 'Measure the nib by a ladder, and rule again.',
+    seen: { 'heavy all over': 0.8, 'black inside': 0.5 },
+    odds: ({ tool }) => is(tool.uncertainty === null, 1.5, 0.5),
+  },
+  {
+    id: 'narrow',
+    name: 'the letters are too narrow for the nib',
+    cure: 'Open the counters; use the stroke’s own angle.',
+    seen: { 'black inside': 0.8 },
+  },
+  {
+    id: 'fingers',
+    name: 'fingers write instead of the arm, or the page lies straight',
+    cure: 'Turn the page, rule slope lines, move the arm.',
+    seen: { 'slope wanders': 0.9 },
+  },
+  {
+    id: 'hand',
+    name: 'the hand crosses wet ink',
+    cure: 'Start at the other side, lay a guard sheet, wait.',
+    seen: { smears: 0.9 },
+  },
+];
+
+/** A cheap test, and how likely “yes” is under each cause; causes not named say nothing either way (½). */
+export interface Test {
+  readonly id: string;
+  readonly question: string;
+  readonly yes: Readonly<Record<string, number>>;
+}
+
+export const TESTS: readonly Test[] = [
+  {
+    id: 'water',
+    question: 'Dip the nib in clean water: does the water bead on it?',
+    yes: { coating: 0.95, dried: 0.2, dry: 0.05, thick: 0.05, thin: 0.1, overloaded: 0.05 },
+  },
+  {
+    id: 'redip',
+    question: 'Dip again: is the next stroke right?',
+    yes: { dry: 0.95, dried: 0.2, press: 0.3, sprung: 0.1, thick: 0.25, coating: 0.1, corner: 0.3 },
+  },
+  {
+    id: 'light',
+    question: 'Write it with half the pressure: does it go away?',
+    yes: { press: 0.95, sprung: 0.3, dry: 0.3, thick: 0.3 },
+  },
+  {
+    id: 'tines',
+    question: 'Look at the tips against the light: do they meet evenly?',
+    yes: { sprung: 0.05, press: 0.9, dry: 0.9, thick: 0.9 },
+  },
+  {
+    id: 'shake',
+    question: 'Shake the pen once over the pot: is the next stroke right?',
+    yes: { overloaded: 0.95, reservoir: 0.25, thin: 0.4, paper: 0.25 },
+  },
+  {
+    id: 'other',
+    question: 'Try another, harder paper: does it go away?',
+    yes: { paper: 0.95, rough: 0.9, thin: 0.4, sprung: 0.1, corner: 0.2, worn: 0.1, overloaded: 0.3 },
+  },
+  {
+    id: 'thinned',
+    question: 'Add a drop of water to a little ink in a separate pot: better?',
+    yes: { thick: 0.95, dried: 0.3, thin: 0.02, coating: 0.1, dry: 0.3 },
+  },
+  {
+    id: 'turned',
+    question: 'Turn the pen a little in your fingers: does the line get even?',
+    yes: { corner: 0.95, drift: 0.7, worn: 0.15, seat: 0.3, rough: 0.2 },
+  },
+  {
+    id: 'ladder',
+    question: 'Measure the nib by ten ladder steps: is it as wide as marked?',
+    yes: { ruling: 0.1, worn: 0.3, drift: 0.9, narrow: 0.9, paper: 0.8 },
+  },
+  {
+    id: 'firm',
+    question: 'Hold the nib still and turn the holder: does the nib sit firmly?',
+    yes: { seat: 0.05, sprung: 0.9, dry: 0.9, corner: 0.9, rough: 0.9 },
+  },
+];
+
+/** What cured it before, with which things: it comes sooner next time. */
+export interface Cured {
+  readonly seen: Seen;
+  readonly cause: string;
+  readonly tool: string;
+}
+/** How much one cure with the same tool, or with another, raises a cause's odds. */
+const SAME_TOOL = 1.6;
+const OTHER_TOOL = 1.15;
+
+export interface Ranked {
+  readonly cause: Cause;
+  readonly chance: number;
+}
+
+/** The causes, likeliest first; chances add up to 1. */
+export function diagnose(
+  seen: Seen,
+  kit: Kit,
+  answers: Readonly<Record<string, boolean>>,
+  history: readonly Cured[],
+): Ranked[] {
+  const weighed = CAUSES.map((cause) => {
+    const before = history.filter((one) => one.cause === cause.id && one.seen === seen);
+    const learned = before.reduce(
+      (odds, { tool }) => odds * (tool === kit.tool.id ? SAME_TOOL : OTHER_TOOL),
+      1,
+    );
+    const tested = Object.entries(answers).reduce((odds, [id, yes]) => {
+      const chance = TESTS.find((test) => test.id === id)?.yes[cause.id] ?? 0.5;
+      return odds * (yes ? chance : 1 - chance);
+    }, 1);
+    return { cause, weight: (cause.seen[seen] ?? never) * (cause.odds?.(kit) ?? 1) * learned * tested };
+  });
+  const sum = weighed.reduce((total, { weight }) => total + weight, 0);
+  return weighed
+    .map(({ cause, weight }) => ({ cause, chance: weight / sum }))
+    .sort((a, b) => b.chance - a.chance || (a.cause.id < b.cause.id ? -1 : 1));
+}
+
+const entropy = (ranked: readonly Ranked[]): number =>
+  ranked.reduce((sum, { chance }) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);
+
+/** Information a test must promise, in bits, to be worth asking. */
+const WORTH_ASKING = 0.05;
+
+/** The test that is expected to tell most about what is left; undefined when none tells enough. */
+export function nextTest(
+  seen: Seen,
+  kit: Kit,
+  answers: Readonly<Record<string, boolean>>,
+  history: readonly Cured[],
+): Test | undefined {
+  const now = diagnose(seen, kit, answers, history);
+  const gain = (test: Test) => {
+    const yes = now.reduce((sum, { cause, chance }) => sum + chance * (test.yes[cause.id] ?? 0.5), 0);
+    const after = (answer: boolean) =>
+      entropy(diagnose(seen, kit, { ...answers, [test.id]: answer }, history));
+    return entropy(now) - yes * after(true) - (1 - yes) * after(false);
+  };
+  const open = TESTS.filter(({ id }) => answers[id] === undefined);
+  const best = open.map((test) => ({ test, bits: gain(test) })).sort((a, b) => b.bits - a.bits)[0];
+  return best && best.bits > WORTH_ASKING ? best.test : undefined;
+}

@@ -1,0 +1,228 @@
+import { z } from 'zod';
+import { Problem } from '../sheet/problem';
+import type { Nib, NibKind } from './nib';
+
+/** What a bench holds. Tools mark the paper; the rest serves them. */
+export const TOOL_KINDS = [
+  'broad-nib',
+  'pointed-nib',
+  'felt-marker',
+  'cartridge-pen',
+  'plate-pen',
+  'brush-pen',
+  'glass-pen',
+  'quill',
+  'pencils',
+] as const;
+export const ITEM_KINDS = [...TOOL_KINDS, 'holder', 'ink', 'paper', 'sundry'] as const;
+export type ToolKind = (typeof TOOL_KINDS)[number];
+export type ItemKind = (typeof ITEM_KINDS)[number];
+
+export const KIND_NAMES: Readonly<Record<ItemKind, string>> = {
+  'broad-nib': 'broad nib',
+  'pointed-nib': 'pointed nib',
+  'felt-marker': 'felt marker',
+  'cartridge-pen': 'cartridge pen',
+  'plate-pen': 'flat twin-plate pen',
+  'brush-pen': 'brush pen',
+  'glass-pen': 'glass pen',
+  quill: 'quill or reed',
+  pencils: 'two bound pencils',
+  holder: 'holder',
+  ink: 'ink',
+  paper: 'paper',
+  sundry: 'sundry',
+};
+
+export const CUTS = ['square', 'left-oblique', 'right-oblique'] as const;
+export const FLEXES = ['stiff', 'semi-flexible', 'flexible', 'very flexible'] as const;
+export const WEARS = ['none', 'some', 'worn out'] as const;
+export const HOLDER_TYPES = ['straight', 'oblique', 'two-in-one'] as const;
+export const INK_KINDS = [
+  'dye',
+  'calligraphy',
+  'carbon',
+  'india',
+  'iron gall',
+  'acrylic',
+  'gouache',
+  'metallic',
+] as const;
+export const SURFACES = ['very smooth', 'smooth', 'textured', 'rough'] as const;
+export const SIZINGS = ['unsized', 'light', 'hard'] as const;
+export const TONES = ['white', 'tinted', 'dark'] as const;
+
+/** A fact nobody has looked up yet is null; the matcher then says what it could not judge. */
+const unknown = <T extends z.ZodType>(schema: T) => schema.nullable().default(null);
+
+const number = (label: string, unit: string, low: number, high: number) =>
+  z
+    .number({ error: () => `${label} must be a number from ${low} to ${high} ${unit}.` })
+    .min(low, {
+      error: (issue) => `${label} is ${issue.input} ${unit}; the nearest that works is ${low} ${unit}.`,
+    })
+    .max(high, {
+      error: (issue) => `${label} is ${issue.input} ${unit}; the nearest that works is ${high} ${unit}.`,
+    });
+
+const choice = <const T extends readonly [string, ...string[]]>(label: string, values: T) =>
+  z.enum(values, { error: () => `${label} must be one of: ${values.join(', ')}.` });
+const flag = (label: string) => z.boolean({ error: () => `${label} must be yes or no.` });
+const text = (label: string, longest: number) =>
+  z
+    .string({ error: () => `${label} must be text.` })
+    .max(longest, { error: () => `${label} is longer than ${longest} characters; please shorten it.` });
+
+/** Photos are kept small: 600 kB as a data address, far more than a picture of a nib needs. */
+export const PHOTO_BYTES = 600_000;
+
+export const itemSchema = z.strictObject({
+  id: text('The id', 40).min(1),
+  kind: choice('Kind', ITEM_KINDS),
+  label: text('Name', 80).min(1, { error: () => 'An item needs a name.' }),
+  note: text('Note', 400).default(''),
+  archived: flag('Archived').default(false),
+  photo: z
+    .string()
+    .max(PHOTO_BYTES, { error: () => 'The photo is too large; choose a smaller picture.' })
+    .regex(/^data:image\/(png|jpeg|webp);base64,[A-Za-z0-9+/=]+$/, {
+      error: () => 'The photo is not a PNG, JPEG or WebP picture.',
+    })
+    .nullable()
+    .default(null),
+  // Tools
+  width: unknown(number('Width', 'mm', 0.05, 40)),
+  uncertainty: unknown(number('Uncertainty of the width', 'mm', 0, 5)),
+  measuredAt: unknown(z.iso.datetime({ error: () => 'Measured at must be a date and time.' })),
+  cut: unknown(choice('Cut', CUTS)),
+  cutDegrees: unknown(number('Degrees of the cut', '°', 0, 45)),
+  flex: unknown(choice('Flexibility', FLEXES)),
+  shankRadius: unknown(number('Radius of the shank’s arc', 'mm', 0.5, 20)),
+  shankWidth: unknown(number('Width of the shank', 'mm', 0.5, 20)),
+  reservoir: unknown(flag('Reservoir')),
+  coated: unknown(flag('Coating still on')),
+  wear: unknown(choice('Wear', WEARS)),
+  hours: number('Hours written', 'h', 0, 100_000).default(0),
+  fitting: unknown(text('Cartridge fitting', 40)),
+  // Holders
+  holderType: unknown(choice('Type of holder', HOLDER_TYPES)),
+  fitsRadiusFrom: unknown(number('Least arc radius it takes', 'mm', 0.5, 20)),
+  fitsRadiusTo: unknown(number('Greatest arc radius it takes', 'mm', 0.5, 20)),
+  fitsWidthTo: unknown(number('Widest shank it takes', 'mm', 0.5, 20)),
+  flangeTurn: unknown(number('Turn of the flange', '°', 0, 60)),
+  grip: unknown(number('Diameter of the grip', 'mm', 2, 40)),
+  // Inks
+  inkKind: unknown(choice('Kind of ink', INK_KINDS)),
+  wetness: unknown(number('Wetness', 'of 5', 1, 5)),
+  opacity: unknown(number('Opacity', 'of 5', 1, 5)),
+  light: unknown(flag('Light ink')),
+  waterproof: unknown(flag('Waterproof')),
+  millilitres: unknown(number('Ink left', 'ml', 0, 5000)),
+  // Papers
+  surface: unknown(choice('Surface', SURFACES)),
+  sizing: unknown(choice('Sizing', SIZINGS)),
+  grams: unknown(number('Weight of the paper', 'g/m²', 10, 2000)),
+  tone: unknown(choice('Colour of the paper', TONES)),
+  paperWidth: unknown(number('Width of the sheet', 'mm', 20, 2000)),
+  paperHeight: unknown(number('Height of the sheet', 'mm', 20, 2000)),
+});
+
+export type Item = z.infer<typeof itemSchema>;
+
+export const isTool = (kind: ItemKind): kind is ToolKind => (TOOL_KINDS as readonly string[]).includes(kind);
+
+/** Widths a kind of tool can have, in mm: outside, the facts contradict each other. */
+const WIDTHS: Readonly<Partial<Record<ItemKind, readonly [number, number]>>> = {
+  'pointed-nib': [0.1, 3],
+  'broad-nib': [0.3, 30],
+  'plate-pen': [1, 40],
+  'cartridge-pen': [0.3, 6],
+  'glass-pen': [0.1, 1.5],
+};
+
+/** Facts that cannot both be true. */
+function contradiction(item: Item): Problem | undefined {
+  const range = WIDTHS[item.kind];
+  if (range && item.width !== null && (item.width < range[0] || item.width > range[1])) {
+    const nearest = item.width < range[0] ? range[0] : range[1];
+    return new Problem(
+      'width',
+      `Width: a ${KIND_NAMES[item.kind]} of ${item.width} mm cannot be; the nearest that works is ${nearest} mm.`,
+    );
+  }
+  if (item.cut === 'square' && (item.cutDegrees ?? 0) > 0) {
+    return new Problem(
+      'cutDegrees',
+      'Degrees of the cut: a square cut has none; set 0, or choose an oblique cut.',
+    );
+  }
+  if (item.kind === 'holder' && item.fitsRadiusFrom !== null && item.fitsRadiusTo !== null) {
+    if (item.fitsRadiusFrom > item.fitsRadiusTo) {
+      return new Problem(
+        'fitsRadiusFrom',
+        `Least arc radius it takes is ${item.fitsRadiusFrom} mm, more than the greatest (${item.fitsRadiusTo} mm); the nearest that works is ${item.fitsRadiusTo} mm.`,
+      );
+    }
+  }
+  return undefined;
+}
+
+/**
+ * Reads an item from untrusted data.
+ * @throws Problem naming the field and the nearest value that works.
+ */
+export function parseItem(data: unknown): Item {
+  const result = itemSchema.safeParse(data);
+  if (!result.success) {
+    const issue = result.error.issues[0] as z.core.$ZodIssue;
+    const field = issue.path.join('.') || 'item';
+    if (issue.code === 'unrecognized_keys') {
+      throw new Problem(field, `An item has no field “${issue.keys[0]?.slice(0, 40)}”.`);
+    }
+    throw new Problem(
+      field,
+      issue.message.startsWith('Invalid') ? `“${field}” is missing or wrong.` : issue.message,
+    );
+  }
+  const wrong = contradiction(result.data);
+  if (wrong) throw wrong;
+  return result.data;
+}
+
+/** An item of a kind with nothing known about it. */
+export const blankItem = (id: string, kind: ItemKind, label: string): Item =>
+  itemSchema.parse({ id, kind, label });
+
+/** What the rest of the application calls a nib: a tool that can be ruled for. */
+const NIB_KIND: Readonly<Partial<Record<ItemKind, NibKind>>> = {
+  'broad-nib': 'broad',
+  'felt-marker': 'broad',
+  'cartridge-pen': 'broad',
+  'plate-pen': 'broad',
+  quill: 'broad',
+  'pointed-nib': 'pointed',
+  'brush-pen': 'brush',
+  pencils: 'two-point',
+};
+
+/** The item as a nib; undefined for what has no width or cannot be ruled for. */
+export function asNib({ id, kind, label, width, uncertainty, measuredAt }: Item): Nib | undefined {
+  const nibKind = NIB_KIND[kind];
+  return nibKind && width !== null ? { id, kind: nibKind, label, width, uncertainty, measuredAt } : undefined;
+}
+
+const KIND_OF_NIB: Readonly<Record<NibKind, ToolKind>> = {
+  broad: 'broad-nib',
+  pointed: 'pointed-nib',
+  brush: 'brush-pen',
+  'two-point': 'pencils',
+};
+
+/** A nib as an item of the bench, with what is known of it already kept. */
+export const fromNib = (nib: Nib, before?: Item): Item => ({
+  ...(before ?? blankItem(nib.id, KIND_OF_NIB[nib.kind], nib.label)),
+  label: nib.label,
+  width: nib.width,
+  uncertainty: nib.uncertainty,
+  measuredAt: nib.measuredAt,
+});

@@ -1,0 +1,358 @@
+import type { Item } from './item';
+import { isTool } from './item';
+import type { Need } from './need';
+import {
+  HOLDER_RULES,
+  INK_RULES,
+  type Judgement,
+  PAPER_RULES,
+  SPREAD_RULES,
+  TOOL_RULES,
+  takesHolder,
+  takesInk,
+} from './rules';
+
+/**
+ * Matching: of all combinations of tool × holder × ink × paper, the best for a need. The rules judge a tool alone, a
+ * tool with each of the others, and tool, ink and paper together; so the holder can be chosen apart from ink and paper,
+ * and inks and papers that are alike to the rules which see both are tried once. Nothing is left out: a test compares
+ * with trying every combination.
+ */
+export interface Kit {
+  readonly tool: Item;
+  readonly holder?: Item;
+  readonly ink?: Item;
+  readonly paper?: Item;
+}
+
+/** Points lost by a kit that lacks something it needs. */
+const LACKING = 40;
+
+export interface RankedKit {
+  readonly kit: Kit;
+  readonly score: number;
+  readonly verdict: 'fits' | 'workable' | 'poor' | 'incomplete';
+  /** The two or three that matter most, best first. */
+  readonly reasons: readonly Judgement[];
+  /** Worst first, each with what would lower it. */
+  readonly risks: readonly Judgement[];
+  /** Facts to look up. */
+  readonly unknown: readonly string[];
+  /** Tools whose best kit is in no respect better than this one. */
+  readonly folded: readonly Item[];
+}
+
+/** A combination that cannot be: named, and never ranked. */
+export interface Refusal {
+  readonly items: readonly Item[];
+  readonly reason: string;
+  readonly cure?: string;
+}
+
+export interface Match {
+  readonly ranked: readonly RankedKit[];
+  readonly refused: readonly Refusal[];
+}
+
+/** The bench by slot; archived things are put away. */
+export function slots(bench: readonly Item[]) {
+  const present = bench.filter(({ archived }) => !archived).sort(byId);
+  const of = (kind: Item['kind']) => present.filter((item) => item.kind === kind);
+  return {
+    tools: present.filter(({ kind }) => isTool(kind)),
+    holders: of('holder'),
+    inks: of('ink'),
+    papers: of('paper'),
+  };
+}
+
+const byId = (a: Item, b: Item) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+
+function judged<A extends unknown[]>(
+  rules: Readonly<Record<string, (...args: A) => Omit<Judgement, 'rule'> | undefined>>,
+  ...args: A
+): Judgement[] {
+  return Object.entries(rules).flatMap(([rule, judge]) => {
+    const found = judge(...args);
+    return found ? [{ rule, ...found }] : [];
+  });
+}
+
+const judgeTool = (need: Need, tool: Item) => judged(TOOL_RULES, need, tool);
+const judgeHolder = (need: Need, tool: Item, holder: Item) => judged(HOLDER_RULES, need, tool, holder);
+const judgeInk = (need: Need, tool: Item, ink: Item) => judged(INK_RULES, need, tool, ink);
+const judgePaper = (need: Need, tool: Item, paper: Item) => judged(PAPER_RULES, need, tool, paper);
+const judgeSpread = (need: Need, tool: Item, ink: Item | undefined, paper: Item) =>
+  judged(SPREAD_RULES, need, tool, ink, paper);
+
+const lack = (what: string, cure: string): Judgement => ({
+  rule: `missing ${what}`,
+  points: -LACKING,
+  reason: `The drawer has no ${what} for it.`,
+  cure,
+});
+
+/** Everything the rules have to say about a kit. */
+export function judgeKit(need: Need, { tool, holder, ink, paper }: Kit): Judgement[] {
+  return [
+    ...judgeTool(need, tool),
+    ...(!takesHolder(tool.kind)
+      ? []
+      : holder
+        ? judgeHolder(need, tool, holder)
+        : [lack('holder', 'Get a holder that takes its shank.')]),
+    ...(!takesInk(tool.kind)
+      ? []
+      : ink
+        ? judgeInk(need, tool, ink)
+        : [lack('ink', 'Get an ink this tool can bear.')]),
+    ...(paper
+      ? [...judgePaper(need, tool, paper), ...judgeSpread(need, tool, ink, paper)]
+      : [lack('paper', 'Get a smooth, sized paper.')]),
+  ];
+}
+
+const total = (judgements: readonly Judgement[]): number =>
+  judgements.reduce((sum, { points }) => sum + points, 0);
+const isOut = (judgements: readonly Judgement[]): boolean => judgements.some(({ fails }) => fails);
+
+/** The best of some things by points; equals are told apart by their ids, so that order never matters. */
+interface Best<T> {
+  readonly score: number;
+  readonly item: T;
+}
+const better = <T>(a: Best<T> | undefined, b: Best<T>): Best<T> => (a && a.score >= b.score ? a : b);
+
+/** The best holder for a tool, or none. Given in the order of their ids, the first of equals stays. */
+export function bestHolder(need: Need, tool: Item, holders: readonly Item[]): Best<Item | undefined> {
+  if (!takesHolder(tool.kind)) return { score: 0, item: undefined };
+  let best: Best<Item | undefined> | undefined;
+  for (const holder of holders) {
+    const judgements = judgeHolder(need, tool, holder);
+    if (!isOut(judgements)) best = better(best, { score: total(judgements), item: holder });
+  }
+  return better(best, { score: -LACKING, item: undefined });
+}
+
+/** What the rules that see ink and paper together look at. */
+const inkClass = ({ wetness, light, opacity }: Item) => `${wetness} ${light} ${opacity}`;
+const paperClass = ({ sizing, tone }: Item) => `${sizing} ${tone}`;
+
+/** Of things that are alike to a rule, the best by the other rules. */
+function bestByClass(
+  items: readonly Item[],
+  classOf: (item: Item) => string,
+  judge: (item: Item) => readonly Judgement[],
+): Map<string, Best<Item>> {
+  const classes = new Map<string, Best<Item>>();
+  for (const item of items) {
+    const judgements = judge(item);
+    if (isOut(judgements)) continue;
+    const key = classOf(item);
+    classes.set(key, better(classes.get(key), { score: total(judgements), item }));
+  }
+  return classes;
+}
+
+interface InkAndPaper {
+  readonly ink?: Item;
+  readonly paper?: Item;
+}
+
+/** The best ink and paper for a tool, chosen together. */
+export function bestInkAndPaper(
+  need: Need,
+  tool: Item,
+  inks: readonly Item[],
+  papers: readonly Item[],
+): Best<InkAndPaper> {
+  const wet = takesInk(tool.kind);
+  const inkClasses = wet
+    ? bestByClass(inks, inkClass, (ink) => judgeInk(need, tool, ink))
+    : new Map<string, Best<Item>>();
+  const paperClasses = bestByClass(papers, paperClass, (paper) => judgePaper(need, tool, paper));
+  const inkChoices: (Best<Item> | undefined)[] = [...inkClasses.values(), undefined];
+  const paperChoices: (Best<Item> | undefined)[] = [...paperClasses.values(), undefined];
+  let best: (Best<InkAndPaper> & { name: string }) | undefined;
+  for (const ink of inkChoices) {
+    for (const paper of paperChoices) {
+      const spread = paper ? judgeSpread(need, tool, ink?.item, paper.item) : [];
+      if (isOut(spread)) continue;
+      const score = (ink ? ink.score : wet ? -LACKING : 0) + (paper ? paper.score : -LACKING) + total(spread);
+      const name = `${ink?.item.id ?? '~'} ${paper?.item.id ?? '~'}`;
+      if (!best || score > best.score || (score === best.score && name < best.name)) {
+        best = { score, name, item: { ink: ink?.item, paper: paper?.item } };
+      }
+    }
+  }
+  return best ?? { score: -2 * LACKING, item: {} };
+}
+
+/** The best kit around a tool; undefined where the tool itself is out. */
+export function bestAround(
+  need: Need,
+  tool: Item,
+  { holders, inks, papers }: { holders: readonly Item[]; inks: readonly Item[]; papers: readonly Item[] },
+): { kit: Kit; score: number } | undefined {
+  const own = judgeTool(need, tool);
+  if (isOut(own)) return undefined;
+  const holder = bestHolder(need, tool, holders);
+  const rest = bestInkAndPaper(need, tool, inks, papers);
+  return {
+    kit: { tool, ...(holder.item && { holder: holder.item }), ...defined(rest.item) },
+    score: total(own) + holder.score + rest.score,
+  };
+}
+
+const defined = ({ ink, paper }: InkAndPaper): InkAndPaper => ({
+  ...(ink && { ink }),
+  ...(paper && { paper }),
+});
+
+/** How many reasons a kit is shown with. */
+const REASONS = 3;
+const FITS = 45;
+const WORKABLE = 22;
+
+/** A kit with its verdict and the reasons that matter. */
+export function explain(need: Need, kit: Kit): RankedKit {
+  const judgements = judgeKit(need, kit);
+  const score = total(judgements);
+  const bad = judgements.filter(({ points, unknown }) => points < 0 && !unknown);
+  const incomplete = judgements.some(({ rule }) => rule.startsWith('missing'));
+  const grave = bad.some(({ points }) => points <= -20);
+  return {
+    kit,
+    score,
+    verdict: incomplete
+      ? 'incomplete'
+      : score >= FITS && !grave
+        ? 'fits'
+        : score >= WORKABLE
+          ? 'workable'
+          : 'poor',
+    reasons: judgements
+      .filter(({ points }) => points > 0)
+      .sort((a, b) => b.points - a.points)
+      .slice(0, REASONS),
+    risks: bad.sort((a, b) => a.points - b.points),
+    unknown: judgements.flatMap(({ unknown }) => (unknown ? [unknown] : [])),
+    folded: [],
+  };
+}
+
+/** Whether a kit is in no respect better than another of the same kind of tool. */
+function isDominated(need: Need, kit: Kit, by: Kit): boolean {
+  if (kit.tool.kind !== by.tool.kind) return false;
+  const theirs = new Map(judgeKit(need, by).map(({ rule, points }) => [rule, points]));
+  const ours = judgeKit(need, kit);
+  const rules = new Set([...theirs.keys(), ...ours.map(({ rule }) => rule)]);
+  const mine = new Map(ours.map(({ rule, points }) => [rule, points]));
+  return [...rules].every((rule) => (mine.get(rule) ?? 0) <= (theirs.get(rule) ?? 0));
+}
+
+/** Longest ranking, and most refusals named. */
+const LONGEST = 6;
+const MOST_REFUSED = 12;
+
+/** The ranking for a need, with what is ruled out and why. */
+export function match(need: Need, bench: readonly Item[]): Match {
+  const { tools, ...rest } = slots(bench);
+  const best = tools
+    .flatMap((tool) => bestAround(need, tool, rest) ?? [])
+    .sort((a, b) => b.score - a.score || byId(a.kit.tool, b.kit.tool));
+  const ranked: RankedKit[] = [];
+  for (const { kit } of best) {
+    const above = ranked.findIndex((other) => isDominated(need, kit, other.kit));
+    if (above >= 0) {
+      const other = ranked[above] as RankedKit;
+      ranked[above] = { ...other, folded: [...other.folded, kit.tool] };
+    } else if (ranked.length < LONGEST) {
+      ranked.push(explain(need, kit));
+    }
+  }
+  return { ranked, refused: refusals(need, tools, rest.holders, rest.inks) };
+}
+
+/** Combinations of tools of the right family that cannot be. */
+function refusals(
+  need: Need,
+  tools: readonly Item[],
+  holders: readonly Item[],
+  inks: readonly Item[],
+): Refusal[] {
+  const found: Refusal[] = [];
+  const note = (items: readonly Item[], judgements: readonly Judgement[]) => {
+    const out = judgements.find(({ fails }) => fails);
+    if (out) found.push({ items, reason: out.reason, ...(out.cure && { cure: out.cure }) });
+  };
+  for (const tool of tools) {
+    if (found.length >= MOST_REFUSED) break;
+    const own = judgeTool(need, tool);
+    if (own.some(({ rule, fails }) => rule === 'family' && fails)) continue;
+    note([tool], own);
+    if (isOut(own)) continue;
+    if (takesHolder(tool.kind))
+      for (const holder of holders) note([tool, holder], judgeHolder(need, tool, holder));
+    if (takesInk(tool.kind)) for (const ink of inks) note([tool, ink], judgeInk(need, tool, ink));
+  }
+  return found.slice(0, MOST_REFUSED);
+}
+
+/** The best kit that has a given thing in it; undefined where the thing is ruled out everywhere. */
+export function bestWith(
+  need: Need,
+  bench: readonly Item[],
+  item: Item,
+): { kit: Kit; score: number } | undefined {
+  const all = slots([...bench.filter(({ id }) => id !== item.id), item]);
+  const only = [item];
+  const tools = isTool(item.kind) ? only : all.tools;
+  const rest = {
+    holders: item.kind === 'holder' ? only : all.holders,
+    inks: item.kind === 'ink' ? only : all.inks,
+    papers: item.kind === 'paper' ? only : all.papers,
+  };
+  const kits = tools.flatMap((tool) => bestAround(need, tool, rest) ?? []);
+  const has = kits.filter(({ kit }) => Object.values(kit).some(({ id }) => id === item.id));
+  return has.sort((a, b) => b.score - a.score || byId(a.kit.tool, b.kit.tool))[0];
+}
+
+/** Why a thing is not in the best kit, in sentences. */
+export function whyNot(need: Need, bench: readonly Item[], item: Item): string[] {
+  const [first] = match(need, bench).ranked;
+  if (first && Object.values(first.kit).some(({ id }) => id === item.id)) return ['It is in the best kit.'];
+  if (isTool(item.kind)) {
+    const out = judgeTool(need, item).filter(({ fails }) => fails);
+    if (out.length > 0) return out.map(({ reason, cure }) => (cure ? `${reason} ${cure}` : reason));
+  }
+  if (item.kind === 'sundry') return ['Sundries help with every kit and are not matched.'];
+  const with_ = bestWith(need, bench, item);
+  if (!with_) {
+    const tools = slots(bench).tools.filter((tool) => !isOut(judgeTool(need, tool)));
+    const reasons = tools.flatMap((tool) => {
+      const judgements =
+        item.kind === 'holder'
+          ? takesHolder(tool.kind)
+            ? judgeHolder(need, tool, item)
+            : []
+          : item.kind === 'ink' && takesInk(tool.kind)
+            ? judgeInk(need, tool, item)
+            : [];
+      return judgements.filter(({ fails }) => fails).map(({ reason }) => reason);
+    });
+    return reasons.length > 0
+      ? [...new Set(reasons)].slice(0, REASONS)
+      : ['No tool in the drawer for this hand can use it.'];
+  }
+  const behind = (first?.score ?? 0) - with_.score;
+  const { risks, unknown } = explain(need, with_.kit);
+  const worse = risks.slice(0, REASONS).map(({ reason, cure }) => (cure ? `${reason} ${cure}` : reason));
+  return [
+    `Its best kit (${Object.values(with_.kit)
+      .map(({ label }) => label)
+      .join(', ')}) stands ${Math.round(behind)} points behind.`,
+    ...worse,
+    ...unknown.slice(0, 1),
+  ];
+}

@@ -1,0 +1,103 @@
+import { z } from 'zod';
+import { HAND_IDS, handById } from '../hands/registry';
+import type { Mm } from '../measure/units';
+
+export const PURPOSES = [
+  'first tries',
+  'drills',
+  'practice piece',
+  'envelope',
+  'finished piece',
+  'class',
+] as const;
+export const EXPERIENCES = ['beginner', 'some', 'practised'] as const;
+export const SIDES = ['right', 'left'] as const;
+
+/** Where schools differ: which way the user goes, and what the other one says. */
+export const SCHOOLS = {
+  firstNib: {
+    name: 'First broad nib',
+    choices: {
+      medium: 'about 2–3 mm: easy to control, fits the page',
+      large: '4 mm or wider: mistakes show',
+    },
+  },
+  firstPointed: {
+    name: 'First pointed tool',
+    choices: {
+      stiff: 'a stiff nib in a straight holder',
+      soft: 'a soft pencil or small hard brush pen first',
+      oblique: 'an oblique holder at once',
+    },
+  },
+  holder: {
+    name: 'Holder for slanted hands',
+    choices: {
+      oblique: 'oblique: the natural angle of the hand',
+      straight: 'straight, with the page turned',
+    },
+  },
+  loading: {
+    name: 'Loading the nib',
+    choices: { dip: 'dip and shake', brush: 'brush ink under the nib' },
+  },
+  angle: {
+    name: 'Pen angle',
+    choices: { held: 'one angle held while learning', turned: 'turned from stroke to stroke' },
+  },
+} as const;
+export type SchoolId = keyof typeof SCHOOLS;
+
+const schoolSchema = z.strictObject({
+  firstNib: z.enum(['medium', 'large']).default('medium'),
+  firstPointed: z.enum(['stiff', 'soft', 'oblique']).default('stiff'),
+  holder: z.enum(['oblique', 'straight']).default('oblique'),
+  loading: z.enum(['dip', 'brush']).default('dip'),
+  angle: z.enum(['held', 'turned']).default('held'),
+});
+export type Schools = z.infer<typeof schoolSchema>;
+
+/** What a kit is wanted for. */
+export const needSchema = z.strictObject({
+  hand: z.enum(HAND_IDS),
+  purpose: z.enum(PURPOSES).default('drills'),
+  /** Body height wanted; null leaves it to the nib. */
+  bodyMm: z.number().min(1).max(200).nullable().default(null),
+  experience: z.enum(EXPERIENCES).default('some'),
+  side: z.enum(SIDES).default('right'),
+  schools: schoolSchema.default({
+    firstNib: 'medium',
+    firstPointed: 'stiff',
+    holder: 'oblique',
+    loading: 'dip',
+    angle: 'held',
+  }),
+});
+export type Need = z.infer<typeof needSchema>;
+
+export const needFor = (hand: Need['hand'], more: Partial<Need> = {}): Need =>
+  needSchema.parse({ hand, ...more });
+
+/** Nib width the body wanted asks for: H = N · W at the hand's usual weight. Null where heights do not hang on the nib. */
+export function widthWanted({ hand, bodyMm }: Pick<Need, 'hand' | 'bodyMm'>): Mm | null {
+  const { basis, zones } = handById(hand);
+  return bodyMm !== null && basis === 'nib' ? bodyMm / zones.body : null;
+}
+
+/** Height of the written block, and the fewest lines it should hold, for a usual sheet of each purpose. */
+const SHEETS: Readonly<Record<(typeof PURPOSES)[number], { height: Mm; lines: number }>> = {
+  'first tries': { height: 267, lines: 4 },
+  drills: { height: 267, lines: 5 },
+  'practice piece': { height: 240, lines: 6 },
+  envelope: { height: 80, lines: 3 },
+  'finished piece': { height: 300, lines: 6 },
+  class: { height: 267, lines: 5 },
+};
+
+/** Largest body for which a usual page of this purpose still holds enough lines, in mm. */
+export function mostBody({ hand, purpose }: Pick<Need, 'hand' | 'purpose'>): Mm {
+  const { zones } = handById(hand);
+  const whole = zones.body + zones.ascender + zones.descender + zones.gap;
+  const { height, lines } = SHEETS[purpose];
+  return (height / lines) * (zones.body / whole);
+}

@@ -1,0 +1,132 @@
+import { plain } from '../measure/units';
+import type { CautionId } from './cautions';
+import type { Kit } from './match';
+import type { Need } from './need';
+import { isDipped, takesHolder } from './rules';
+
+/** One thing to do before writing; ticked off and remembered for the tool. */
+export interface Step {
+  readonly id: string;
+  readonly what: string;
+  readonly why: string;
+  /** What not to do. */
+  readonly not?: string;
+  readonly caution?: CautionId;
+}
+
+/** The checklist for a kit, in order, made from its facts. */
+export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step[] {
+  const steps: Step[] = [];
+  const add = (id: string, what: string, why: string, more: Partial<Step> = {}) =>
+    steps.push({ id, what, why, ...more });
+  const steel = takesHolder(tool.kind);
+  if (steel && tool.coated !== false) {
+    add(
+      'coating',
+      `${tool.coated === null ? 'If it is new, take' : 'Take'} the coating off: toothpaste or dish soap and a soft brush, then rinse and dry. If ink still beads, an alcohol wipe; then again.`,
+      'A new nib is coated against rust, and ink runs off the coating.',
+      {
+        not: 'Do not burn it off (a second too long ruins the temper) and do not lick it (inks and pigments can be toxic).',
+        caution: 'solvent',
+      },
+    );
+  }
+  if (steel && holder) {
+    add(
+      'seat',
+      `Hold the nib far back and push it into “${holder.label}” until it is firm${holder.holderType === 'oblique' ? '; set the flange so that the point meets the line of the shaft’s axis' : ''}.`,
+      'A loose nib turns under pressure.',
+      { not: 'Never push by the tines: crossed or sprung tines do not recover.', caution: 'sharp' },
+    );
+  }
+  if (tool.reservoir) {
+    add(
+      'reservoir',
+      'Slip the reservoir ½–1 mm behind the tip.',
+      'Nearer it floods the edge; farther it starves it.',
+    );
+  }
+  if (tool.kind === 'quill') {
+    add(
+      'cut',
+      'Trim the edge with a sharp knife, cutting away from you on a cut-proof surface.',
+      'A ragged edge writes ragged.',
+      {
+        caution: 'knife',
+      },
+    );
+  }
+  if (tool.kind === 'felt-marker') {
+    add('mark', 'Mark the upper face of the felt.', 'The round barrel hides the angle of the edge.');
+  }
+  if (tool.kind === 'cartridge-pen' || tool.kind === 'plate-pen') {
+    add('prime', 'Prime it: a few strokes on scrap until the line is even.', 'A dry feed skips.');
+  }
+  if (ink && isDipped(tool.kind)) {
+    const wet = ink.wetness ?? 3;
+    if (ink.inkKind === 'gouache' || ink.inkKind === 'metallic') {
+      add(
+        'mix',
+        'Mix to thin cream with distilled water, in a separate pot.',
+        'Thicker does not leave the nib, thinner rubs off.',
+        {
+          caution: 'pigment',
+        },
+      );
+    } else if (ink.inkKind === 'dye') {
+      add(
+        'bind',
+        'Pour a little into a separate pot and add one drop of gum arabic.',
+        'Dye ink is thin for a dip nib and pulls together.',
+        {
+          not: 'Never thin or bind in the stock bottle.',
+        },
+      );
+    } else if (wet <= 2) {
+      add(
+        'thin',
+        'Thin with distilled water, drop by drop, in a separate pot.',
+        'So dry an ink drags and splits shades.',
+        {
+          not: 'Never thin in the stock bottle.',
+        },
+      );
+    }
+    add(
+      'load',
+      need.schools.loading === 'dip'
+        ? 'Dip to just above the eye, shake once, touch the rim.'
+        : 'Brush ink under the nib, and wipe its top.',
+      need.schools.loading === 'dip'
+        ? 'Others brush the ink under the nib: less waste, cleaner hairlines.'
+        : 'Others dip and shake: quicker, and no brush to wash.',
+    );
+  }
+  if (paper?.sizing === 'unsized') {
+    add('paper', `Try a line on a corner of “${paper.label}”.`, 'Unsized paper can feather at once.');
+  }
+  add(
+    'test',
+    tool.kind === 'pointed-nib'
+      ? 'Test: hairlines up, shades down, both sides of each shade smooth.'
+      : `Test: a zigzag at the working angle${tool.width === null ? '' : `, and ten steps of the nib ladder (${plain(10 * tool.width, 1)} mm)`}.`,
+    'What is wrong shows here and not on the good sheet.',
+  );
+  if (ink && ['india', 'acrylic', 'iron gall'].includes(ink.inkKind ?? '')) {
+    add(
+      'rinse',
+      'Keep water at hand and rinse the tool the moment you stop.',
+      'Dried, this ink stays or eats the steel.',
+      {
+        caution: 'disposal',
+      },
+    );
+  }
+  add(
+    'body',
+    'Sit tall, shoulders down, page turned; move the arm.',
+    'Cramp comes before tiredness is felt.',
+    { caution: 'pain' },
+  );
+  return steps;
+}

@@ -1,0 +1,144 @@
+import { handById } from '../hands/registry';
+import { plain, roundTo } from '../measure/units';
+import { blankItem, type Item } from './item';
+import { bestWith, explain, type Kit, match } from './match';
+import { mostBody, type Need, widthWanted } from './need';
+
+/** Something that could be bought, described by kind, and what it would gain. */
+export interface Purchase {
+  readonly item: Item;
+  readonly kit: Kit;
+  /** Points the best kit gains. */
+  readonly gain: number;
+  readonly reasons: readonly string[];
+}
+
+const MINE = 'buy';
+const with_ = (kind: Item['kind'], label: string, facts: Partial<Item>): Item => ({
+  ...blankItem(`${MINE} ${label}`, kind, label),
+  ...facts,
+});
+
+/** What shops keep, by kind: one of each sort that could make a difference for this need. */
+function catalogue(need: Need): Item[] {
+  const hand = handById(need.hand);
+  const shank = { shankRadius: 3.5, shankWidth: 5 };
+  const width = roundTo(
+    Math.max(0.5, Math.min(widthWanted(need) ?? hand.width, Math.max(0.8, mostBody(need) / hand.zones.body))),
+    0.1,
+  );
+  const left = need.side === 'left';
+  const broad =
+    hand.tool === 'broad'
+      ? [
+          with_('broad-nib', `${plain(width)} mm ${left ? 'left-oblique' : 'square-cut'} nib`, {
+            width,
+            cut: left ? 'left-oblique' : 'square',
+            cutDegrees: left ? 15 : 0,
+            reservoir: true,
+            wear: 'none',
+            coated: true,
+            ...shank,
+          }),
+          with_('felt-marker', `${plain(width)} mm broad marker`, { width, cut: 'square', wear: 'none' }),
+          with_('cartridge-pen', `cartridge pen with a ${plain(width)} mm nib`, {
+            width,
+            cut: left ? 'left-oblique' : 'square',
+            wear: 'none',
+            fitting: 'converter',
+          }),
+        ]
+      : [];
+  const pointed =
+    hand.tool === 'pointed'
+      ? (['stiff', 'semi-flexible', 'flexible'] as const).map((flex) =>
+          with_('pointed-nib', `${flex} pointed nib`, {
+            width: 0.8,
+            flex,
+            wear: 'none',
+            coated: true,
+            ...shank,
+          }),
+        )
+      : [];
+  const others =
+    hand.tool === 'brush' ? [with_('brush-pen', 'small hard brush pen', { width: 3, wear: 'none' })] : [];
+  const takes = { fitsRadiusFrom: 1, fitsRadiusTo: 8, fitsWidthTo: 10, grip: 9 };
+  return [
+    ...broad,
+    ...pointed,
+    ...others,
+    with_('holder', 'straight holder', { holderType: 'straight', ...takes }),
+    with_('holder', 'oblique holder with a screw flange', {
+      holderType: 'oblique',
+      flangeTurn: 12,
+      ...takes,
+    }),
+    with_('ink', 'carbon ink', {
+      inkKind: 'carbon',
+      wetness: 3,
+      opacity: 5,
+      waterproof: true,
+      light: false,
+      millilitres: 30,
+    }),
+    with_('ink', 'thin dye ink', {
+      inkKind: 'dye',
+      wetness: 3,
+      opacity: 2,
+      waterproof: false,
+      light: false,
+      millilitres: 30,
+    }),
+    with_('ink', 'white gouache', {
+      inkKind: 'gouache',
+      wetness: 2,
+      opacity: 5,
+      waterproof: false,
+      light: true,
+      millilitres: 15,
+    }),
+    with_('paper', 'smooth hard-sized paper', {
+      surface: 'very smooth',
+      sizing: 'hard',
+      grams: 120,
+      tone: 'white',
+    }),
+    with_('paper', 'layout paper', { surface: 'smooth', sizing: 'light', grams: 60, tone: 'white' }),
+  ];
+}
+
+/** A gain smaller than this is not worth a purchase. */
+const WORTH = 4;
+
+/** The one purchase that improves the best kit most; undefined where nothing does. `kinds` are those one may buy. */
+export function onePurchase(
+  need: Need,
+  bench: readonly Item[],
+  kinds?: readonly Item['kind'][],
+): Purchase | undefined {
+  const now = match(need, bench).ranked[0];
+  const best = now?.score ?? Number.NEGATIVE_INFINITY;
+  const offers = catalogue(need)
+    .filter(({ kind }) => !kinds || kinds.includes(kind))
+    .flatMap((item) => {
+      const found = bestWith(need, bench, item);
+      return found ? [{ item, ...found }] : [];
+    })
+    .sort((a, b) => b.score - a.score || (a.item.id < b.item.id ? -1 : 1));
+  const [first] = offers;
+  if (!first || first.score - best < WORTH) return undefined;
+  const before = new Set(now?.reasons.map(({ reason }) => reason));
+  return {
+    item: first.item,
+    kit: first.kit,
+    gain: Number.isFinite(best) ? first.score - best : first.score,
+    reasons: explain(need, first.kit)
+      .reasons.map(({ reason }) => reason)
+      .filter((reason) => !before.has(reason)),
+  };
+}
+
+/** What is offered, in words: "a 2.4 mm square-cut nib". */
+export const describePurchase = ({ item }: Purchase): string =>
+  `${/^[aeiou]/i.test(item.label) ? 'an' : 'a'} ${item.label}`;

@@ -1,0 +1,40 @@
+import { HAND_IDS, type HandId, handById } from '../hands/registry';
+import { type Mm, plain } from '../measure/units';
+import type { Item } from './item';
+import { bestWith, explain } from './match';
+import { mostBody, type Need, needFor } from './need';
+
+/** What a tool can do in one hand. */
+export interface Reach {
+  readonly hand: HandId;
+  readonly verdict: 'fits' | 'workable' | 'poor' | 'incomplete';
+  /** Body heights it makes at the hand's usual weights; undefined where height does not hang on the nib. */
+  readonly body?: readonly [Mm, Mm];
+  readonly sentence: string;
+}
+
+const ORDER = { fits: 0, workable: 1, poor: 2, incomplete: 3 } as const;
+
+/** The other way round: for one tool, the hands it writes, at which sizes, on which of one's papers. Best first. */
+export function reachOf(
+  tool: Item,
+  bench: readonly Item[],
+  about: Pick<Need, 'experience' | 'side' | 'purpose' | 'schools'>,
+): Reach[] {
+  return HAND_IDS.flatMap((hand): Reach[] => {
+    const need = needFor(hand, about);
+    const found = bestWith(need, bench, tool);
+    if (!found) return [];
+    const { weight, basis, bodyMm, name } = handById(hand);
+    const { verdict, risks } = explain(need, found.kit);
+    const body: readonly [Mm, Mm] | undefined =
+      basis === 'nib' && tool.width !== null
+        ? [weight.low * tool.width, weight.high * tool.width]
+        : bodyMm && [bodyMm.low, bodyMm.high];
+    const size = body ? ` at a body of ${plain(body[0], 1)}–${plain(body[1], 1)} mm` : '';
+    const large = body && body[0] > mostBody(need) ? ', too large for this page' : '';
+    const paper = found.kit.paper ? ` on ${found.kit.paper.label}` : '';
+    const but = risks[0] ? ` ${risks[0].reason}` : '';
+    return [{ hand, verdict, ...(body && { body }), sentence: `${name}${size}${large}${paper}.${but}` }];
+  }).sort((a, b) => ORDER[a.verdict] - ORDER[b.verdict]);
+}

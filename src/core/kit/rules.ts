@@ -1,0 +1,574 @@
+import { handById } from '../hands/registry';
+import { plain } from '../measure/units';
+import { type Item, KIND_NAMES, type ToolKind } from './item';
+import { mostBody, type Need, type SchoolId, widthWanted } from './need';
+
+/**
+ * The fit rules: each a small pure function that judges two or three things of a kit against each other, with its
+ * reason in words and numbers. Points say how much it matters: a rule gives from −30 to +20, and 0 where it has
+ * nothing to say. `fails` rules a kit out, whatever else is good about it.
+ */
+export interface Judgement {
+  readonly rule: string;
+  readonly points: number;
+  readonly fails?: boolean;
+  readonly reason: string;
+  /** What would lower the risk. */
+  readonly cure?: string;
+  /** A fact nobody has looked up, and how to. */
+  readonly unknown?: string;
+  /** The school that decides this. */
+  readonly school?: SchoolId;
+}
+
+type Verdict = Omit<Judgement, 'rule'> | undefined;
+
+const good = (points: number, reason: string, more: Partial<Judgement> = {}): Verdict => ({
+  points,
+  reason,
+  ...more,
+});
+const risk = (points: number, reason: string, cure: string, more: Partial<Judgement> = {}): Verdict => ({
+  points: -points,
+  reason,
+  cure,
+  ...more,
+});
+const fails = (reason: string, cure?: string): Verdict => ({ points: -100, fails: true, reason, cure });
+/** Not knowing is worth a little less than an ordinary risk: a known good thing is better than a doubtful one. */
+const DOUBT = 6;
+const cannotSay = (unknown: string): Verdict => ({ points: -DOUBT, reason: 'Could not be judged.', unknown });
+
+const name = (item: Item) => item.label;
+const isBroad = (kind: Item['kind']) =>
+  ['broad-nib', 'felt-marker', 'cartridge-pen', 'plate-pen', 'quill', 'pencils'].includes(kind);
+/** Dip tools are filled drop by drop; the others hold their own supply. */
+export const isDipped = (kind: Item['kind']) =>
+  ['broad-nib', 'pointed-nib', 'glass-pen', 'quill'].includes(kind);
+/** Tools that are pushed into a holder. */
+export const takesHolder = (kind: Item['kind']) => kind === 'broad-nib' || kind === 'pointed-nib';
+/** Tools that take ink from a bottle or cartridge. */
+export const takesInk = (kind: Item['kind']) =>
+  isDipped(kind) || ['cartridge-pen', 'plate-pen'].includes(kind);
+
+/** Tools that can write a family of hands. */
+const FAMILY: Readonly<Record<string, readonly ToolKind[]>> = {
+  broad: ['broad-nib', 'felt-marker', 'cartridge-pen', 'plate-pen', 'quill', 'pencils'],
+  pointed: ['pointed-nib', 'brush-pen'],
+  brush: ['brush-pen'],
+  monoline: ['glass-pen', 'pencils', 'felt-marker', 'cartridge-pen', 'pointed-nib'],
+};
+
+type ToolRule = (need: Need, tool: Item) => Verdict;
+
+/** Hand ↔ tool alone. */
+export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
+  family: (need, tool) => {
+    const hand = handById(need.hand);
+    if (!FAMILY[hand.tool]?.includes(tool.kind as ToolKind)) {
+      return fails(
+        `${hand.name} is written with a ${hand.tool === 'broad' ? 'broad edge' : `${hand.tool} tool`}; a ${KIND_NAMES[tool.kind]} cannot make its strokes.`,
+        `Look for a ${KIND_NAMES[(FAMILY[hand.tool] as readonly ToolKind[])[0] as ToolKind]}.`,
+      );
+    }
+    if (hand.tool === 'pointed' && tool.kind === 'brush-pen') {
+      return need.schools.firstPointed === 'soft' && need.experience === 'beginner'
+        ? good(8, 'A small brush pen teaches thick and thin before a nib has to be mastered.', {
+            school: 'firstPointed',
+          })
+        : risk(
+            14,
+            'A brush pen has no hairline as fine as a nib’s.',
+            'Take a pointed nib once the pressure is learned.',
+            {
+              school: 'firstPointed',
+            },
+          );
+    }
+    return good(12, `A ${KIND_NAMES[tool.kind]} makes the strokes of ${hand.name}.`);
+  },
+
+  size: (need, tool) => {
+    const hand = handById(need.hand);
+    if (!isBroad(tool.kind) || hand.tool !== 'broad') return undefined;
+    if (tool.width === null) return cannotSay(`Measure the width of “${name(tool)}” by a nib ladder.`);
+    const wanted = widthWanted(need);
+    if (wanted !== null && need.bodyMm !== null) {
+      const weight = need.bodyMm / tool.width;
+      const [low, high] = [hand.weight.low * 0.92, hand.weight.high * 1.08];
+      if (weight >= low && weight <= high) {
+        return good(
+          18,
+          `${plain(tool.width)} mm makes a body of ${plain(need.bodyMm)} mm at ${plain(weight, 1)} nib widths: right for ${hand.name}.`,
+        );
+      }
+      const off = Math.abs(Math.log(weight / (weight < low ? hand.weight.low : hand.weight.high)));
+      const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${plain(weight, 1)} nib widths, ${weight < low ? 'too black' : 'too light'} for ${hand.name} (${hand.weight.low}–${hand.weight.high}).`;
+      return off > 0.7
+        ? fails(sentence, `A nib of ${plain(wanted, 1)} mm would fit.`)
+        : risk(
+            Math.min(30, 8 + 32 * off),
+            sentence,
+            `Take a nib of ${plain(wanted, 1)} mm, or rule a body of ${plain(tool.width * hand.zones.body, 1)} mm.`,
+          );
+    }
+    const body = tool.width * hand.zones.body;
+    const most = mostBody(need);
+    if (body > most) {
+      return risk(
+        Math.min(30, 10 + 30 * Math.log(body / most)),
+        `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm; ${aOrAn(need.purpose)} ${need.purpose} has room for ${plain(most, 1)} mm.`,
+        `Take a nib of at most ${plain(most / hand.zones.body, 1)} mm.`,
+      );
+    }
+    return good(
+      6,
+      `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm, which fits ${aOrAn(need.purpose)} ${need.purpose}.`,
+    );
+  },
+
+  learning: (need, tool) => {
+    const hand = handById(need.hand);
+    const learning =
+      need.experience === 'beginner' || need.purpose === 'class' || need.purpose === 'first tries';
+    if (
+      !learning ||
+      !isBroad(tool.kind) ||
+      tool.width === null ||
+      hand.tool !== 'broad' ||
+      need.bodyMm !== null
+    )
+      return undefined;
+    if (tool.width < 1.5) {
+      return risk(
+        18,
+        `Nobody starts under 1.5 mm: ${plain(tool.width)} mm hides the mistakes and tires the eye.`,
+        'Start with 2 mm or more.',
+      );
+    }
+    const large = need.schools.firstNib === 'large';
+    const [low, high] = large ? [4, 8] : [2, 3.5];
+    return tool.width >= low && tool.width <= high
+      ? good(10, `${plain(tool.width)} mm is a good first width.`, { school: 'firstNib' })
+      : risk(
+          6,
+          `${plain(tool.width)} mm is not what your school begins with.`,
+          `Begin with ${low}–${high} mm.`,
+          { school: 'firstNib' },
+        );
+  },
+
+  flexibility: (need, tool) => {
+    if (tool.kind !== 'pointed-nib') return undefined;
+    if (tool.flex === null) return cannotSay(`Press “${name(tool)}” on a nail: how far do the tines open?`);
+    const rank = ['stiff', 'semi-flexible', 'flexible', 'very flexible'].indexOf(tool.flex);
+    if (need.experience === 'beginner') {
+      return [
+        good(14, 'A stiff nib forgives a heavy hand.'),
+        good(9, 'A semi-flexible nib opens only when it is asked to.'),
+        risk(12, 'A flexible nib opens at the first uneven pressure.', 'Learn on a stiff nib.'),
+        risk(22, 'A very flexible nib springs under a beginner’s hand.', 'Learn on a stiff nib.'),
+      ][rank];
+    }
+    if (need.purpose === 'drills')
+      return good(6 + 2 * rank, `A ${tool.flex} nib shows in a drill how evenly you press.`);
+    return [
+      risk(4, 'A stiff nib makes a modest shade.', 'Take a flexible nib for strong shades.'),
+      good(8, 'A semi-flexible nib has shade enough for most work.'),
+      good(12, 'A flexible nib swells from hairline to full shade.'),
+      need.experience === 'practised'
+        ? good(8, 'A very flexible nib has the deepest shades, for a sure hand.')
+        : risk(8, 'A very flexible nib asks for a sure hand.', 'Take a flexible nib.'),
+    ][rank];
+  },
+
+  wear: (need, tool) => {
+    if (tool.wear === 'worn out') {
+      return tool.kind === 'felt-marker'
+        ? risk(16, 'The felt is worn hollow, its corners flared.', 'Press the edge back, or replace it.')
+        : risk(24, `“${name(tool)}” is worn out: thick and thin vanish.`, 'Replace it; nibs are used up.');
+    }
+    if (tool.wear === 'some' && need.purpose === 'finished piece') {
+      return risk(6, 'It is worn a little; a finished piece shows it.', 'Keep a fresh nib for good paper.');
+    }
+    return tool.wear === 'none' ? good(1, 'It is not worn.') : undefined;
+  },
+
+  handedness: (need, tool) => {
+    if (need.side !== 'left') {
+      return tool.cut === 'left-oblique'
+        ? risk(8, 'A left-oblique cut turns the edge away from a right hand.', 'Take a square cut.')
+        : undefined;
+    }
+    if (isBroad(tool.kind) && tool.kind !== 'pencils') {
+      if (tool.cut === null)
+        return cannotSay(`Look at the edge of “${name(tool)}”: is it cut square or oblique?`);
+      return tool.cut === 'left-oblique'
+        ? good(
+            10,
+            `A left-oblique cut${tool.cutDegrees ? ` of ${plain(tool.cutDegrees)}°` : ''} gives a left hand its pen angle without twisting the wrist.`,
+          )
+        : tool.cut === 'right-oblique'
+          ? risk(
+              14,
+              'A right-oblique cut twists a left hand further.',
+              'Take a left-oblique cut, or a square one with the page turned.',
+            )
+          : risk(
+              3,
+              'With a square cut a left hand must turn the page.',
+              'Turn the page clockwise (see Grip and page), or take a left-oblique cut.',
+            );
+    }
+    return undefined;
+  },
+
+  purpose: (need, tool) => {
+    const fine = need.purpose === 'finished piece';
+    switch (tool.kind) {
+      case 'felt-marker':
+        return fine
+          ? risk(14, 'Felt has no sharp edge, and its dye fades.', 'Take a dip nib for a finished piece.')
+          : need.purpose === 'class' || need.purpose === 'first tries'
+            ? good(10, 'A felt marker is cheap, clean and ready: good for a class.')
+            : need.purpose === 'envelope'
+              ? good(2, 'A felt marker writes on almost any paper.')
+              : undefined;
+      case 'pencils':
+        return need.purpose === 'first tries' || need.purpose === 'class'
+          ? good(9, 'Two pencils are the cheapest way to learn the angle.')
+          : risk(12, 'Two pencils leave outlines only.', 'Take a nib.');
+      case 'cartridge-pen':
+        return need.purpose === 'envelope'
+          ? good(8, 'A cartridge pen keeps its flow over a whole set of envelopes.')
+          : need.purpose === 'class'
+            ? good(8, 'A cartridge pen needs no pots on the tables.')
+            : fine
+              ? risk(4, 'Cartridge ink is thin.', 'Take a dip nib and dense ink.')
+              : good(4, 'A cartridge pen is ready at once.');
+      case 'broad-nib':
+      case 'pointed-nib':
+        return need.purpose === 'class'
+          ? risk(
+              7,
+              'Dip nibs and pots need a table each and an eye on every pupil.',
+              'Take markers or cartridge pens for the first lesson.',
+            )
+          : good(fine ? 10 : 5, 'A dip nib has the sharpest line.');
+      case 'plate-pen':
+        return need.purpose === 'envelope'
+          ? risk(10, 'A plate pen lays more ink than an envelope bears.', 'Take a nib or a marker.')
+          : undefined;
+      case 'quill':
+        return need.experience === 'beginner'
+          ? risk(10, 'A quill must be cut and cut again.', 'Learn on steel.')
+          : undefined;
+      default:
+        return undefined;
+    }
+  },
+};
+
+type HolderRule = (need: Need, tool: Item, holder: Item) => Verdict;
+
+/** Tool ↔ holder. */
+export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
+  socket: (_, tool, holder) => {
+    const { shankRadius: radius, shankWidth: width } = tool;
+    if (tool.kind === 'broad-nib' && holder.holderType === 'oblique') {
+      return fails(
+        `“${name(tool)}” falls out of “${name(holder)}”: a broad nib does not sit in a slot that is oblique only.`,
+        'Use a straight or two-in-one holder.',
+      );
+    }
+    if (radius === null && width === null) {
+      return cannotSay(`Measure the shank of “${name(tool)}”: the radius of its arc and its width.`);
+    }
+    const { fitsRadiusFrom: from, fitsRadiusTo: to, fitsWidthTo: widest } = holder;
+    if (from === null && to === null && widest === null) {
+      return cannotSay(`Try which shanks “${name(holder)}” takes: the arc radius and the greatest width.`);
+    }
+    if (radius !== null && from !== null && radius < from) {
+      return fails(
+        `The shank of “${name(tool)}” has an arc of ${plain(radius, 1)} mm radius; “${name(holder)}” grips from ${plain(from, 1)} mm, so the nib falls out.`,
+        'Take a holder with a smaller or adjustable flange.',
+      );
+    }
+    if (radius !== null && to !== null && radius > to) {
+      return fails(
+        `The shank of “${name(tool)}” has an arc of ${plain(radius, 1)} mm radius; “${name(holder)}” takes at most ${plain(to, 1)} mm.`,
+        'Take a holder with a larger or adjustable flange.',
+      );
+    }
+    if (width !== null && widest !== null && width > widest) {
+      return fails(
+        `The shank of “${name(tool)}” is ${plain(width, 1)} mm wide; “${name(holder)}” takes at most ${plain(widest, 1)} mm.`,
+        'Take a wider holder.',
+      );
+    }
+    return good(
+      6,
+      `The shank${radius === null ? '' : ` (arc ${plain(radius, 1)} mm)`} sits firmly in the holder.`,
+    );
+  },
+
+  slant: (need, tool, holder) => {
+    if (tool.kind !== 'pointed-nib') return undefined;
+    if (holder.holderType === null) return cannotSay(`Is “${name(holder)}” straight or oblique?`);
+    const slanted = handById(need.hand).slope.usual > 15;
+    if (!slanted) return undefined;
+    if (need.side === 'left') {
+      return holder.holderType === 'oblique'
+        ? risk(
+            16,
+            'A left hand’s straight pen already lies near the slant; the oblique flange turns it away.',
+            'Take a straight holder and turn the page.',
+          )
+        : good(12, 'A straight holder lies near the slant in a left hand.');
+    }
+    const wanted =
+      need.experience === 'beginner'
+        ? need.schools.firstPointed === 'oblique'
+          ? 'oblique'
+          : 'straight'
+        : need.schools.holder;
+    const has = holder.holderType === 'two-in-one' || holder.holderType === wanted;
+    const school: SchoolId = need.experience === 'beginner' ? 'firstPointed' : 'holder';
+    return has
+      ? good(
+          10,
+          wanted === 'oblique'
+            ? 'The oblique flange points the tines along the slant.'
+            : 'A straight holder with the page turned.',
+          { school },
+        )
+      : risk(
+          5,
+          `A ${holder.holderType} holder is not your school’s way to the slant.`,
+          `Take a ${wanted} holder, or turn the page.`,
+          { school },
+        );
+  },
+
+  grip: (need, _, holder) =>
+    holder.grip !== null && holder.grip < 6 && need.experience === 'beginner'
+      ? risk(
+          3,
+          `A grip of ${plain(holder.grip, 1)} mm invites white knuckles.`,
+          'Try a thicker grip cheaply before buying one.',
+        )
+      : undefined,
+};
+
+type InkRule = (need: Need, tool: Item, ink: Item) => Verdict;
+
+/** Tool ↔ ink. */
+export const INK_RULES: Readonly<Record<string, InkRule>> = {
+  harm: (_, tool, ink) => {
+    const filled = tool.kind === 'cartridge-pen';
+    if (ink.inkKind === null) return cannotSay(`Read the label of “${name(ink)}”: what kind of ink is it?`);
+    switch (ink.inkKind) {
+      case 'india':
+        if (filled)
+          return fails(
+            'India ink holds shellac: it sets in a pen and never comes out.',
+            'Use a thin dye ink.',
+          );
+        return good(2, 'India ink is black and waterproof; rinse before it dries.');
+      case 'acrylic':
+        if (filled)
+          return fails('Acrylic sets in a pen for good.', 'Use it with a dip nib, and wash at once.');
+        return risk(5, 'Acrylic stains and clogs.', 'Dip only, and wash the nib at once.');
+      case 'carbon':
+      case 'gouache':
+      case 'metallic':
+        if (filled) return fails(`${capital(ink.inkKind)} clogs a pen’s feed.`, 'Use a thin dye ink.');
+        return undefined;
+      case 'calligraphy':
+        return filled
+          ? risk(8, 'Dense calligraphy ink can clog a feed.', 'Flush the pen often, or use a dye ink.')
+          : good(5, 'Calligraphy ink is dense enough for a dip nib.');
+      case 'iron gall':
+        return filled
+          ? risk(12, 'Iron gall eats a pen’s metal.', 'Flush with water after every use.')
+          : risk(2, 'Iron gall is acidic.', 'Rinse steel at once and dry it.');
+      case 'dye':
+        return filled
+          ? good(8, 'A thin dye ink is what such a pen is made for.')
+          : risk(4, 'Dye ink is thin for a dip nib.', 'Add a drop of gum arabic, in a separate pot.');
+    }
+  },
+
+  fitting: (_, tool, ink) => {
+    if (tool.kind !== 'cartridge-pen' || ink.fitting === null) return undefined;
+    if (tool.fitting === null) return cannotSay(`Which cartridges does “${name(tool)}” take?`);
+    return tool.fitting === ink.fitting || tool.fitting === 'converter'
+      ? good(4, 'The cartridge fits.')
+      : fails(
+          `A ${ink.fitting} cartridge does not fit a pen for ${tool.fitting} cartridges.`,
+          'Use a converter and bottled dye ink.',
+        );
+  },
+
+  load: (_need, tool, ink) => {
+    if (!isDipped(tool.kind) || tool.width === null) return undefined;
+    if (tool.kind === 'broad-nib' && tool.width >= 3 && tool.reservoir === false) {
+      return risk(
+        8,
+        `Without a reservoir ${plain(tool.width)} mm runs dry in a letter or two.`,
+        'Slip on a reservoir, ½–1 mm behind the tip.',
+      );
+    }
+    if (tool.kind === 'pointed-nib' && (ink.wetness ?? 3) <= 1.5) {
+      return risk(
+        6,
+        'A dry ink splits a shade into two rails.',
+        'Thin it drop by drop, or dip before long shades.',
+      );
+    }
+    return undefined;
+  },
+
+  ease: (need, _, ink) => {
+    const mixed = ink.inkKind === 'metallic' || ink.inkKind === 'gouache';
+    if (need.experience === 'beginner') {
+      if (mixed) return risk(10, 'Mixed and metallic inks are not for beginners.', 'Begin with carbon ink.');
+      return ink.inkKind === 'carbon'
+        ? good(6, 'Carbon ink is the beginner’s choice for dipping: it flows and covers.')
+        : undefined;
+    }
+    return mixed && need.purpose !== 'finished piece' && need.purpose !== 'practice piece'
+      ? risk(5, 'A mixed ink costs time and stirring.', 'Keep it for pieces.')
+      : undefined;
+  },
+
+  supply: (_, __, ink) =>
+    ink.millilitres !== null && ink.millilitres < 2
+      ? risk(
+          5,
+          `Only ${plain(ink.millilitres, 1)} ml of “${name(ink)}” are left.`,
+          'Have a second bottle ready.',
+        )
+      : undefined,
+
+  lasting: (need, _, ink) => {
+    if (need.purpose === 'envelope') {
+      return ink.waterproof === null
+        ? cannotSay(`Write a line with “${name(ink)}”, let it dry, and put a drop of water on it.`)
+        : ink.waterproof
+          ? good(6, 'A waterproof ink survives the rain.')
+          : risk(5, 'Rain runs this ink.', 'Take a waterproof ink, or fix the address.');
+    }
+    return need.purpose === 'finished piece' && ink.inkKind === 'dye'
+      ? risk(10, 'Dye fades in the light.', 'Take carbon ink or gouache.')
+      : undefined;
+  },
+};
+
+type PaperRule = (need: Need, tool: Item, paper: Item) => Verdict;
+
+/** Tool ↔ paper. */
+export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
+  surface: (_, tool, paper) => {
+    if (paper.surface === null) return cannotSay(`Feel “${name(paper)}”: smooth or rough?`);
+    const rank = ['very smooth', 'smooth', 'textured', 'rough'].indexOf(paper.surface);
+    if (tool.kind === 'pointed-nib') {
+      return [
+        good(9, 'A very smooth sheet lets the tines glide.'),
+        good(6, 'A smooth sheet suits a point.'),
+        risk(12, 'Fibres of a textured sheet snag between the tines.', 'Take a smooth, sized paper.'),
+        risk(24, 'A rough sheet catches the tines and spatters.', 'Take a smooth, sized paper.'),
+      ][rank];
+    }
+    return [
+      good(3, 'The edge glides on so smooth a sheet.'),
+      good(5, 'A smooth sheet keeps edges sharp.'),
+      risk(2, 'Texture breaks the edge a little.', 'Fine for large letters.'),
+      risk(9, 'A rough sheet frays the edge.', 'Take a smoother paper.'),
+    ][rank];
+  },
+
+  drying: (need, tool, paper) =>
+    need.side === 'left' &&
+    paper.surface === 'very smooth' &&
+    takesInk(tool.kind) &&
+    tool.kind !== 'cartridge-pen'
+      ? risk(
+          3,
+          'On so smooth a sheet ink dries slowly under a left hand.',
+          'Write the page from the right, or lay a guard sheet.',
+        )
+      : undefined,
+
+  worth: (need, _, paper) => {
+    if (need.purpose === 'drills' || need.purpose === 'class' || need.purpose === 'first tries') {
+      return paper.grams !== null && paper.grams > 160
+        ? risk(
+            4,
+            `${plain(paper.grams, 0)} g/m² is good paper for drills.`,
+            'Keep it for pieces; practise on layout paper.',
+          )
+        : undefined;
+    }
+    if (need.purpose === 'finished piece') {
+      return paper.grams === null
+        ? undefined
+        : paper.grams >= 120
+          ? good(6, `${plain(paper.grams, 0)} g/m² lies flat and lasts.`)
+          : risk(8, `${plain(paper.grams, 0)} g/m² cockles under ink.`, 'Take paper of 120 g/m² or more.');
+    }
+    return undefined;
+  },
+};
+
+type SpreadRule = (need: Need, tool: Item, ink: Item | undefined, paper: Item) => Verdict;
+
+const SIZING_RANK = { unsized: 0, light: 1, hard: 2 } as const;
+
+/** Tool × ink × paper: how wet the line is against how much the paper drinks. */
+export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
+  feathering: (need, tool, ink, paper) => {
+    if (tool.kind === 'pencils') return undefined;
+    if (paper.sizing === null)
+      return cannotSay(`Write a wet line on “${name(paper)}”: does it feather? That is its sizing.`);
+    const wetness = ink ? ink.wetness : tool.kind === 'brush-pen' ? 3 : 2;
+    if (wetness === null) return cannotSay(`How wet does “${ink ? name(ink) : ''}” write, from 1 to 5?`);
+    const flood = tool.kind === 'plate-pen' ? 1.6 : 1;
+    const width = tool.width ?? 1;
+    // Ink laid per millimetre of line grows with width and wetness; a sheet bears so much by its sizing.
+    const laid = wetness * flood * Math.sqrt(Math.max(0.3, width));
+    const borne = [2.4, 4.6, 8.5][SIZING_RANK[paper.sizing]] as number;
+    const over = laid / borne;
+    if (over <= 0.7) return good(7, `“${name(paper)}” bears this line without feathering.`);
+    if (over <= 1) return good(3, `“${name(paper)}” just bears this line.`);
+    const sentence = `A ${plain(width)} mm line this wet feathers on ${paper.sizing === 'hard' ? 'even hard-sized' : paper.sizing === 'light' ? 'lightly sized' : 'unsized'} paper.`;
+    return risk(
+      Math.min(28, 8 + 14 * (over - 1)),
+      sentence,
+      need.purpose === 'envelope'
+        ? 'Take a narrower nib or a drier ink, add gum, or use a marker on this paper.'
+        : 'Take a harder-sized paper, a narrower nib or a drier ink.',
+    );
+  },
+
+  cover: (_, _tool, ink, paper) => {
+    if (paper.tone === null) return undefined;
+    if (paper.tone === 'dark') {
+      if (!ink)
+        return risk(
+          26,
+          'This tool’s own ink does not show on dark paper.',
+          'Take an opaque light ink in a dip nib.',
+        );
+      if (ink.light === true && (ink.opacity ?? 3) >= 4) return undefined;
+      return risk(28, 'This ink does not show on dark paper.', 'Mix an opaque light gouache.');
+    }
+    if (ink?.light === true && paper.tone === 'white') {
+      return risk(28, 'A light ink does not show on white paper.', 'Take a dark ink.');
+    }
+    return undefined;
+  },
+};
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const aOrAn = (text: string) => (/^[aeiou]/.test(text) ? 'an' : 'a');
