@@ -21,8 +21,9 @@ export function reachOf(
   bench: readonly Item[],
   about: Pick<Need, 'experience' | 'side' | 'purpose' | 'schools'>,
 ): Reach[] {
+  const { experience, side, purpose, schools } = about;
   return HAND_IDS.flatMap((hand): Reach[] => {
-    const need = needFor(hand, about);
+    const need = needFor(hand, { experience, side, purpose, schools });
     const found = bestWith(need, bench, tool);
     if (!found) return [];
     const { weight, basis, bodyMm, name } = handById(hand);

@@ -59,6 +59,9 @@ const FAMILY: Readonly<Record<string, readonly ToolKind[]>> = {
   monoline: ['glass-pen', 'pencils', 'felt-marker', 'cartridge-pen', 'pointed-nib'],
 };
 
+/** A weight this far off (as a logarithm; about twice) is another hand, not a lighter or blacker one. */
+const FAR = 0.65;
+
 type ToolRule = (need: Need, tool: Item) => Verdict;
 
 /** Hand ↔ tool alone. */
@@ -104,7 +107,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       }
       const off = Math.abs(Math.log(weight / (weight < low ? hand.weight.low : hand.weight.high)));
       const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${plain(weight, 1)} nib widths, ${weight < low ? 'too black' : 'too light'} for ${hand.name} (${hand.weight.low}–${hand.weight.high}).`;
-      return off > 0.7
+      return off > FAR
         ? fails(sentence, `A nib of ${plain(wanted, 1)} mm would fit.`)
         : risk(
             Math.min(30, 8 + 32 * off),
@@ -383,7 +386,7 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
       case 'gouache':
       case 'metallic':
         if (filled) return fails(`${capital(ink.inkKind)} clogs a pen’s feed.`, 'Use a thin dye ink.');
-        return undefined;
+        return ink.inkKind === 'carbon' ? good(5, 'Carbon ink is black, dense and lasting.') : undefined;
       case 'calligraphy':
         return filled
           ? risk(8, 'Dense calligraphy ink can clog a feed.', 'Flush the pen often, or use a dye ink.')
@@ -531,7 +534,8 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
     if (tool.kind === 'pencils') return undefined;
     if (paper.sizing === null)
       return cannotSay(`Write a wet line on “${name(paper)}”: does it feather? That is its sizing.`);
-    const wetness = ink ? ink.wetness : tool.kind === 'brush-pen' ? 3 : 2;
+    // A felt lays little ink: the one wet tool that cheap paper bears.
+    const wetness = ink ? ink.wetness : tool.kind === 'brush-pen' ? 3 : 1.2;
     if (wetness === null) return cannotSay(`How wet does “${ink ? name(ink) : ''}” write, from 1 to 5?`);
     const flood = tool.kind === 'plate-pen' ? 1.6 : 1;
     const width = tool.width ?? 1;
