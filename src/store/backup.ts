@@ -1,10 +1,13 @@
 import { sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { HAND_IDS } from '@/core/hands/registry';
+import { fromNib, itemSchema } from '@/core/kit/item';
 import { NIB_KINDS } from '@/core/kit/nib';
 import { LETTER_SET_LIMITS } from '@/core/sheet/letterSet';
 import { openDatabase } from './client';
-import { letterSets, nibs, printers, sheets } from './schema';
+import { listItems, rowOf } from './items';
+import { listRecords, RECORD_KINDS } from './records';
+import { items, letterSets, printers, records, sheets } from './schema';
 
 /** One file that holds everything: plain JSON, readable by people, independent of where the database lives. */
 export const BACKUP_FORMAT = 'elvane-backup';
@@ -12,6 +15,7 @@ export const BACKUP_VERSION = 1;
 
 /** Most rows of a kind a backup may carry; far beyond a person's shelf, and a bound on memory. */
 const MOST_ROWS = 20_000;
+const MOST_ITEMS = 200_000;
 const text = (longest: number) => z.string().max(longest);
 const time = z.iso.datetime();
 
@@ -42,7 +46,14 @@ export const backupSchema = z.strictObject({
         measuredAt: time.nullable(),
       }),
     )
-    .max(MOST_ROWS),
+    .max(MOST_ROWS)
+    .default([]),
+  /** Absent in the earliest backups, which had nibs only. */
+  items: z.array(itemSchema).max(MOST_ITEMS).default([]),
+  records: z
+    .array(z.strictObject({ id: text(60), kind: z.enum(RECORD_KINDS), data: text(4000), at: time }))
+    .max(MOST_ROWS)
+    .default([]),
   printers: z
     .array(
       z.strictObject({
@@ -66,9 +77,8 @@ export type Backup = z.infer<typeof backupSchema>;
 /** Everything in the store. */
 export async function makeBackup(now: Date): Promise<Backup> {
   const db = await openDatabase();
-  const [allSheets, allNibs, allPrinters, allSets] = await db.batch([
+  const [allSheets, allPrinters, allSets] = await db.batch([
     db.select().from(sheets),
-    db.select().from(nibs),
     db.select().from(printers),
     db.select().from(letterSets),
   ]);
@@ -77,7 +87,9 @@ export async function makeBackup(now: Date): Promise<Backup> {
     version: BACKUP_VERSION,
     madeAt: now.toISOString(),
     sheets: allSheets,
-    nibs: allNibs as Backup['nibs'],
+    nibs: [],
+    items: await listItems(),
+    records: await listRecords(),
     printers: allPrinters,
     letterSets: allSets,
   };
@@ -91,11 +103,15 @@ export async function restoreBackup(backup: Backup): Promise<void> {
   const db = await openDatabase();
   await db.batch([
     db.delete(sheets),
-    db.delete(nibs),
+    db.delete(items),
+    db.delete(records),
     db.delete(printers),
     db.delete(letterSets),
     ...chunks(backup.sheets).map((rows) => db.insert(sheets).values(rows)),
-    ...chunks(backup.nibs).map((rows) => db.insert(nibs).values(rows)),
+    ...chunks([...backup.items, ...backup.nibs.map((nib) => fromNib(nib))].map(rowOf)).map((rows) =>
+      db.insert(items).values(rows),
+    ),
+    ...chunks(backup.records).map((rows) => db.insert(records).values(rows)),
     ...chunks(backup.printers).map((rows) => db.insert(printers).values(rows)),
     ...chunks(backup.letterSets).map((rows) => db.insert(letterSets).values(rows)),
   ]);
@@ -108,13 +124,13 @@ function chunks<T>(rows: readonly T[]): T[][] {
 }
 
 /** Number of rows of each kind. */
-export async function countRows(): Promise<Record<'sheets' | 'nibs' | 'printers', number>> {
+export async function countRows(): Promise<Record<'sheets' | 'items' | 'printers', number>> {
   const db = await openDatabase();
   const count = { n: sql<number>`count(*)` };
   const [[s], [n], [p]] = await db.batch([
     db.select(count).from(sheets),
-    db.select(count).from(nibs),
+    db.select(count).from(items),
     db.select(count).from(printers),
   ]);
-  return { sheets: s?.n ?? 0, nibs: n?.n ?? 0, printers: p?.n ?? 0 };
+  return { sheets: s?.n ?? 0, items: n?.n ?? 0, printers: p?.n ?? 0 };
 }

@@ -1,24 +1,28 @@
-import { asc, eq } from 'drizzle-orm';
-import type { Nib } from '@/core/kit/nib';
+import { and, asc, eq, inArray } from 'drizzle-orm';
+import { asNib, parseItem, TOOL_KINDS } from '@/core/kit/item';
+import { NIB_KINDS, type Nib } from '@/core/kit/nib';
 import { openDatabase } from './client';
-import { nibs } from './schema';
+import { items } from './schema';
 
-/** The drawer, by kind and width. */
+/** The drawer a sheet can be ruled from stays short enough to choose from, however full the bench is. */
+const MOST_NIBS = 300;
+
+/** The tools of the bench that can be ruled for, by kind and width. */
 export async function listNibs(): Promise<Nib[]> {
   const db = await openDatabase();
-  return (await db.select().from(nibs).orderBy(asc(nibs.kind), asc(nibs.width))) as Nib[];
-}
-
-/** Inserts the nib or overwrites the one with its id. */
-export async function saveNib(nib: Nib): Promise<void> {
-  const db = await openDatabase();
-  const { id: _, ...values } = nib;
-  await db.insert(nibs).values(nib).onConflictDoUpdate({ target: nibs.id, set: values });
-}
-
-/** Removes a nib. Answers it, so that the deletion can be undone by saving it again. */
-export async function deleteNib(id: string): Promise<Nib | undefined> {
-  const db = await openDatabase();
-  const [gone] = await db.delete(nibs).where(eq(nibs.id, id)).returning();
-  return gone as Nib | undefined;
+  const rows = await db
+    .select({ data: items.data })
+    .from(items)
+    .where(and(inArray(items.kind, [...TOOL_KINDS]), eq(items.archived, false)))
+    .orderBy(asc(items.kind), asc(items.label))
+    .limit(MOST_NIBS);
+  return rows
+    .flatMap(({ data }) => {
+      try {
+        return asNib(parseItem(JSON.parse(data))) ?? [];
+      } catch {
+        return [];
+      }
+    })
+    .sort((a, b) => NIB_KINDS.indexOf(a.kind) - NIB_KINDS.indexOf(b.kind) || a.width - b.width);
 }

@@ -1,4 +1,4 @@
-import { integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Times are ISO 8601 in UTC; ids are made by the application, so rows move between databases unchanged. */
 
@@ -13,17 +13,33 @@ export const sheets = sqliteTable('sheets', {
   deletedAt: text('deleted_at'),
 });
 
-/** The drawer: what the scribe owns to write with. */
-export const nibs = sqliteTable('nibs', {
+/** The bench: what the scribe owns. Its facts are JSON, parsed by the core on reading. */
+export const items = sqliteTable('items', {
   id: text('id').primaryKey(),
-  /** 'broad' | 'pointed' | 'brush' | 'two-point' */
   kind: text('kind').notNull(),
   label: text('label').notNull(),
-  /** Edge length W, gap of two points, or full shade, in mm. */
-  width: real('width').notNull(),
-  /** Standard uncertainty of a measured width in mm; null where the width is only as marked. */
-  uncertainty: real('uncertainty'),
-  measuredAt: text('measured_at'),
+  archived: integer('archived', { mode: 'boolean' }).notNull(),
+  data: text('data').notNull(),
+});
+
+/** Rows of a file being read in, until all of it is there: an import is all or nothing. */
+export const stagedItems = sqliteTable(
+  'staged_items',
+  {
+    batch: text('batch').notNull(),
+    id: text('id').notNull(),
+    data: text('data').notNull(),
+    stagedAt: text('staged_at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.batch, table.id] })],
+);
+
+/** What happened at the desk: mixes, what helped, what cured, what is prepared, the kit chosen. */
+export const records = sqliteTable('records', {
+  id: text('id').primaryKey(),
+  kind: text('kind').notNull(),
+  data: text('data').notNull(),
+  at: text('at').notNull(),
 });
 
 /** Printers and the measured lengths of their 100 mm check bars. */

@@ -2,13 +2,17 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { DEMO_BENCH } from '@/core/kit/demoBench';
+import type { Item } from '@/core/kit/item';
 import { emptySet } from '@/core/sheet/letterSet';
 import { makeBackup, restoreBackup } from './backup';
 import { closeDatabase } from './client';
-import { DEMO_NIBS, seedDemo } from './demo';
+import { seedDemo } from './demo';
+import { commitBatch, deleteItems, dropBatch, findItem, listItems, saveItems, stageItems } from './items';
 import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from './letterSets';
-import { deleteNib, listNibs, saveNib } from './nibs';
+import { listNibs } from './nibs';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from './printers';
+import { deleteRecord, listRecords, saveRecord } from './records';
 import { deleteSheet, findSheet, listSheets, purgeSheets, restoreSheet, saveSheet } from './sheets';
 
 const folder = mkdtempSync(join(tmpdir(), 'elvane-store-'));
@@ -56,13 +60,34 @@ describe('sheets', () => {
   });
 });
 
-it('a deleted nib can be put back as it was', async () => {
+it('a deleted thing can be put back as it was', async () => {
   await seedDemo(at(1));
-  expect(await listNibs()).toHaveLength(DEMO_NIBS.length);
-  const gone = await deleteNib('square-2-4');
-  expect(gone?.uncertainty).toBe(0.04);
-  if (gone) await saveNib(gone);
-  expect(await listNibs()).toContainEqual(gone);
+  expect(await listItems()).toHaveLength(DEMO_BENCH.length);
+  expect((await listNibs()).every(({ width }) => width > 0)).toBe(true);
+  const [gone] = await deleteItems(['square-2-4']);
+  expect(await findItem('square-2-4')).toBeUndefined();
+  if (gone) await saveItems([gone]);
+  expect(await findItem('square-2-4')).toEqual(gone);
+});
+
+it('a file of things is laid on the bench whole or not at all', async () => {
+  const [one, two] = DEMO_BENCH as [Item, Item];
+  await stageItems('half', [one], at(1));
+  expect(await listItems()).toEqual([]);
+  await dropBatch('half');
+  expect(await commitBatch('half')).toBe(0);
+  await stageItems('all', [one], at(1));
+  await stageItems('all', [two, { ...one, label: 'renamed' }], at(1));
+  expect(await commitBatch('all')).toBe(2);
+  expect((await findItem(one.id))?.label).toBe('renamed');
+});
+
+it('remembers, in order, and forgets', async () => {
+  await saveRecord({ id: 'b', kind: 'mix', data: '{}', at: at(2).toISOString() });
+  await saveRecord({ id: 'a', kind: 'cure', data: '{}', at: at(1).toISOString() });
+  expect((await listRecords()).map(({ id }) => id)).toEqual(['a', 'b']);
+  await deleteRecord('a');
+  expect(await listRecords()).toHaveLength(1);
 });
 
 it('one printer at most is selected', async () => {

@@ -6,6 +6,8 @@ import { log } from './log';
 
 /** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */
 export const RECIPE_BODY = 64 * 1024;
+export const ITEMS_BODY = 1024 * 1024;
+export const IMPORT_BODY = 4 * 1024 * 1024;
 export const LETTER_SET_BODY = LETTER_SET_LIMITS.bytes;
 export const BACKUP_BODY = 16 * 1024 * 1024;
 

@@ -1,6 +1,6 @@
 'use client';
 
-import { Feather, Library, Moon, PenLine, PenTool, Ruler, Sun, Wrench } from 'lucide-react';
+import { Briefcase, Feather, Library, Moon, PenLine, PenTool, Ruler, Sun, Wrench } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
@@ -9,6 +9,7 @@ import { Written } from './Written';
 
 const STATIONS = [
   { href: '/hand', name: 'Hand', icon: Feather },
+  { href: '/kit', name: 'Kit', icon: Briefcase },
   { href: '/rule', name: 'Rule', icon: Ruler },
   { href: '/strokes', name: 'Strokes', icon: PenLine },
   { href: '/shelf', name: 'Shelf', icon: Library },
@@ -19,7 +20,7 @@ const STATIONS = [
 const ONE_YEAR = 365 * 24 * 60 * 60;
 
 /** Stations that work on the sheet in the address; going from one to the other takes it along. */
-const ON_THE_SHEET: readonly string[] = ['/rule', '/strokes'];
+const ON_THE_SHEET: readonly string[] = ['/kit', '/rule', '/strokes'];
 
 /** The rail: the stations in working order. */
 export function Rail({ theme: initial }: { theme: Theme }) {

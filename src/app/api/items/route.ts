@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { answer, ITEMS_BODY, parse, readJson } from '@/app/_lib/http';
+import { parseItem } from '@/core/kit/item';
+import { deleteItems, listItems, saveItems } from '@/store/items';
+
+/** Most things changed in one request. */
+const MOST_AT_ONCE = 500;
+
+/** The bench. Facts nobody knows are left out, so that a large bench travels light. */
+export const GET = (request: Request) =>
+  answer(request, async () => {
+    const items = await listItems();
+    return new Response(
+      JSON.stringify(items, (_, value) => (value === null || value === '' ? undefined : value)),
+      { headers: { 'Content-Type': 'application/json', 'Cache-Control': 'no-store' } },
+    );
+  });
+
+/** Saves several things at once, all or nothing. */
+export const PUT = (request: Request) =>
+  answer(request, async () => {
+    const list = parse(z.array(z.unknown()).min(1).max(MOST_AT_ONCE), await readJson(request, ITEMS_BODY));
+    const items = list.map(parseItem);
+    await saveItems(items);
+    return Response.json(items);
+  });
+
+/** Removes several things and answers them, so that the deletion can be undone by saving them again. */
+export const DELETE = (request: Request) =>
+  answer(request, async () => {
+    const ids = parse(
+      z.array(z.string().min(1).max(40)).min(1).max(MOST_AT_ONCE),
+      await readJson(request, ITEMS_BODY),
+    );
+    return Response.json(await deleteItems(ids));
+  });

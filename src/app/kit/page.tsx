@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { listNibs } from '@/store/nibs';
+import { listRecords } from '@/store/records';
+import { KitStation } from '@/ui/kit/KitStation';
+import { openSheet, type Search } from '../_lib/openSheet';
+
+export const metadata: Metadata = { title: 'Kit' };
+export const dynamic = 'force-dynamic';
+
+export default async function KitPage({ searchParams }: { searchParams: Search }) {
+  const [opened, drawer, records] = await Promise.all([openSheet(searchParams), listNibs(), listRecords()]);
+  return <KitStation key={opened.id} {...opened} drawer={drawer} records={records} />;
+}

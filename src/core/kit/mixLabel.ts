@@ -1,0 +1,35 @@
+import { rectangle, text } from '../drawing/build';
+import type { Drawing } from '../drawing/drawing';
+import { fitText } from '../drawing/textWidth';
+import { plain } from '../measure/units';
+import type { Mix } from './mix';
+
+/** A label for a small pot, in mm. */
+const LABEL = { width: 60, height: 30, margin: 3 };
+const INK = '#1F2430';
+
+/** The label of a mix, to print and stick on its pot. */
+export function mixLabel(mix: Mix): Drawing {
+  const room = LABEL.width - 2 * LABEL.margin;
+  const lines = [
+    `${plain(mix.baseMl)} ml ${mix.base}, ${plain(mix.waterMl)} ml water`,
+    `${mix.gumDrops} drops of gum arabic: ${mix.consistency}`,
+    mix.madeAt.slice(0, 10),
+  ];
+  return {
+    width: LABEL.width,
+    height: LABEL.height,
+    title: mix.label,
+    nodes: [
+      {
+        kind: 'path',
+        commands: rectangle(0.5, 0.5, LABEL.width - 1, LABEL.height - 1),
+        stroke: { colour: INK, width: 0.2 },
+      },
+      text(LABEL.margin, 8, fitText(mix.label, 5, room), { size: 5, colour: INK, style: 'bold' }),
+      ...lines.map((line, i) =>
+        text(LABEL.margin, 14.5 + 5 * i, fitText(line, 3.6, room), { size: 3.6, colour: INK }),
+      ),
+    ],
+  };
+}

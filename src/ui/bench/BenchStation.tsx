@@ -1,0 +1,450 @@
+'use client';
+
+import {
+  type ColumnDef,
+  flexRender,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getPaginationRowModel,
+  getSortedRowModel,
+  type RowSelectionState,
+  type SortingState,
+  useReactTable,
+} from '@tanstack/react-table';
+import Papa from 'papaparse';
+import { Fragment, useCallback, useMemo, useState } from 'react';
+import { CSV_COLUMNS, rowOf } from '@/core/kit/csv';
+import {
+  blankItem,
+  ITEM_KINDS,
+  type Item,
+  type ItemKind,
+  KIND_NAMES,
+  parseItem,
+  WEARS,
+} from '@/core/kit/item';
+import { plain } from '@/core/measure/units';
+import { Toggle } from '../fields/Choices';
+import { useNotice } from '../frame/notices';
+import { Written } from '../frame/Written';
+import { download, newId, sentenceOf } from '../lib/api';
+import { summary } from './facts';
+import { ImportCsv } from './ImportCsv';
+import { ItemDetail } from './ItemDetail';
+import { useBench } from './useBench';
+
+const PAGE = 60;
+
+/** What is owned: a table to sort, filter, group and edit, and all that is known of one thing beside it. */
+export function BenchStation() {
+  const { items, load, save, remove } = useBench();
+  const notice = useNotice();
+  const [sorting, setSorting] = useState<SortingState>([]);
+  const [selected, setSelected] = useState<RowSelectionState>({});
+  const [search, setSearch] = useState('');
+  const [kind, setKind] = useState<ItemKind | ''>('');
+  const [grouped, setGrouped] = useState(true);
+  const [withArchived, setWithArchived] = useState(false);
+  const [open, setOpen] = useState<string | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+
+  const fail = useCallback((error: unknown) => setProblem(sentenceOf(error)), []);
+  const keep = useCallback(
+    async (changed: readonly Item[], said?: string, undo?: () => Promise<void>) => {
+      try {
+        await save(changed);
+        setProblem(null);
+        if (said) notice({ tone: 'done', text: said, ...(undo && { undo }) });
+      } catch (error) {
+        fail(error);
+      }
+    },
+    [save, notice, fail],
+  );
+  const edit = useCallback(
+    (item: Item, facts: Partial<Item>) => {
+      try {
+        void keep([parseItem({ ...item, ...facts })]);
+      } catch (error) {
+        fail(error);
+      }
+    },
+    [keep, fail],
+  );
+
+  const shown = useMemo(
+    () =>
+      (items ?? [])
+        .filter((item) => (withArchived || !item.archived) && (kind === '' || item.kind === kind))
+        .sort((a, b) =>
+          grouped && sorting.length === 0
+            ? ITEM_KINDS.indexOf(a.kind) - ITEM_KINDS.indexOf(b.kind) || (a.width ?? 0) - (b.width ?? 0)
+            : 0,
+        ),
+    [items, kind, withArchived, grouped, sorting],
+  );
+  const columns = useMemo(() => columnsFor(edit, setOpen), [edit]);
+  const table = useReactTable({
+    data: shown,
+    columns,
+    state: { sorting, rowSelection: selected, globalFilter: search },
+    getRowId: ({ id }) => id,
+    onSortingChange: setSorting,
+    onRowSelectionChange: setSelected,
+    onGlobalFilterChange: setSearch,
+    globalFilterFn: (row, _, wanted) =>
+      `${row.original.label} ${KIND_NAMES[row.original.kind]} ${summary(row.original)}`
+        .toLowerCase()
+        .includes(String(wanted).toLowerCase()),
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+    getPaginationRowModel: getPaginationRowModel(),
+    initialState: { pagination: { pageSize: PAGE } },
+    autoResetPageIndex: false,
+  });
+  const rows = table.getRowModel().rows;
+  const chosen = (items ?? []).filter(({ id }) => selected[id]);
+  const detail = items?.find(({ id }) => id === open);
+
+  const takeAway = async (gone: readonly Item[]) => {
+    try {
+      await remove(gone.map(({ id }) => id));
+      setSelected({});
+      const what = gone.length === 1 ? gone[0]?.label : `${gone.length} things`;
+      notice({
+        tone: 'done',
+        text: `Took ${what} off the bench. Sheets ruled for it keep their width.`,
+        undo: () => save(gone),
+      });
+    } catch (error) {
+      fail(error);
+    }
+  };
+  const saveCsv = () => {
+    const text = Papa.unparse({ fields: [...CSV_COLUMNS], data: (items ?? []).map(rowOf) });
+    download(new Blob([`\ufeff${text}`], { type: 'text/csv' }), 'bench.csv');
+  };
+
+  return (
+    <div className="flex min-h-full flex-col gap-4 px-6 py-6 xl:flex-row">
+      <div className="min-w-0 flex-1">
+        <h1>
+          <Written text="Bench" height={56} />
+        </h1>
+        <p className="mb-3 max-w-prose">
+          What you own. Labels differ between makers and felt wears wider, so a measured width beats a marked
+          one; a fact you do not know is better left open than guessed.
+        </p>
+        {problem && (
+          <p role="alert" className="remark remark-warning mb-3">
+            {problem}
+          </p>
+        )}
+        <div className="mb-2 flex flex-wrap items-center gap-2">
+          <input
+            className="input input-sm w-44"
+            placeholder="Search"
+            aria-label="Search the bench"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+          <select
+            className="select select-sm w-40"
+            aria-label="Kind"
+            value={kind}
+            onChange={(event) => setKind(event.target.value as ItemKind | '')}
+          >
+            <option value="">all kinds</option>
+            {ITEM_KINDS.map((one) => (
+              <option key={one} value={one}>
+                {KIND_NAMES[one]}
+              </option>
+            ))}
+          </select>
+          <Toggle name="by kind" on={grouped} onSwitch={setGrouped} />
+          <Toggle name="with archived" on={withArchived} onSwitch={setWithArchived} />
+          <AddItem
+            onAdd={(item) =>
+              void keep([item], `Put ${item.label} on the bench.`).then(() => setOpen(item.id))
+            }
+          />
+          <button type="button" className="btn btn-sm" onClick={saveCsv} disabled={!items}>
+            Save CSV
+          </button>
+          <ImportCsv
+            bench={items ?? []}
+            onDone={(written) => {
+              void load();
+              notice({ tone: 'done', text: `Wrote ${written} rows.` });
+            }}
+          />
+        </div>
+        {chosen.length > 0 && (
+          <fieldset
+            className="mb-2 flex flex-wrap items-center gap-2 rounded bg-base-300 px-3 py-1 text-sm"
+            aria-label="Chosen things"
+          >
+            <span>{chosen.length} chosen:</span>
+            <label className="flex items-center gap-1">
+              wear
+              <select
+                className="select select-xs w-28"
+                value=""
+                onChange={(event) =>
+                  void keep(
+                    chosen.map((item) => ({ ...item, wear: event.target.value as (typeof WEARS)[number] })),
+                    `Set the wear of ${chosen.length} things.`,
+                    () => save(chosen),
+                  )
+                }
+              >
+                <option value="">choose</option>
+                {WEARS.map((wear) => (
+                  <option key={wear}>{wear}</option>
+                ))}
+              </select>
+            </label>
+            <button
+              type="button"
+              className="btn btn-xs"
+              onClick={() => {
+                const archived = chosen.some((item) => !item.archived);
+                void keep(
+                  chosen.map((item) => ({ ...item, archived })),
+                  archived ? 'Put away.' : 'Back on the bench.',
+                  () => save(chosen),
+                );
+              }}
+            >
+              {chosen.some((item) => !item.archived) ? 'Archive' : 'Take out again'}
+            </button>
+            <button
+              type="button"
+              className="btn btn-xs"
+              onClick={() =>
+                void keep(
+                  chosen.map((item) => ({
+                    ...item,
+                    id: newId(),
+                    label: `${item.label.slice(0, 73)}, again`,
+                  })),
+                  'Duplicated.',
+                )
+              }
+            >
+              Duplicate
+            </button>
+            <button type="button" className="btn btn-xs" onClick={() => void takeAway(chosen)}>
+              Delete
+            </button>
+          </fieldset>
+        )}
+        {!items ? (
+          <p role="status">Looking through the bench…</p>
+        ) : shown.length === 0 ? (
+          <p className="py-8 text-center text-lg">Nothing here. Put in the first thing, or open a CSV.</p>
+        ) : (
+          <div className="overflow-x-auto">
+            <table className="table table-sm bg-base-100">
+              <thead>
+                {table.getHeaderGroups().map((group) => (
+                  <tr key={group.id}>
+                    {group.headers.map((header) => (
+                      <th
+                        key={header.id}
+                        scope="col"
+                        aria-sort={ARIA_SORT[header.column.getIsSorted() || 'none']}
+                      >
+                        {header.column.getCanSort() ? (
+                          <button
+                            type="button"
+                            className="cursor-pointer"
+                            onClick={header.column.getToggleSortingHandler()}
+                          >
+                            {flexRender(header.column.columnDef.header, header.getContext())}
+                            {{ asc: ' ↑', desc: ' ↓', none: '' }[header.column.getIsSorted() || 'none']}
+                          </button>
+                        ) : (
+                          flexRender(header.column.columnDef.header, header.getContext())
+                        )}
+                      </th>
+                    ))}
+                  </tr>
+                ))}
+              </thead>
+              <tbody>
+                {rows.map((row, i) => (
+                  <Fragment key={row.id}>
+                    {grouped && sorting.length === 0 && row.original.kind !== rows[i - 1]?.original.kind && (
+                      <tr>
+                        <th
+                          colSpan={columns.length}
+                          scope="rowgroup"
+                          className="bg-base-200 font-serif text-base"
+                        >
+                          {KIND_NAMES[row.original.kind]}
+                        </th>
+                      </tr>
+                    )}
+                    <tr
+                      className={row.id === open ? 'bg-base-200' : row.original.archived ? 'opacity-75' : ''}
+                    >
+                      {row.getVisibleCells().map((cell) => (
+                        <td key={cell.id} className="py-1">
+                          {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                        </td>
+                      ))}
+                    </tr>
+                  </Fragment>
+                ))}
+              </tbody>
+            </table>
+            {table.getPageCount() > 1 && (
+              <div className="mt-2 flex items-center gap-2 text-sm">
+                <button
+                  type="button"
+                  className="btn btn-xs"
+                  onClick={table.previousPage}
+                  disabled={!table.getCanPreviousPage()}
+                >
+                  Before
+                </button>
+                Page {table.getState().pagination.pageIndex + 1} of {table.getPageCount()}
+                <button
+                  type="button"
+                  className="btn btn-xs"
+                  onClick={table.nextPage}
+                  disabled={!table.getCanNextPage()}
+                >
+                  Next
+                </button>
+              </div>
+            )}
+          </div>
+        )}
+      </div>
+      {detail && (
+        <aside aria-label="Margin" className="w-full shrink-0 xl:w-80">
+          <div className="sticky top-4 rounded bg-base-100 p-4">
+            <div className="flex justify-end gap-1">
+              <button type="button" className="btn btn-xs" onClick={() => void takeAway([detail])}>
+                Delete
+              </button>
+              <button type="button" className="btn btn-xs" onClick={() => setOpen(null)}>
+                Close
+              </button>
+            </div>
+            <ItemDetail key={detail.id} item={detail} onSave={(item) => void keep([item])} onProblem={fail} />
+          </div>
+        </aside>
+      )}
+    </div>
+  );
+}
+
+const ARIA_SORT = { asc: 'ascending', desc: 'descending', none: 'none' } as const;
+
+function columnsFor(
+  edit: (item: Item, facts: Partial<Item>) => void,
+  open: (id: string) => void,
+): ColumnDef<Item>[] {
+  return [
+    {
+      id: 'chosen',
+      enableSorting: false,
+      header: ({ table }) => (
+        <input
+          type="checkbox"
+          className="checkbox checkbox-xs"
+          aria-label="Choose everything on this page"
+          checked={table.getIsAllPageRowsSelected()}
+          onChange={table.getToggleAllPageRowsSelectedHandler()}
+        />
+      ),
+      cell: ({ row }) => (
+        <input
+          type="checkbox"
+          className="checkbox checkbox-xs"
+          aria-label={`Choose ${row.original.label}`}
+          checked={row.getIsSelected()}
+          onChange={row.getToggleSelectedHandler()}
+        />
+      ),
+    },
+    {
+      id: 'label',
+      accessorFn: ({ label }) => label.toLowerCase(),
+      header: 'Name',
+      cell: ({ row: { original: item } }) => (
+        <input
+          key={item.label}
+          className="input input-ghost input-sm w-full min-w-44"
+          aria-label={`Name of the ${item.label}`}
+          defaultValue={item.label}
+          maxLength={80}
+          onBlur={(event) =>
+            event.target.value !== item.label && edit(item, { label: event.target.value.trim() })
+          }
+          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+        />
+      ),
+    },
+    {
+      accessorKey: 'width',
+      header: 'Width',
+      cell: ({ row: { original: item } }) =>
+        item.width === null ? (
+          ''
+        ) : (
+          <span className="whitespace-nowrap tabular-nums">
+            {plain(item.width)}
+            {item.uncertainty !== null ? ` ± ${plain(item.uncertainty)}` : ''} mm
+          </span>
+        ),
+    },
+    { id: 'facts', header: 'Facts', enableSorting: false, cell: ({ row }) => summary(row.original) },
+    {
+      accessorKey: 'hours',
+      header: 'Hours',
+      cell: ({ row }) => (row.original.hours > 0 ? plain(row.original.hours, 1) : ''),
+    },
+    { accessorKey: 'wear', header: 'Wear', cell: ({ row }) => row.original.wear ?? '' },
+    {
+      id: 'open',
+      enableSorting: false,
+      header: () => <span className="sr-only">Actions</span>,
+      cell: ({ row: { original: item } }) => (
+        <button
+          type="button"
+          className="btn btn-xs"
+          aria-label={`Look at the ${item.label}`}
+          onClick={() => open(item.id)}
+        >
+          Look
+        </button>
+      ),
+    },
+  ];
+}
+
+function AddItem({ onAdd }: { onAdd: (item: Item) => void }) {
+  return (
+    <select
+      className="select select-sm w-36"
+      aria-label="Add a thing"
+      value=""
+      onChange={(event) => {
+        const kind = event.target.value as ItemKind;
+        onAdd(blankItem(newId(), kind, `new ${KIND_NAMES[kind]}`));
+      }}
+    >
+      <option value="">Add…</option>
+      {ITEM_KINDS.map((kind) => (
+        <option key={kind} value={kind}>
+          {KIND_NAMES[kind]}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,108 @@
+import {
+  CUTS,
+  FLEXES,
+  HOLDER_TYPES,
+  INK_KINDS,
+  type Item,
+  type ItemKind,
+  isTool,
+  SIZINGS,
+  SURFACES,
+  TONES,
+  WEARS,
+} from '@/core/kit/item';
+import { takesHolder } from '@/core/kit/rules';
+
+/** How a fact is asked for. */
+export type Fact =
+  | { readonly key: keyof Item; readonly name: string; readonly kind: 'number'; readonly unit: string }
+  | {
+      readonly key: keyof Item;
+      readonly name: string;
+      readonly kind: 'choice';
+      readonly choices: readonly string[];
+    }
+  | { readonly key: keyof Item; readonly name: string; readonly kind: 'flag' }
+  | { readonly key: keyof Item; readonly name: string; readonly kind: 'text' };
+
+const number = (key: keyof Item, name: string, unit: string): Fact => ({ key, name, kind: 'number', unit });
+const choice = (key: keyof Item, name: string, choices: readonly string[]): Fact => ({
+  key,
+  name,
+  kind: 'choice',
+  choices,
+});
+const flag = (key: keyof Item, name: string): Fact => ({ key, name, kind: 'flag' });
+const text = (key: keyof Item, name: string): Fact => ({ key, name, kind: 'text' });
+
+const TOOL: readonly Fact[] = [
+  number('width', 'Width', 'mm'),
+  choice('cut', 'Cut', CUTS),
+  number('cutDegrees', 'Degrees of the cut', '°'),
+  choice('wear', 'Wear', WEARS),
+  number('hours', 'Hours written', 'h'),
+];
+const SEATED: readonly Fact[] = [
+  number('shankRadius', 'Radius of the shank’s arc', 'mm'),
+  number('shankWidth', 'Width of the shank', 'mm'),
+  flag('reservoir', 'Has a reservoir'),
+  flag('coated', 'Coating still on'),
+];
+const HOLDER: readonly Fact[] = [
+  choice('holderType', 'Type', HOLDER_TYPES),
+  number('fitsRadiusFrom', 'Takes arcs from', 'mm radius'),
+  number('fitsRadiusTo', 'Takes arcs to', 'mm radius'),
+  number('fitsWidthTo', 'Widest shank it takes', 'mm'),
+  number('flangeTurn', 'Turn of the flange', '°'),
+  number('grip', 'Diameter of the grip', 'mm'),
+];
+const INK: readonly Fact[] = [
+  choice('inkKind', 'Kind', INK_KINDS),
+  number('wetness', 'Wetness', 'of 5'),
+  number('opacity', 'Opacity', 'of 5'),
+  flag('light', 'A light ink, for dark paper'),
+  flag('waterproof', 'Waterproof'),
+  text('fitting', 'Cartridge fitting, if it is one'),
+  number('millilitres', 'Left', 'ml'),
+];
+const PAPER: readonly Fact[] = [
+  choice('surface', 'Surface', SURFACES),
+  choice('sizing', 'Sizing', SIZINGS),
+  number('grams', 'Weight', 'g/m²'),
+  choice('tone', 'Colour', TONES),
+  number('paperWidth', 'Width', 'mm'),
+  number('paperHeight', 'Height', 'mm'),
+];
+
+/** The facts that matter for a kind of thing, in the order they are asked for. */
+export function factsOf(kind: ItemKind): readonly Fact[] {
+  if (kind === 'holder') return HOLDER;
+  if (kind === 'ink') return INK;
+  if (kind === 'paper') return PAPER;
+  if (!isTool(kind)) return [];
+  return [
+    ...TOOL,
+    ...(kind === 'pointed-nib' || kind === 'brush-pen' ? [choice('flex', 'Flexibility', FLEXES)] : []),
+    ...(takesHolder(kind) ? SEATED : []),
+    ...(kind === 'cartridge-pen' ? [text('fitting', 'Cartridges it takes')] : []),
+  ];
+}
+
+/** The facts of a thing in one line, for the table. */
+export function summary(item: Item): string {
+  const parts = factsOf(item.kind).flatMap((fact) => {
+    const value = item[fact.key];
+    if (
+      value === null ||
+      value === '' ||
+      value === 0 ||
+      fact.key === 'width' ||
+      fact.key === 'hours' ||
+      fact.key === 'wear'
+    )
+      return [];
+    if (fact.kind === 'flag') return value === true ? [fact.name.toLowerCase()] : [];
+    return [fact.kind === 'number' ? `${value} ${fact.unit}` : String(value)];
+  });
+  return parts.slice(0, 4).join(', ');
+}

@@ -1,0 +1,46 @@
+'use client';
+
+import { useCallback, useEffect, useState } from 'react';
+import { blankItem, type Item, type ItemKind } from '@/core/kit/item';
+import { call } from '../lib/api';
+
+/** Facts nobody knows travel as nothing; here they are null again. */
+const whole = (facts: Partial<Item> & { id: string; kind: ItemKind; label: string }): Item => ({
+  ...blankItem(facts.id, facts.kind, facts.label),
+  ...facts,
+});
+
+/** The bench, read once from the server and kept in step with what is saved. */
+export function useBench() {
+  const [items, setItems] = useState<readonly Item[] | null>(null);
+  const load = useCallback(async () => {
+    const rows = (await (await call('/api/items')).json()) as Parameters<typeof whole>[0][];
+    const blanks = new Map<ItemKind, Item>();
+    setItems(
+      rows.map((row) => {
+        const blank = blanks.get(row.kind) ?? whole({ id: row.id, kind: row.kind, label: row.label });
+        blanks.set(row.kind, blank);
+        return { ...blank, note: '', photo: null, archived: false, hours: 0, ...row };
+      }),
+    );
+  }, []);
+  useEffect(() => {
+    void load();
+  }, [load]);
+
+  const save = useCallback(async (changed: readonly Item[]) => {
+    await call('/api/items', { method: 'PUT', json: changed });
+    const byId = new Map(changed.map((item) => [item.id, item]));
+    setItems((list) => {
+      const kept = (list ?? []).map((item) => byId.get(item.id) ?? item);
+      const known = new Set(kept.map(({ id }) => id));
+      return [...kept, ...changed.filter(({ id }) => !known.has(id))];
+    });
+  }, []);
+  const remove = useCallback(async (ids: readonly string[]) => {
+    await call('/api/items', { method: 'DELETE', json: ids });
+    const gone = new Set(ids);
+    setItems((list) => (list ?? []).filter(({ id }) => !gone.has(id)));
+  }, []);
+  return { items, load, save, remove };
+}

@@ -1,0 +1,294 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  COMPLAINTS,
+  CONSISTENCIES,
+  type Complaint,
+  dropFrom,
+  type Mix,
+  mixSchema,
+  nextDrop,
+  type Remedy,
+  scaleMix,
+  USUAL_DROP_ML,
+  volumeOf,
+} from '@/core/kit/mix';
+import { mixLabel } from '@/core/kit/mixLabel';
+import { plain } from '@/core/measure/units';
+import { renderSvg } from '@/render/svg';
+import { useNotice } from '../frame/notices';
+import { download, newId, sentenceOf } from '../lib/api';
+import { Caution } from './Caution';
+import { ofKind, type Records } from './useRecords';
+
+const BLANK = {
+  label: '',
+  base: 'gouache' as const,
+  baseMl: 1,
+  waterMl: 1,
+  gumDrops: 1,
+  consistency: 'thin cream' as const,
+  note: '',
+};
+
+/** Mixes: kept, repeated, scaled, labelled; and the next drop for what is wrong with one. */
+export function InkPanel({ records }: { records: Records }) {
+  const notice = useNotice();
+  const [draft, setDraft] = useState<Omit<Mix, 'id' | 'madeAt'>>(BLANK);
+  const [problem, setProblem] = useState<string | null>(null);
+  const mixes = ofKind(records.records, 'mix', (data) => mixSchema.safeParse(data).data);
+  const remedies = ofKind(records.records, 'remedy', (data) => data as Remedy);
+  const dropMl =
+    ofKind(records.records, 'drop', (data) => data as { ml: number }).at(-1)?.ml ?? USUAL_DROP_ML;
+  const guarded = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      setProblem(null);
+    } catch (error) {
+      setProblem(sentenceOf(error));
+    }
+  };
+  const keepMix = () => {
+    const found = mixSchema.safeParse({ ...draft, id: newId(), madeAt: new Date().toISOString() });
+    if (!found.success) return setProblem(found.error.issues[0]?.message ?? 'The mix cannot be kept.');
+    void guarded(() => records.keep(found.data.id, 'mix', { ...found.data }));
+  };
+  const number = (key: 'baseMl' | 'waterMl' | 'gumDrops', name: string) => (
+    <label className="text-sm">
+      {name}
+      <input
+        className="input input-sm block w-24"
+        inputMode="decimal"
+        value={draft[key]}
+        onChange={(event) => setDraft({ ...draft, [key]: Number(event.target.value.replace(',', '.')) || 0 })}
+      />
+    </label>
+  );
+  return (
+    <div className="space-y-6">
+      {problem && (
+        <p role="alert" className="remark remark-warning">
+          {problem}
+        </p>
+      )}
+      <section aria-labelledby="mix">
+        <h2 id="mix" className="margin-heading">
+          A mix
+        </h2>
+        <div className="flex flex-wrap items-end gap-3">
+          <label className="text-sm">
+            Name
+            <input
+              className="input input-sm block w-44"
+              value={draft.label}
+              maxLength={80}
+              onChange={(event) => setDraft({ ...draft, label: event.target.value })}
+            />
+          </label>
+          <label className="text-sm">
+            Base
+            <select
+              className="select select-sm block w-28"
+              value={draft.base}
+              onChange={(event) => setDraft({ ...draft, base: event.target.value as Mix['base'] })}
+            >
+              {['gouache', 'stick', 'bottle'].map((base) => (
+                <option key={base}>{base}</option>
+              ))}
+            </select>
+          </label>
+          {number('baseMl', 'Base, ml')}
+          {number('waterMl', 'Water, ml')}
+          {number('gumDrops', 'Gum, drops')}
+          <label className="text-sm">
+            Consistency
+            <select
+              className="select select-sm block w-32"
+              value={draft.consistency}
+              onChange={(event) =>
+                setDraft({ ...draft, consistency: event.target.value as Mix['consistency'] })
+              }
+            >
+              {CONSISTENCIES.map((one) => (
+                <option key={one}>{one}</option>
+              ))}
+            </select>
+          </label>
+          <button type="button" className="btn btn-primary btn-sm" onClick={keepMix}>
+            Keep
+          </button>
+        </div>
+        <p className="mt-1 text-sm tabular-nums">
+          {plain(volumeOf(draft, dropMl))} ml in all. Mix in a separate pot, never in the stock bottle.
+        </p>
+        <Caution id="pigment" />
+        <DropSize ml={dropMl} onKeep={(ml) => void guarded(() => records.keep('drop', 'drop', { ml }))} />
+      </section>
+      {mixes.length > 0 && (
+        <section aria-labelledby="mixes">
+          <h2 id="mixes" className="margin-heading">
+            Mixes
+          </h2>
+          <table className="table table-sm bg-base-100">
+            <thead>
+              <tr>
+                {['Name', 'Base', 'Water', 'Gum', 'Consistency', 'Made', ''].map((name) => (
+                  <th key={name} scope="col">
+                    {name || <span className="sr-only">Actions</span>}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {[...mixes].reverse().map((mix) => (
+                <tr key={mix.id}>
+                  <td>{mix.label}</td>
+                  <td>
+                    {plain(mix.baseMl)} ml {mix.base}
+                  </td>
+                  <td>{plain(mix.waterMl)} ml</td>
+                  <td>{mix.gumDrops} drops</td>
+                  <td>{mix.consistency}</td>
+                  <td>{mix.madeAt.slice(0, 10)}</td>
+                  <td className="space-x-1 whitespace-nowrap">
+                    <button type="button" className="btn btn-xs" onClick={() => setDraft(draftOf(mix))}>
+                      Repeat
+                    </button>
+                    <button
+                      type="button"
+                      className="btn btn-xs"
+                      onClick={() => setDraft(draftOf(scaleMix(mix, 2 * volumeOf(mix, dropMl), dropMl)))}
+                    >
+                      Twice as much
+                    </button>
+                    <button
+                      type="button"
+                      className="btn btn-xs"
+                      onClick={() =>
+                        download(new Blob([renderSvg(mixLabel(mix))], { type: 'image/svg+xml' }), 'label.svg')
+                      }
+                    >
+                      Label
+                    </button>
+                    <button
+                      type="button"
+                      className="btn btn-xs"
+                      onClick={() =>
+                        void guarded(async () => {
+                          await records.forget(mix.recordId);
+                          const { recordId: _, ...kept } = mix;
+                          notice({
+                            tone: 'done',
+                            text: `Forgot “${mix.label}”.`,
+                            undo: () => records.keep(mix.id, 'mix', kept),
+                          });
+                        })
+                      }
+                    >
+                      Forget
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+      )}
+      <Mend
+        remedies={remedies}
+        onTell={(remedy) => void guarded(() => records.keep(newId(), 'remedy', { ...remedy }))}
+      />
+    </div>
+  );
+}
+
+const draftOf = ({
+  label,
+  base,
+  baseMl,
+  waterMl,
+  gumDrops,
+  consistency,
+  note,
+}: Mix): Omit<Mix, 'id' | 'madeAt'> => ({
+  label,
+  base,
+  baseMl: Math.round(baseMl * 100) / 100,
+  waterMl: Math.round(waterMl * 100) / 100,
+  gumDrops,
+  consistency,
+  note,
+});
+
+/** The size of one’s own drop, from counting. */
+function DropSize({ ml, onKeep }: { ml: number; onKeep: (ml: number) => void }) {
+  const [drops, setDrops] = useState(20);
+  return (
+    <details className="mt-2 text-sm">
+      <summary className="cursor-pointer">One drop is {plain(ml, 3)} ml</summary>
+      <label className="mt-1 flex items-center gap-2">
+        Drops that fill 1 ml
+        <input
+          className="input input-sm w-20"
+          inputMode="numeric"
+          value={drops}
+          onChange={(event) => setDrops(Number(event.target.value) || 0)}
+        />
+        <button
+          type="button"
+          className="btn btn-sm"
+          disabled={drops < 5 || drops > 60}
+          onClick={() => onKeep(dropFrom(drops, 1))}
+        >
+          Keep
+        </button>
+        {(drops < 5 || drops > 60) && (
+          <span className="remark remark-caution">Count from 5 to 60 drops.</span>
+        )}
+      </label>
+    </details>
+  );
+}
+
+/** What is wrong with a mix, the next drop for it, and whether that helped. */
+function Mend({ remedies, onTell }: { remedies: readonly Remedy[]; onTell: (remedy: Remedy) => void }) {
+  const [complaint, setComplaint] = useState<Complaint>('too thin');
+  const { addition, sentence } = nextDrop(complaint, remedies);
+  return (
+    <section aria-labelledby="mend" className="space-y-2">
+      <h2 id="mend" className="margin-heading">
+        The next drop
+      </h2>
+      <label className="flex items-center gap-2 text-sm">
+        The ink is
+        <select
+          className="select select-sm w-40"
+          value={complaint}
+          onChange={(event) => setComplaint(event.target.value as Complaint)}
+        >
+          {COMPLAINTS.map((one) => (
+            <option key={one}>{one}</option>
+          ))}
+        </select>
+      </label>
+      <p className="remark" role="status">
+        {sentence}
+      </p>
+      <button
+        type="button"
+        className="btn btn-sm mr-2"
+        onClick={() => onTell({ complaint, addition, helped: true })}
+      >
+        It helped
+      </button>
+      <button
+        type="button"
+        className="btn btn-sm"
+        onClick={() => onTell({ complaint, addition, helped: false })}
+      >
+        It did not
+      </button>
+    </section>
+  );
+}

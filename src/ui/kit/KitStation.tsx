@@ -1,0 +1,154 @@
+'use client';
+
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import type { ItemKind } from '@/core/kit/item';
+import { asNib } from '@/core/kit/item';
+import type { Kit } from '@/core/kit/match';
+import { type Need, needFor, needSchema } from '@/core/kit/need';
+import type { Nib } from '@/core/kit/nib';
+import type { Recipe } from '@/core/sheet/recipe';
+import { recipeHand } from '@/core/sheet/recipe';
+import { pin } from '@/core/sheet/solve';
+import { useBench } from '../bench/useBench';
+import { useNotice } from '../frame/notices';
+import { sentenceOf } from '../lib/api';
+import { RefusedEdit } from '../rule/RefusedEdit';
+import { Sentence } from '../rule/Sentence';
+import { useSheet } from '../rule/useSheet';
+import { InkPanel } from './InkPanel';
+import { nameOf } from './KitCard';
+import { MatchPanel } from './MatchPanel';
+import { BUYABLE, NeedForm } from './NeedForm';
+import { PreparePanel } from './PreparePanel';
+import { TroublePanel } from './TroublePanel';
+import { useMatch } from './useMatch';
+import { ofKind, type Remembered, useRecords } from './useRecords';
+
+const TABS = ['Match', 'Prepare', 'Ink', 'What is going wrong?'] as const;
+type Tab = (typeof TABS)[number];
+
+/** The id of the record that holds the need and the kit chosen. */
+const CHOICE = 'kit';
+
+/** Kit: nib, holder, ink and paper matched to the hand, from the scribe's own drawer. */
+export function KitStation({
+  id,
+  name,
+  recipe: initial,
+  drawer,
+  records: remembered,
+}: {
+  id: string;
+  name: string;
+  recipe: Recipe;
+  drawer: readonly Nib[];
+  records: readonly Remembered[];
+}) {
+  const sheet = useSheet(id, name, initial);
+  const { recipe, edit } = sheet;
+  const { items, save } = useBench();
+  const records = useRecords(remembered);
+  const notice = useNotice();
+  const [tab, setTab] = useState<Tab>('Match');
+  const [buy, setBuy] = useState<readonly ItemKind[]>(BUYABLE);
+  const choice = ofKind(
+    records.records,
+    'kit',
+    (data) => data as { need?: unknown; parts?: Partial<Record<keyof Kit, string>> },
+  ).find(({ recordId }) => recordId === CHOICE);
+  const [asked, setAsked] = useState<Need>(() => {
+    const kept = needSchema.safeParse(choice?.need).data;
+    return kept ?? needFor(initial.hand);
+  });
+  const need = useMemo(() => ({ ...asked, hand: recipe.hand }), [asked, recipe.hand]);
+  const answer = useMatch(need, items, buy);
+  const byId = (part: string | undefined) => items?.find((item) => item.id === part);
+  const tool = byId(choice?.parts?.tool);
+  const chosen: Kit | undefined = tool && {
+    tool,
+    holder: byId(choice?.parts?.holder),
+    ink: byId(choice?.parts?.ink),
+    paper: byId(choice?.parts?.paper),
+  };
+
+  const choose = async (kit: Kit) => {
+    try {
+      const parts = Object.fromEntries(Object.entries(kit).map(([part, item]) => [part, item?.id]));
+      await records.keep(CHOICE, 'kit', { need, parts });
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+      return;
+    }
+    const nib = asNib(kit.tool);
+    if (!nib) return;
+    const nibMeasured = ['nib', 'dots'].includes(recipeHand(recipe).basis);
+    edit((r) => {
+      if (!nibMeasured) return { ...r, width: nib.width, nib: nib.id };
+      const pinned = pin(r, 'width', nib.width);
+      return { ...(need.bodyMm === null ? pinned : pin(pinned, 'bodyMm', need.bodyMm)), nib: nib.id };
+    });
+    notice({ tone: 'done', text: `Chosen: ${nameOf(kit)}. The sheet follows.` });
+  };
+
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <header className="border-base-300 border-b bg-base-100 px-6 pt-3 pb-2">
+        <h1 className="sr-only">Kit</h1>
+        <Sentence recipe={recipe} edit={edit} drawer={drawer} />
+        {sheet.refused && <RefusedEdit sheet={sheet} />}
+      </header>
+      <div className="flex min-h-0 flex-1">
+        <div className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
+          <div role="tablist" aria-label="Kit" className="mb-4 flex flex-wrap gap-1 border-base-300 border-b">
+            {TABS.map((one) => (
+              <button
+                key={one}
+                type="button"
+                role="tab"
+                id={`kit-${one}`}
+                aria-selected={tab === one}
+                aria-controls="kit-panel"
+                className={`px-3 py-1 ${tab === one ? 'border-primary border-b-2 font-bold' : ''}`}
+                onClick={() => setTab(one)}
+              >
+                {one}
+              </button>
+            ))}
+          </div>
+          <div id="kit-panel" role="tabpanel" aria-labelledby={`kit-${tab}`}>
+            {tab === 'Match' && (
+              <MatchPanel
+                need={need}
+                bench={items ?? []}
+                answer={items ? answer : null}
+                chosen={chosen}
+                onChoose={(kit) => void choose(kit)}
+              />
+            )}
+            {tab === 'Prepare' && (
+              <PreparePanel need={need} kit={chosen} recipe={recipe} records={records} onSave={save} />
+            )}
+            {tab === 'Ink' && <InkPanel records={records} />}
+            {tab === 'What is going wrong?' && <TroublePanel kit={chosen} records={records} />}
+          </div>
+        </div>
+        <aside
+          aria-label="Margin"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
+          tabIndex={0}
+          className="w-60 shrink-0 space-y-4 overflow-y-auto border-base-300 border-l bg-base-100 px-4 py-3 lg:w-72"
+        >
+          <NeedForm need={need} onChange={setAsked} buy={buy} onBuy={setBuy} />
+          <p className="text-sm">
+            {items ? `${items.length} things on the ` : 'Looking at the '}
+            <Link href="/bench" className="link">
+              bench
+            </Link>
+            {answer && items ? `, matched in ${Math.max(1, Math.round(answer.ms))} ms.` : '.'}
+          </p>
+        </aside>
+      </div>
+    </div>
+  );
+}

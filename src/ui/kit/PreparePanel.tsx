@@ -1,0 +1,123 @@
+'use client';
+
+import { useState } from 'react';
+import type { Item } from '@/core/kit/item';
+import type { Kit } from '@/core/kit/match';
+import type { Need } from '@/core/kit/need';
+import { preparation } from '@/core/kit/prepare';
+import { afterWriting } from '@/core/kit/use';
+import type { Recipe } from '@/core/sheet/recipe';
+import { useNotice } from '../frame/notices';
+import { sentenceOf } from '../lib/api';
+import { Caution } from './Caution';
+import { GripPage } from './GripPage';
+import { nameOf } from './KitCard';
+import { ofKind, type Records } from './useRecords';
+
+/** A checklist for the chosen kit, ticked off and remembered for its tool; and how to lay the page. */
+export function PreparePanel({
+  need,
+  kit,
+  recipe,
+  records,
+  onSave,
+}: {
+  need: Need;
+  kit: Kit | undefined;
+  recipe: Recipe;
+  records: Records;
+  onSave: (items: readonly Item[]) => Promise<void>;
+}) {
+  const notice = useNotice();
+  const recordId = kit && `prepared-${kit.tool.id}`.slice(0, 40);
+  const done =
+    ofKind(records.records, 'prepared', (data) => data as { done: string[] }).find(
+      (one) => one.recordId === recordId,
+    )?.done ?? [];
+  const tick = async (step: string, on: boolean) => {
+    if (!recordId) return;
+    try {
+      await records.keep(recordId, 'prepared', {
+        done: on ? [...done, step] : done.filter((one) => one !== step),
+      });
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  return (
+    <div className="grid gap-8 xl:grid-cols-[1fr_22rem]">
+      <section aria-labelledby="prepare">
+        <h2 id="prepare" className="margin-heading">
+          Preparing
+        </h2>
+        {!kit ? (
+          <p>Choose a kit first, in “Match”.</p>
+        ) : (
+          <>
+            <p className="mb-2 text-sm">For {nameOf(kit)}.</p>
+            <ol className="space-y-3">
+              {preparation(need, kit).map((step) => (
+                <li key={step.id} className="flex gap-3">
+                  <input
+                    type="checkbox"
+                    className="checkbox checkbox-sm mt-1"
+                    aria-label={`Done: ${step.id}`}
+                    checked={done.includes(step.id)}
+                    onChange={(event) => void tick(step.id, event.target.checked)}
+                  />
+                  <div>
+                    <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
+                    <p className="text-sm opacity-80">{step.why}</p>
+                    {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
+                    {step.caution && <Caution id={step.caution} />}
+                  </div>
+                </li>
+              ))}
+            </ol>
+            <Written kit={kit} onSave={onSave} />
+          </>
+        )}
+      </section>
+      <GripPage recipe={recipe} side={need.side} kit={kit} />
+    </div>
+  );
+}
+
+/** Minutes of a usual sitting. */
+const SITTING = 30;
+
+/** Hours written and ink left are kept by use. */
+function Written({ kit, onSave }: { kit: Kit; onSave: (items: readonly Item[]) => Promise<void> }) {
+  const [minutes, setMinutes] = useState(SITTING);
+  const notice = useNotice();
+  const keep = async () => {
+    const before = [kit.tool, ...(kit.ink ? [kit.ink] : [])];
+    try {
+      await onSave(afterWriting(kit, minutes));
+      notice({ tone: 'done', text: `${minutes} minutes noted.`, undo: () => onSave(before) });
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  const possible = minutes >= 1 && minutes <= 1440;
+  return (
+    <div className="mt-6 flex flex-wrap items-center gap-2 text-sm">
+      <label className="flex items-center gap-2">
+        Written with it, minutes
+        <input
+          className="input input-sm w-20"
+          inputMode="numeric"
+          value={minutes}
+          onChange={(event) => setMinutes(Number(event.target.value) || 0)}
+        />
+      </label>
+      <button type="button" className="btn btn-sm" disabled={!possible} onClick={() => void keep()}>
+        Note it
+      </button>
+      <span className="opacity-80">
+        {kit.tool.hours} h on the {kit.tool.label}
+        {kit.ink?.millilitres != null ? `, about ${kit.ink.millilitres} ml of ${kit.ink.label} left` : ''}.
+      </span>
+    </div>
+  );
+}

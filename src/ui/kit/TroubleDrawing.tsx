@@ -1,0 +1,74 @@
+import { line, stroke, to } from '@/core/hands/letter';
+import type { Seen } from '@/core/kit/diagnose';
+import { type Pen, type Polygon, sweep } from '@/core/pen/pen';
+import { compileStroke, type Knot } from '@/core/pen/stroke';
+
+/** Small pictures of what goes wrong, written by our own pen. */
+const written = (pen: Pen, ...strokes: (readonly Knot[])[]): Polygon[] =>
+  strokes.flatMap((knots) => sweep(pen, compileStroke(stroke('seen', knots))));
+
+const broad = (width: number): Pen => ({ kind: 'broad', width, steel: 0.05, angle: 45 });
+const point: Pen = { kind: 'pointed', shade: 1, hairline: 0.1 };
+const spot = (x: number, y: number, size: number): Polygon[] =>
+  written({ kind: 'monoline', line: size }, [to(x, y), line(x + 0.01, y)]);
+const stem = (x: number, lean = 0): Knot[] => [to(x + lean, 5), line(x, 0)];
+const arch: Knot[] = [to(0, 1.5, 90), to(0.4, 3.4, 66), to(1.6, 4.6, 4), to(2.4, 3.6, -90), line(2.4, 0)];
+const ring: Knot[] = [
+  to(1.4, 4.8, 182),
+  to(0, 2.5, -90),
+  to(1.4, 0.2, 0),
+  to(2.8, 2.5, 90),
+  to(1.4, 4.8, 182),
+];
+
+const PICTURES: Readonly<Record<Seen, () => Polygon[]>> = {
+  'will not start': () => [
+    ...written(broad(1), [to(0, 1.6), line(0, 0)]),
+    ...spot(0, 4.6, 0.18),
+    ...spot(0, 3.6, 0.2),
+    ...spot(0.1, 2.6, 0.25),
+  ],
+  'two rails': () => written({ kind: 'two-point', width: 1, line: 0.14, angle: 0 }, stem(1, 1.4)),
+  blob: () => [...written(broad(1), stem(1)), ...spot(1, 4.7, 2)],
+  'ragged edge': () =>
+    written(point, [
+      to(1, 5, -90, { press: 0.7, anchor: 0 }),
+      ...[4.4, 3.9, 3.3, 2.7, 2.2, 1.6, 1, 0.5].map((y, i) => line(1, y, { press: i % 2 ? 0.65 : 1 })),
+      line(1, 0, { press: 0.7 }),
+    ]),
+  beads: () => [5, 3.9, 2.7, 1.2, 0.2].flatMap((y, i) => spot(1 + (i % 2) * 0.3, y, 0.5 + (i % 3) * 0.25)),
+  skipping: () =>
+    written(broad(1), [to(1, 5), line(1, 4)], [to(1, 3.2), line(1, 2.7)], [to(1, 1.6), line(1, 0)]),
+  'no thick and thin': () => written({ kind: 'monoline', line: 0.6 }, ring),
+  'heavy all over': () => written(broad(1.9), stem(0), arch),
+  'black inside': () =>
+    written(broad(1.5), [
+      to(1.9, 4.4, 160),
+      to(1.1, 4.6, 184),
+      to(0.3, 3.6, -84),
+      to(1, 2.5, -40),
+      to(1.7, 1.4, -96),
+      to(0.8, 0.4, 184),
+      to(0, 0.6, 158),
+    ]),
+  'slope wanders': () => written(broad(0.8), stem(0, 0.9), stem(1.6, 0), stem(2.8, 1.4)),
+  smears: () => [
+    ...written(broad(1), stem(0.6)),
+    ...written(
+      { kind: 'monoline', line: 0.35 },
+      [to(0.7, 3), line(3.2, 3.3)],
+      [to(0.7, 2.2), line(2.9, 2.5)],
+    ),
+  ],
+};
+
+export function TroubleDrawing({ seen }: { seen: Seen }) {
+  const d = PICTURES[seen]()
+    .map((polygon) => `M${polygon.map(([x, y]) => `${x.toFixed(2)} ${(-y).toFixed(2)}`).join('L')}Z`)
+    .join('');
+  return (
+    <svg viewBox="-1.5 -6.2 6 7.4" className="h-14 w-14" aria-hidden="true">
+      <path d={d} fill="currentColor" />
+    </svg>
+  );
+}

@@ -1,0 +1,116 @@
+'use client';
+
+import { useState } from 'react';
+import { type Cured, diagnose, nextTest, SEEN, type Seen } from '@/core/kit/diagnose';
+import type { Kit } from '@/core/kit/match';
+import { plain } from '@/core/measure/units';
+import { useNotice } from '../frame/notices';
+import { newId, sentenceOf } from '../lib/api';
+import { Caution } from './Caution';
+import { nameOf } from './KitCard';
+import { TroubleDrawing } from './TroubleDrawing';
+import { ofKind, type Records } from './useRecords';
+
+/** How many causes are shown. */
+const SHOWN = 5;
+
+/** Pick what is seen; answer one cheap test at a time; what cured it is remembered. */
+export function TroublePanel({ kit, records }: { kit: Kit | undefined; records: Records }) {
+  const [seen, setSeen] = useState<Seen | null>(null);
+  const [answers, setAnswers] = useState<Readonly<Record<string, boolean>>>({});
+  const notice = useNotice();
+  if (!kit) return <p>Choose a kit first, in “Match”: what is likely depends on it.</p>;
+  const history = ofKind(records.records, 'cure', (data) => data as Cured);
+  const causes = seen ? diagnose(seen, kit, answers, history).slice(0, SHOWN) : [];
+  const test = seen ? nextTest(seen, kit, answers, history) : undefined;
+  const cured = async (cause: string, name: string) => {
+    if (!seen) return;
+    try {
+      const id = newId();
+      await records.keep(id, 'cure', { seen, cause, tool: kit.tool.id });
+      notice({ tone: 'done', text: `Noted: it was that ${name}.`, undo: () => records.forget(id) });
+      setSeen(null);
+      setAnswers({});
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  return (
+    <div className="space-y-4">
+      <p className="text-sm">With {nameOf(kit)}.</p>
+      <section aria-labelledby="seen">
+        <h2 id="seen" className="margin-heading">
+          What do you see?
+        </h2>
+        <div className="flex flex-wrap gap-2">
+          {SEEN.map((one) => (
+            <button
+              key={one}
+              type="button"
+              aria-pressed={seen === one}
+              className={`flex w-28 flex-col items-center rounded border p-2 text-sm ${seen === one ? 'border-primary bg-base-300' : 'border-base-300 bg-base-100'}`}
+              onClick={() => {
+                setSeen(one);
+                setAnswers({});
+              }}
+            >
+              <TroubleDrawing seen={one} />
+              {one}
+            </button>
+          ))}
+        </div>
+      </section>
+      {test && (
+        <section aria-labelledby="test" className="remark">
+          <h2 id="test" className="margin-heading">
+            Try this
+          </h2>
+          <p className="mb-2">{test.question}</p>
+          {[true, false].map((yes) => (
+            <button
+              key={String(yes)}
+              type="button"
+              className="btn btn-sm mr-2"
+              onClick={() => setAnswers({ ...answers, [test.id]: yes })}
+            >
+              {yes ? 'Yes' : 'No'}
+            </button>
+          ))}
+        </section>
+      )}
+      {causes.length > 0 && (
+        <section aria-labelledby="causes">
+          <h2 id="causes" className="margin-heading">
+            Likely causes
+          </h2>
+          <ol className="space-y-2" aria-label="Likely causes">
+            {causes.map(({ cause, chance }) => (
+              <li key={cause.id} className="rounded bg-base-100 p-3">
+                <div className="flex items-baseline justify-between gap-3">
+                  <strong>{cause.name}</strong>
+                  <span className="tabular-nums">{plain(100 * chance, 0)} %</span>
+                </div>
+                <progress
+                  className="progress progress-primary w-full"
+                  value={chance}
+                  max={1}
+                  aria-label={`How likely: ${cause.name}`}
+                />
+                <p className="text-sm">{cause.cure}</p>
+                {cause.id === 'coating' && <Caution id="solvent" />}
+                <button
+                  type="button"
+                  className="btn btn-xs mt-1"
+                  onClick={() => void cured(cause.id, cause.name)}
+                >
+                  That cured it
+                </button>
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+      <Caution id="pain" />
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+'use client';
+
+import { useCallback, useState } from 'react';
+import { call } from '../lib/api';
+
+/** What the desk remembers, as the server has it. */
+export interface Remembered {
+  readonly id: string;
+  readonly kind: string;
+  /** JSON. */
+  readonly data: string;
+  readonly at: string;
+}
+
+/** Records of the desk: read by kind, kept at once. What cannot be read is passed over. */
+export function useRecords(initial: readonly Remembered[]) {
+  const [records, setRecords] = useState(initial);
+  const keep = useCallback(async (id: string, kind: string, data: Record<string, unknown>) => {
+    const saved = (await (
+      await call(`/api/records/${id}`, { method: 'PUT', json: { kind, data } })
+    ).json()) as Remembered;
+    setRecords((list) => [...list.filter((one) => one.id !== id), saved]);
+  }, []);
+  const forget = useCallback(async (id: string) => {
+    await call(`/api/records/${id}`, { method: 'DELETE' });
+    setRecords((list) => list.filter((one) => one.id !== id));
+  }, []);
+  return { records, keep, forget };
+}
+
+export type Records = ReturnType<typeof useRecords>;
+
+/** The records of a kind, parsed; those that cannot be are left out. */
+export const ofKind = <T>(
+  records: readonly Remembered[],
+  kind: string,
+  read: (data: unknown) => T | undefined,
+): (T & { recordId: string })[] =>
+  records.flatMap((record) => {
+    if (record.kind !== kind) return [];
+    try {
+      const found = read(JSON.parse(record.data));
+      return found === undefined ? [] : [{ ...found, recordId: record.id }];
+    } catch {
+      return [];
+    }
+  });

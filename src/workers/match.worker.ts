@@ -1,0 +1,33 @@
+import type { Item } from '@/core/kit/item';
+import { type Match, match } from '@/core/kit/match';
+import type { Need } from '@/core/kit/need';
+import { onePurchase, type Purchase } from '@/core/kit/purchase';
+
+/** Matches off the page's own thread. Answers carry the number of their question, so that late ones can be passed over. */
+export interface MatchRequest {
+  readonly number: number;
+  readonly need: Need;
+  readonly bench: readonly Item[];
+  /** Kinds that may be bought; empty for none. */
+  readonly buy: readonly Item['kind'][];
+}
+
+export interface MatchAnswer {
+  readonly number: number;
+  readonly match: Match;
+  readonly purchase?: Purchase;
+  readonly ms: number;
+}
+
+self.onmessage = ({ data: { number, need, bench, buy } }: MessageEvent<MatchRequest>) => {
+  const started = performance.now();
+  const found = match(need, bench);
+  const purchase = buy.length > 0 ? onePurchase(need, bench, buy) : undefined;
+  const answer: MatchAnswer = {
+    number,
+    match: found,
+    ...(purchase && { purchase }),
+    ms: performance.now() - started,
+  };
+  self.postMessage(answer);
+};
