@@ -44,15 +44,17 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
 
 test('a nib is measured by its ladder and every sheet follows', async ({ page }) => {
   await page.goto('/bench');
-  const row = page
-    .getByRole('row')
-    .filter({ has: page.getByRole('textbox', { name: 'Name of the 4 mm square-cut nib' }) });
-  await row.getByRole('button', { name: 'Measure' }).click();
+  await page.getByRole('button', { name: 'Look at the 4 mm square-cut nib' }).click();
+  await page.getByRole('button', { name: 'Measure', exact: true }).click();
   await page.getByRole('textbox', { name: 'Span of the ladder' }).fill('41');
   await page.keyboard.press('Enter');
   await expect(page.getByTestId('measured-width')).toHaveText('W = 4.1 mm ± 0.04 mm');
   await page.getByRole('button', { name: 'Keep with this nib' }).click();
-  await expect(row).toContainText('4.1 ± 0.04 mm');
+  const row = page
+    .getByRole('row')
+    .filter({ has: page.getByRole('textbox', { name: 'Name of the 4 mm square-cut nib' }) });
+  await expect(row.getByRole('textbox', { name: 'Width of the 4 mm square-cut nib' })).toHaveValue('4.1');
+  await expect(row).toContainText('± 0.04 mm');
   await page.goto('/rule?hand=italic');
   await page.getByRole('button', { name: /^Nib:/ }).click();
   await page.getByRole('radio', { name: /^4 mm square-cut nib/ }).check();
@@ -104,7 +106,7 @@ test('everything goes to one file and comes back from it', async ({ page, reques
 });
 
 for (const theme of ['vellum', 'lampblack'] as const) {
-  for (const path of ['/hand', '/rule?hand=italic', '/shelf', '/bench', '/workshop']) {
+  for (const path of ['/hand', '/rule?hand=italic', '/kit?hand=italic', '/shelf', '/bench', '/workshop']) {
     test(`axe finds nothing on ${path} in ${theme}`, async ({ page, context, baseURL }) => {
       await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL as string }]);
       const errors: string[] = [];

@@ -68,22 +68,28 @@ export function slots(bench: readonly Item[]) {
 
 const byId = (a: Item, b: Item) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
-function judged<A extends unknown[]>(
-  rules: Readonly<Record<string, (...args: A) => Omit<Judgement, 'rule'> | undefined>>,
-  ...args: A
-): Judgement[] {
-  return Object.entries(rules).flatMap(([rule, judge]) => {
-    const found = judge(...args);
-    return found ? [{ rule, ...found }] : [];
-  });
+type Rules<A extends unknown[]> = Readonly<
+  Record<string, (...args: A) => Omit<Judgement, 'rule'> | undefined>
+>;
+
+/** All rules of a table, asked one after the other. */
+function asking<A extends unknown[]>(rules: Rules<A>): (...args: A) => Judgement[] {
+  const table = Object.entries(rules);
+  return (...args) => {
+    const found: Judgement[] = [];
+    for (const [rule, judge] of table) {
+      const verdict = judge(...args);
+      if (verdict) found.push({ rule, ...verdict });
+    }
+    return found;
+  };
 }
 
-const judgeTool = (need: Need, tool: Item) => judged(TOOL_RULES, need, tool);
-const judgeHolder = (need: Need, tool: Item, holder: Item) => judged(HOLDER_RULES, need, tool, holder);
-const judgeInk = (need: Need, tool: Item, ink: Item) => judged(INK_RULES, need, tool, ink);
-const judgePaper = (need: Need, tool: Item, paper: Item) => judged(PAPER_RULES, need, tool, paper);
-const judgeSpread = (need: Need, tool: Item, ink: Item | undefined, paper: Item) =>
-  judged(SPREAD_RULES, need, tool, ink, paper);
+const judgeTool = asking(TOOL_RULES);
+const judgeHolder = asking(HOLDER_RULES);
+const judgeInk = asking(INK_RULES);
+const judgePaper = asking(PAPER_RULES);
+const judgeSpread = asking(SPREAD_RULES);
 
 const lack = (what: string, cure: string): Judgement => ({
   rule: `missing ${what}`,

@@ -130,3 +130,17 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
   );
   return steps;
 }
+
+/** What a kit still needs before it writes, in a few words; the full list is `preparation`. */
+const SHORT: Readonly<Record<string, string>> = {
+  coating: 'take the coating off',
+  reservoir: 'set the reservoir',
+  cut: 'trim the edge',
+  mix: 'mix the ink',
+  bind: 'bind the ink with gum',
+  thin: 'thin the ink',
+  prime: 'prime the pen',
+};
+
+export const stillToDo = (need: Need, kit: Kit): string[] =>
+  preparation(need, kit).flatMap(({ id }) => SHORT[id] ?? []);

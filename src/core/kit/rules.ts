@@ -120,13 +120,16 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     if (body > most) {
       return risk(
         Math.min(30, 10 + 30 * Math.log(body / most)),
-        `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm; ${aOrAn(need.purpose)} ${need.purpose} has room for ${plain(most, 1)} mm.`,
+        `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm; ${SHEET[need.purpose]} has room for ${plain(most, 1)} mm.`,
         `Take a nib of at most ${plain(most / hand.zones.body, 1)} mm.`,
       );
     }
+    // Small pens hide mistakes and large ones fill the page: the hand's usual width, as far as the page bears it.
+    const usual = Math.min(hand.width, most / hand.zones.body);
+    const near = Math.max(0, 1 - Math.abs(Math.log2(tool.width / usual)));
     return good(
-      6,
-      `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm, which fits ${aOrAn(need.purpose)} ${need.purpose}.`,
+      4 + 10 * near,
+      `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm, which ${near > 0.6 ? 'suits' : 'fits'} ${SHEET[need.purpose]}.`,
     );
   },
 
@@ -253,7 +256,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       case 'pointed-nib':
         return need.purpose === 'class'
           ? risk(
-              7,
+              12,
               'Dip nibs and pots need a table each and an eye on every pupil.',
               'Take markers or cartridge pens for the first lesson.',
             )
@@ -575,4 +578,12 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
 };
 
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
-const aOrAn = (text: string) => (/^[aeiou]/.test(text) ? 'an' : 'a');
+/** A purpose as the sheet it is written on. */
+const SHEET: Readonly<Record<Need['purpose'], string>> = {
+  'first tries': 'a sheet of first tries',
+  drills: 'a sheet of drills',
+  'practice piece': 'a practice piece',
+  envelope: 'an envelope',
+  'finished piece': 'a finished piece',
+  class: 'a class sheet',
+};

@@ -19,6 +19,7 @@ import {
   ITEM_KINDS,
   type Item,
   type ItemKind,
+  isTool,
   KIND_NAMES,
   parseItem,
   WEARS,
@@ -394,13 +395,27 @@ function columnsFor(
       accessorKey: 'width',
       header: 'Width',
       cell: ({ row: { original: item } }) =>
-        item.width === null ? (
-          ''
-        ) : (
-          <span className="whitespace-nowrap tabular-nums">
-            {plain(item.width)}
-            {item.uncertainty !== null ? ` ± ${plain(item.uncertainty)}` : ''} mm
+        isTool(item.kind) ? (
+          <span className="flex items-center gap-1 whitespace-nowrap tabular-nums">
+            <input
+              key={String(item.width)}
+              className="input input-ghost input-sm w-16"
+              aria-label={`Width of the ${item.label}`}
+              inputMode="decimal"
+              placeholder="?"
+              defaultValue={item.width === null ? '' : plain(item.width)}
+              onBlur={(event) => {
+                const entered = event.target.value.trim().replace(',', '.');
+                if (entered === (item.width === null ? '' : plain(item.width))) return;
+                const width = entered === '' ? null : Number(entered);
+                edit(item, { width, uncertainty: null, measuredAt: null });
+              }}
+              onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+            />
+            {item.uncertainty !== null ? `± ${plain(item.uncertainty)} ` : ''}mm
           </span>
+        ) : (
+          ''
         ),
     },
     { id: 'facts', header: 'Facts', enableSorting: false, cell: ({ row }) => summary(row.original) },
@@ -409,7 +424,26 @@ function columnsFor(
       header: 'Hours',
       cell: ({ row }) => (row.original.hours > 0 ? plain(row.original.hours, 1) : ''),
     },
-    { accessorKey: 'wear', header: 'Wear', cell: ({ row }) => row.original.wear ?? '' },
+    {
+      accessorKey: 'wear',
+      header: 'Wear',
+      cell: ({ row: { original: item } }) =>
+        isTool(item.kind) ? (
+          <select
+            className="select select-ghost select-sm w-28"
+            aria-label={`Wear of the ${item.label}`}
+            value={item.wear ?? ''}
+            onChange={(event) => edit(item, { wear: (event.target.value || null) as Item['wear'] })}
+          >
+            <option value="">not known</option>
+            {WEARS.map((wear) => (
+              <option key={wear}>{wear}</option>
+            ))}
+          </select>
+        ) : (
+          ''
+        ),
+    },
     {
       id: 'open',
       enableSorting: false,

@@ -88,6 +88,19 @@ export function factsOf(kind: ItemKind): readonly Fact[] {
   ];
 }
 
+/** Facts that mean nothing without a word before them. */
+const SHORT: Readonly<Partial<Record<keyof Item, string>>> = {
+  shankRadius: 'arc',
+  shankWidth: 'shank',
+  fitsRadiusFrom: 'arcs from',
+  fitsRadiusTo: 'arcs to',
+  fitsWidthTo: 'shanks to',
+  flangeTurn: 'flange',
+  grip: 'grip',
+  wetness: 'wetness',
+  opacity: 'opacity',
+};
+
 /** The facts of a thing in one line, for the table. */
 export function summary(item: Item): string {
   const parts = factsOf(item.kind).flatMap((fact) => {
@@ -102,7 +115,9 @@ export function summary(item: Item): string {
     )
       return [];
     if (fact.kind === 'flag') return value === true ? [fact.name.toLowerCase()] : [];
-    return [fact.kind === 'number' ? `${value} ${fact.unit}` : String(value)];
+    const short = SHORT[fact.key];
+    const unit = fact.kind === 'number' && fact.unit !== 'of 5' ? ` ${fact.unit.replace(' radius', '')}` : '';
+    return [`${short ? `${short} ` : ''}${value}${unit}`];
   });
   return parts.slice(0, 4).join(', ');
 }

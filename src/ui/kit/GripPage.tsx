@@ -102,7 +102,8 @@ export function GripPage({
       />
       <p className={`remark text-sm ${advice.uncomfortable ? 'remark-caution' : ''}`} role="status">
         {advice.sentence} {advice.uncomfortable && 'That is far; '}
-        {advice.instead}
+        {/* Oblique holders for a left hand are hardly made. */}
+        {!(pointed && side === 'left') && advice.instead}
       </p>
       <p className="text-sm opacity-80">
         Uneven pressure on the tines, or only a corner touching, gives one ragged edge: turning the page is

@@ -37,6 +37,7 @@ export function InkPanel({ records }: { records: Records }) {
   const notice = useNotice();
   const [draft, setDraft] = useState<Omit<Mix, 'id' | 'madeAt'>>(BLANK);
   const [problem, setProblem] = useState<string | null>(null);
+  const [toMl, setToMl] = useState(10);
   const mixes = ofKind(records.records, 'mix', (data) => mixSchema.safeParse(data).data);
   const remedies = ofKind(records.records, 'remedy', (data) => data as Remedy);
   const dropMl =
@@ -55,10 +56,10 @@ export function InkPanel({ records }: { records: Records }) {
     void guarded(() => records.keep(found.data.id, 'mix', { ...found.data }));
   };
   const number = (key: 'baseMl' | 'waterMl' | 'gumDrops', name: string) => (
-    <label className="text-sm">
+    <label className="flex flex-col text-sm">
       {name}
       <input
-        className="input input-sm block w-24"
+        className="input input-sm w-24"
         inputMode="decimal"
         value={draft[key]}
         onChange={(event) => setDraft({ ...draft, [key]: Number(event.target.value.replace(',', '.')) || 0 })}
@@ -77,19 +78,19 @@ export function InkPanel({ records }: { records: Records }) {
           A mix
         </h2>
         <div className="flex flex-wrap items-end gap-3">
-          <label className="text-sm">
+          <label className="flex flex-col text-sm">
             Name
             <input
-              className="input input-sm block w-44"
+              className="input input-sm w-44"
               value={draft.label}
               maxLength={80}
               onChange={(event) => setDraft({ ...draft, label: event.target.value })}
             />
           </label>
-          <label className="text-sm">
+          <label className="flex flex-col text-sm">
             Base
             <select
-              className="select select-sm block w-28"
+              className="select select-sm w-28"
               value={draft.base}
               onChange={(event) => setDraft({ ...draft, base: event.target.value as Mix['base'] })}
             >
@@ -101,10 +102,10 @@ export function InkPanel({ records }: { records: Records }) {
           {number('baseMl', 'Base, ml')}
           {number('waterMl', 'Water, ml')}
           {number('gumDrops', 'Gum, drops')}
-          <label className="text-sm">
+          <label className="flex flex-col text-sm">
             Consistency
             <select
-              className="select select-sm block w-32"
+              className="select select-sm w-32"
               value={draft.consistency}
               onChange={(event) =>
                 setDraft({ ...draft, consistency: event.target.value as Mix['consistency'] })
@@ -130,6 +131,19 @@ export function InkPanel({ records }: { records: Records }) {
           <h2 id="mixes" className="margin-heading">
             Mixes
           </h2>
+          <label className="mb-1 flex items-center gap-2 text-sm">
+            Volume wanted, ml
+            <input
+              className="input input-sm w-20"
+              inputMode="decimal"
+              defaultValue={toMl}
+              onBlur={(event) => {
+                const entered = Number(event.target.value.replace(',', '.'));
+                if (entered > 0 && entered <= 500) setToMl(entered);
+                else event.target.value = String(toMl);
+              }}
+            />
+          </label>
           <table className="table table-sm bg-base-100">
             <thead>
               <tr>
@@ -158,9 +172,9 @@ export function InkPanel({ records }: { records: Records }) {
                     <button
                       type="button"
                       className="btn btn-xs"
-                      onClick={() => setDraft(draftOf(scaleMix(mix, 2 * volumeOf(mix, dropMl), dropMl)))}
+                      onClick={() => setDraft(draftOf(scaleMix(mix, toMl, dropMl)))}
                     >
-                      Twice as much
+                      For {plain(toMl)} ml
                     </button>
                     <button
                       type="button"
@@ -277,7 +291,7 @@ function Mend({ remedies, onTell }: { remedies: readonly Remedy[]; onTell: (reme
       </p>
       <button
         type="button"
-        className="btn btn-sm mr-2"
+        className="btn btn-sm mr-2 align-middle"
         onClick={() => onTell({ complaint, addition, helped: true })}
       >
         It helped

@@ -1,6 +1,8 @@
 import type { Item } from '@/core/kit/item';
 import type { Kit, RankedKit } from '@/core/kit/match';
-import { SCHOOLS } from '@/core/kit/need';
+import { type Need, SCHOOLS } from '@/core/kit/need';
+import { stillToDo } from '@/core/kit/prepare';
+import { plain } from '@/core/measure/units';
 
 export const partsOf = (kit: Kit): Item[] =>
   [kit.tool, kit.holder, kit.ink, kit.paper].filter((one) => one !== undefined);
@@ -24,6 +26,7 @@ const TONES: Readonly<Record<RankedKit['verdict'], string>> = {
 
 /** A kit with its verdict, the reasons that matter, the risks and what would lower them. */
 export function KitCard({
+  need,
   ranked,
   place,
   chosen,
@@ -31,6 +34,7 @@ export function KitCard({
   onChoose,
   onCompare,
 }: {
+  need: Need;
   ranked: RankedKit;
   place: number;
   chosen: boolean;
@@ -39,6 +43,7 @@ export function KitCard({
   onCompare: (on: boolean) => void;
 }) {
   const { kit, verdict, reasons, risks, unknown, folded, score } = ranked;
+  const toDo = stillToDo(need, kit);
   return (
     <li className={`rounded border bg-base-100 p-4 ${chosen ? 'border-primary' : 'border-base-300'}`}>
       <div className="flex flex-wrap items-baseline justify-between gap-2">
@@ -46,7 +51,7 @@ export function KitCard({
           {place}. {kit.tool.label}
         </h3>
         <span className={`rounded px-2 text-sm ${TONES[verdict]}`}>
-          {VERDICTS[verdict]}, {Math.round(score)} points
+          {VERDICTS[verdict]}, {plain(score, 0)} points
         </span>
       </div>
       <p className="text-sm">
@@ -76,6 +81,11 @@ export function KitCard({
             </li>
           ))}
         </ul>
+      )}
+      {toDo.length > 0 && (
+        <p className="mt-2 text-sm">
+          <strong>Before it writes:</strong> {toDo.join(', ')}.
+        </p>
       )}
       {unknown.length > 0 && (
         <p className="mt-2 text-sm">

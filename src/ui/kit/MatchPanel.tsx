@@ -39,10 +39,12 @@ export function MatchPanel({
           below.
         </p>
       )}
+      <h2 className="sr-only">Ranking</h2>
       <ol aria-label="Ranking" className="grid gap-3 xl:grid-cols-2">
         {ranked.map((one, i) => (
           <KitCard
             key={one.kit.tool.id}
+            need={need}
             ranked={one}
             place={i + 1}
             chosen={chosen?.tool.id === one.kit.tool.id}

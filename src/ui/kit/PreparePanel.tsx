@@ -12,6 +12,7 @@ import { sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
 import { GripPage } from './GripPage';
 import { nameOf } from './KitCard';
+import { SeatDrawing } from './SeatDrawing';
 import { ofKind, type Records } from './useRecords';
 
 /** A checklist for the chosen kit, ticked off and remembered for its tool; and how to lay the page. */
@@ -68,6 +69,7 @@ export function PreparePanel({
                   <div>
                     <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
                     <p className="text-sm opacity-80">{step.why}</p>
+                    {step.id === 'seat' && kit.holder && <SeatDrawing holder={kit.holder} />}
                     {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
                     {step.caution && <Caution id={step.caution} />}
                   </div>
