@@ -2,8 +2,21 @@
 import { chromium } from '@playwright/test';
 
 const base = `http://127.0.0.1:${process.env.PORT ?? '3000'}`;
+/** Chooses the best kit and looks at what can go wrong with it. */
+async function showTrouble(page) {
+  await page
+    .getByRole('button', { name: /Choose this kit|Chosen/ })
+    .first()
+    .click();
+  await page.getByRole('tab', { name: 'What is going wrong?' }).click();
+  await page.getByRole('button', { name: 'two rails' }).click();
+  await page.getByRole('button', { name: 'Close' }).click();
+}
+
 const VIEWS = [
   { name: 'hand', path: '/hand' },
+  { name: 'kit', path: '/kit?hand=copperplate' },
+  { name: 'kit-trouble', path: '/kit?hand=copperplate', theme: 'lampblack', prepare: showTrouble },
   { name: 'rule', path: '/rule?sheet=demo-italic' },
   { name: 'rule-lampblack', path: '/rule?sheet=demo-copperplate', theme: 'lampblack' },
   { name: 'strokes', path: '/strokes?sheet=demo-italic' },
@@ -17,11 +30,13 @@ const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-background-networking'],
 });
-for (const { name, path, theme = 'vellum' } of VIEWS) {
+for (const { name, path, theme = 'vellum', prepare } of VIEWS) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   await context.addCookies([{ name: 'elvane-theme', value: theme, url: base }]);
   const page = await context.newPage();
   await page.goto(base + path, { waitUntil: 'networkidle' });
+  await page.waitForTimeout(1000);
+  await prepare?.(page);
   await page.screenshot({ path: `docs/screenshots/${name}.png` });
   await context.close();
 }
