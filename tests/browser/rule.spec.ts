@@ -42,9 +42,7 @@ test('from a hand and a nib to a sheet that prints', async ({ page }) => {
   const followed = Number((await given(page, 'width').textContent())?.replace(' mm', ''));
   expect(followed).toBeGreaterThan(3.4);
   expect(followed).toBeLessThan(4);
-  await expect(page.getByTestId('nearest-nib')).toContainText(
-    /Nearest in your drawer: the (3\.5|4) mm square-cut nib/,
-  );
+  await expect(page.getByTestId('nearest-nib')).toContainText(/Nearest in your drawer: the (3\.5|4) mm /);
 
   await choose(page, 'Nib', /^3\.5 mm square-cut nib/);
   await expect(given(page, 'width')).toHaveText('3.5 mm');
@@ -118,7 +116,7 @@ test('everything by keyboard', async ({ page }) => {
   await expect(given(page, 'width')).toHaveText('3 mm');
   await page.keyboard.press('[');
   await page.keyboard.press('[');
-  await expect(given(page, 'width')).toHaveText('2 mm');
+  await expect(given(page, 'width')).toHaveText('2.3 mm');
   await page.keyboard.press('.');
   await expect(page.getByRole('button', { name: 'Pen angle: 46°' })).toBeVisible();
   await page.keyboard.press('Control+z');

@@ -39,7 +39,7 @@ describe('CSV', () => {
         ),
         note: fc.oneof(name, fc.constant('')),
         archived: fc.boolean(),
-        width: fc.option(fc.double({ min: 1, max: 2, noNaN: true })),
+        width: fc.option(fc.double({ min: 1, max: 1.4, noNaN: true })),
         hours: fc.double({ min: 0, max: 1000, noNaN: true }),
         waterproof: fc.option(fc.boolean()),
         sizing: fc.constantFrom('hard', 'light', null),

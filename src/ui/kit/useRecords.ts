@@ -15,11 +15,20 @@ export interface Remembered {
 /** Records of the desk: read by kind, kept at once. What cannot be read is passed over. */
 export function useRecords(initial: readonly Remembered[]) {
   const [records, setRecords] = useState(initial);
+  /** Shown at once; taken back if the server will not keep it. */
   const keep = useCallback(async (id: string, kind: string, data: Record<string, unknown>) => {
-    const saved = (await (
-      await call(`/api/records/${id}`, { method: 'PUT', json: { kind, data } })
-    ).json()) as Remembered;
-    setRecords((list) => [...list.filter((one) => one.id !== id), saved]);
+    const record = { id, kind, data: JSON.stringify(data), at: new Date().toISOString() };
+    let before: Remembered | undefined;
+    setRecords((list) => {
+      before = list.find((one) => one.id === id);
+      return [...list.filter((one) => one.id !== id), record];
+    });
+    try {
+      await call(`/api/records/${id}`, { method: 'PUT', json: { kind, data } });
+    } catch (error) {
+      setRecords((list) => [...list.filter((one) => one.id !== id), ...(before ? [before] : [])]);
+      throw error;
+    }
   }, []);
   const forget = useCallback(async (id: string) => {
     await call(`/api/records/${id}`, { method: 'DELETE' });
