@@ -128,6 +128,36 @@ test('the bench is sorted, filtered, edited and saved as CSV that comes back unc
   await expect(page.getByRole('textbox', { name: 'Name of the =1+1' })).toBeVisible();
 });
 
+test('a photo that is none is refused; a nib the chosen kit uses can be deleted and put back', async ({
+  page,
+}) => {
+  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.getByLabel('With this tool').selectOption({ label: '3 mm square-cut nib' });
+  await expect(kits(page)).toHaveCount(1);
+  await kits(page).first().getByRole('button', { name: 'Choose this kit' }).click();
+  await page.getByLabel('Or lines on this page').fill('12');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Body wanted, mm')).not.toHaveValue('');
+
+  await page.goto('/bench', { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: 'Look at the 3 mm square-cut nib' }).click();
+  await page.getByLabel('Photo').setInputFiles({
+    name: 'nib.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from('not a picture'),
+  });
+  await expect(page.getByRole('alert').first()).toContainText(
+    '“nib.png” is not a picture this browser can read',
+  );
+  await page.getByRole('complementary', { name: 'Margin' }).getByRole('button', { name: 'Delete' }).click();
+  await expect(page.getByText('Sheets ruled for it keep their width')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name of the 3 mm square-cut nib' })).toBeVisible();
+  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.getByRole('tab', { name: 'Prepare' }).click();
+  await expect(page.getByText('For 3 mm square-cut nib')).toBeVisible();
+});
+
 test('a hundred thousand rows are read with progress, and cancelled with nothing written', async ({
   page,
   request,

@@ -2,8 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { ItemKind } from '@/core/kit/item';
-import { asNib } from '@/core/kit/item';
+import { asNib, type ItemKind, isTool } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
 import { type Need, needFor, needSchema } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
@@ -62,7 +61,13 @@ export function KitStation({
     return kept ?? needFor(initial.hand);
   });
   const need = useMemo(() => ({ ...asked, hand: recipe.hand }), [asked, recipe.hand]);
-  const answer = useMatch(need, items, buy);
+  const [only, setOnly] = useState('');
+  const tools = useMemo(() => (items ?? []).filter((item) => isTool(item.kind) && !item.archived), [items]);
+  const bench = useMemo(
+    () => items && (only ? items.filter((item) => !isTool(item.kind) || item.id === only) : items),
+    [items, only],
+  );
+  const answer = useMatch(need, bench, buy);
   const byId = (part: string | undefined) => items?.find((item) => item.id === part);
   const tool = byId(choice?.parts?.tool);
   const chosen: Kit | undefined = tool && {
@@ -139,7 +144,16 @@ export function KitStation({
           tabIndex={0}
           className="w-60 shrink-0 space-y-4 overflow-y-auto border-base-300 border-l bg-base-100 px-4 py-3 lg:w-72"
         >
-          <NeedForm need={need} onChange={setAsked} buy={buy} onBuy={setBuy} />
+          <NeedForm
+            need={need}
+            recipe={recipe}
+            tools={tools}
+            only={only}
+            onOnly={setOnly}
+            onChange={setAsked}
+            buy={buy}
+            onBuy={setBuy}
+          />
           <p className="text-sm">
             {items ? `${items.length} things on the ` : 'Looking at the '}
             <Link href="/bench" className="link">

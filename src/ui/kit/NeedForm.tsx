@@ -1,7 +1,11 @@
 'use client';
 
-import { type ItemKind, KIND_NAMES } from '@/core/kit/item';
+import { useState } from 'react';
+import { type Item, type ItemKind, KIND_NAMES } from '@/core/kit/item';
 import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
+import { Problem } from '@/core/sheet/problem';
+import type { Recipe } from '@/core/sheet/recipe';
+import { largestForLines } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 
 /** Kinds that may be bought to better a kit. */
@@ -18,11 +22,21 @@ export const BUYABLE = [
 /** What the kit is wanted for. */
 export function NeedForm({
   need,
+  recipe,
+  tools,
+  only,
+  onOnly,
   onChange,
   buy,
   onBuy,
 }: {
   need: Need;
+  /** The sheet at hand: its page and lines decide how large letters can be. */
+  recipe: Recipe;
+  tools: readonly Item[];
+  /** Id of the one tool to match around; empty for any. */
+  only: string;
+  onOnly: (id: string) => void;
   onChange: (need: Need) => void;
   buy: readonly ItemKind[];
   onBuy: (kinds: readonly ItemKind[]) => void;
@@ -71,6 +85,22 @@ export function NeedForm({
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />
       </label>
+      <LinesOfPage recipe={recipe} onBody={(bodyMm) => onChange({ ...need, bodyMm })} />
+      <label className="flex items-center justify-between gap-2 text-sm">
+        With this tool
+        <select
+          className="select select-sm w-36"
+          value={only}
+          onChange={(event) => onOnly(event.target.value)}
+        >
+          <option value="">any</option>
+          {tools.map(({ id, label }) => (
+            <option key={id} value={id}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
       <details>
         <summary className="cursor-pointer text-sm">Schools</summary>
         <div className="mt-1 space-y-2">
@@ -114,5 +144,45 @@ export function NeedForm({
         ))}
       </details>
     </section>
+  );
+}
+
+/** The largest body with which so many lines fit the page of the sheet at hand, as the Rule station solves it. */
+function LinesOfPage({ recipe, onBody }: { recipe: Recipe; onBody: (bodyMm: number) => void }) {
+  const [problem, setProblem] = useState<string | null>(null);
+  const solve = (lines: number) => {
+    try {
+      const { width, bodyMm } = largestForLines(recipe, lines);
+      const body = bodyMm ?? (width === undefined ? undefined : width * recipe.zones.body);
+      setProblem(
+        body === undefined ? `${lines} lines do not fit this page at any size; ask for fewer.` : null,
+      );
+      if (body !== undefined) onBody(Math.floor(body * 10) / 10);
+    } catch (error) {
+      setProblem(error instanceof Problem ? error.message : 'That many lines do not fit.');
+    }
+  };
+  return (
+    <>
+      <label className="flex items-center justify-between gap-2 text-sm">
+        Or lines on this page
+        <input
+          className="input input-sm w-24"
+          inputMode="numeric"
+          placeholder="any"
+          onBlur={(event) => {
+            const lines = Number(event.target.value);
+            if (event.target.value.trim() !== '' && Number.isInteger(lines) && lines >= 1 && lines <= 400)
+              solve(lines);
+          }}
+          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+        />
+      </label>
+      {problem && (
+        <p role="alert" className="remark remark-warning text-sm">
+          {problem}
+        </p>
+      )}
+    </>
   );
 }
