@@ -4,10 +4,6 @@ export const CAUTIONS = {
     line: 'Alcohol or acetone: air the room, no flame near.',
     more: 'Read the product’s safety sheet, wear gloves if it says so, keep the bottle closed. Flame on a nib is not advised at all.',
   },
-  flame: {
-    line: 'Flame: not advised.',
-    more: 'Others burn the coating off; a second too long ruins the temper, and fingers burn faster.',
-  },
   pigment: {
     line: 'Pigments and inks can be toxic: never lick a nib or hold a pen in the mouth.',
     more: 'Cadmium, cobalt, lead white and iron salts among them. Wash hands before eating; the product’s safety sheet says what is in it.',

@@ -1,4 +1,4 @@
-import { clamp, type Degrees } from '../measure/units';
+import type { Degrees } from '../measure/units';
 
 /**
  * Grip and page. δ is the direction the pen's nib points in on the desk (anticlockwise from the line a reader's eye
@@ -84,5 +84,3 @@ export function adviseSlant(pointing: Degrees, slant: Degrees, flange: Degrees =
       }),
   };
 }
-
-export const asPointing = (value: Degrees): Degrees => clamp(value, 10, 170);

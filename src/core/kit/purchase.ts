@@ -14,7 +14,7 @@ export interface Purchase {
 }
 
 const MINE = 'buy';
-const with_ = (kind: Item['kind'], label: string, facts: Partial<Item>): Item => ({
+const offer = (kind: Item['kind'], label: string, facts: Partial<Item>): Item => ({
   ...blankItem(`${MINE} ${label}`, kind, label),
   ...facts,
 });
@@ -31,7 +31,7 @@ function catalogue(need: Need): Item[] {
   const broad =
     hand.tool === 'broad'
       ? [
-          with_('broad-nib', `${plain(width)} mm ${left ? 'left-oblique' : 'square-cut'} nib`, {
+          offer('broad-nib', `${plain(width)} mm ${left ? 'left-oblique' : 'square-cut'} nib`, {
             width,
             cut: left ? 'left-oblique' : 'square',
             cutDegrees: left ? 15 : 0,
@@ -40,8 +40,8 @@ function catalogue(need: Need): Item[] {
             coated: true,
             ...shank,
           }),
-          with_('felt-marker', `${plain(width)} mm broad marker`, { width, cut: 'square', wear: 'none' }),
-          with_('cartridge-pen', `cartridge pen with a ${plain(width)} mm nib`, {
+          offer('felt-marker', `${plain(width)} mm broad marker`, { width, cut: 'square', wear: 'none' }),
+          offer('cartridge-pen', `cartridge pen with a ${plain(width)} mm nib`, {
             width,
             cut: left ? 'left-oblique' : 'square',
             wear: 'none',
@@ -52,7 +52,7 @@ function catalogue(need: Need): Item[] {
   const pointed =
     hand.tool === 'pointed'
       ? (['stiff', 'semi-flexible', 'flexible'] as const).map((flex) =>
-          with_('pointed-nib', `${flex} pointed nib`, {
+          offer('pointed-nib', `${flex} pointed nib`, {
             width: 0.8,
             flex,
             wear: 'none',
@@ -62,19 +62,19 @@ function catalogue(need: Need): Item[] {
         )
       : [];
   const others =
-    hand.tool === 'brush' ? [with_('brush-pen', 'small hard brush pen', { width: 3, wear: 'none' })] : [];
+    hand.tool === 'brush' ? [offer('brush-pen', 'small hard brush pen', { width: 3, wear: 'none' })] : [];
   const takes = { fitsRadiusFrom: 1, fitsRadiusTo: 8, fitsWidthTo: 10, grip: 9 };
   return [
     ...broad,
     ...pointed,
     ...others,
-    with_('holder', 'straight holder', { holderType: 'straight', ...takes }),
-    with_('holder', 'oblique holder with a screw flange', {
+    offer('holder', 'straight holder', { holderType: 'straight', ...takes }),
+    offer('holder', 'oblique holder with a screw flange', {
       holderType: 'oblique',
       flangeTurn: 12,
       ...takes,
     }),
-    with_('ink', 'carbon ink', {
+    offer('ink', 'carbon ink', {
       inkKind: 'carbon',
       wetness: 3,
       opacity: 5,
@@ -82,7 +82,7 @@ function catalogue(need: Need): Item[] {
       light: false,
       millilitres: 30,
     }),
-    with_('ink', 'thin dye ink', {
+    offer('ink', 'thin dye ink', {
       inkKind: 'dye',
       wetness: 3,
       opacity: 2,
@@ -90,7 +90,7 @@ function catalogue(need: Need): Item[] {
       light: false,
       millilitres: 30,
     }),
-    with_('ink', 'white gouache', {
+    offer('ink', 'white gouache', {
       inkKind: 'gouache',
       wetness: 2,
       opacity: 5,
@@ -98,13 +98,13 @@ function catalogue(need: Need): Item[] {
       light: true,
       millilitres: 15,
     }),
-    with_('paper', 'smooth hard-sized paper', {
+    offer('paper', 'smooth hard-sized paper', {
       surface: 'very smooth',
       sizing: 'hard',
       grams: 120,
       tone: 'white',
     }),
-    with_('paper', 'layout paper', { surface: 'smooth', sizing: 'light', grams: 60, tone: 'white' }),
+    offer('paper', 'layout paper', { surface: 'smooth', sizing: 'light', grams: 60, tone: 'white' }),
   ];
 }
 

@@ -10,6 +10,7 @@ import type { Recipe } from '@/core/sheet/recipe';
 import { recipeHand } from '@/core/sheet/recipe';
 import { pin } from '@/core/sheet/solve';
 import { useBench } from '../bench/useBench';
+import { Tabs } from '../fields/Tabs';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { RefusedEdit } from '../rule/RefusedEdit';
@@ -105,23 +106,7 @@ export function KitStation({
       </header>
       <div className="flex min-h-0 flex-1">
         <div className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
-          <div role="tablist" aria-label="Kit" className="mb-4 flex flex-wrap gap-1 border-base-300 border-b">
-            {TABS.map((one) => (
-              <button
-                key={one}
-                type="button"
-                role="tab"
-                id={`kit-${one}`}
-                aria-selected={tab === one}
-                aria-controls="kit-panel"
-                className={`px-3 py-1 ${tab === one ? 'border-primary border-b-2 font-bold' : ''}`}
-                onClick={() => setTab(one)}
-              >
-                {one}
-              </button>
-            ))}
-          </div>
-          <div id="kit-panel" role="tabpanel" aria-labelledby={`kit-${tab}`}>
+          <Tabs name="Kit" tabs={TABS} value={tab} onChoose={setTab} className="mb-4 gap-1">
             {tab === 'Match' && (
               <MatchPanel
                 need={need}
@@ -136,7 +121,7 @@ export function KitStation({
             )}
             {tab === 'Ink' && <InkPanel records={records} />}
             {tab === 'What is going wrong?' && <TroublePanel kit={chosen} records={records} />}
-          </div>
+          </Tabs>
         </div>
         <aside
           aria-label="Margin"

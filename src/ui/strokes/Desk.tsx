@@ -9,6 +9,7 @@ import { measureLetter } from '@/core/type/letterMeasures';
 import { diagonalBalance } from '@/core/type/letterReadings';
 import type { Cut, Typeface } from '@/core/type/typeface';
 import { Toggle } from '../fields/Choices';
+import { Tabs } from '../fields/Tabs';
 import { useLetterSet } from '../frame/LetterSets';
 import { useKeys } from '../rule/keys';
 import { Alphabet } from './Alphabet';
@@ -166,41 +167,13 @@ export function Desk({
           aria-label="Margin"
           className="flex w-60 shrink-0 flex-col border-base-300 border-l bg-base-100 lg:w-76"
         >
-          <div
-            role="tablist"
-            aria-label="About this letter"
-            className="flex flex-wrap border-base-300 border-b px-2"
-            onKeyDown={(event) => {
-              const by = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
-              if (!by) return;
-              const next = TABS[(TABS.indexOf(tab) + by + TABS.length) % TABS.length] as Tab;
-              setTab(next);
-              document.getElementById(`tab-${next}`)?.focus();
-            }}
-          >
-            {TABS.map((name) => (
-              <button
-                key={name}
-                type="button"
-                role="tab"
-                id={`tab-${name}`}
-                aria-selected={tab === name}
-                tabIndex={tab === name ? 0 : -1}
-                aria-controls="panel"
-                className={`px-2 py-1 text-sm ${tab === name ? 'border-primary border-b-2 font-bold' : ''}`}
-                onClick={() => setTab(name)}
-              >
-                {name}
-              </button>
-            ))}
-          </div>
-          <div
-            id="panel"
-            role="tabpanel"
-            aria-labelledby={`tab-${tab}`}
-            // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
-            tabIndex={0}
-            className="min-h-0 flex-1 space-y-4 overflow-y-auto px-4 py-3"
+          <Tabs
+            name="About this letter"
+            tabs={TABS}
+            value={tab}
+            onChoose={setTab}
+            className="px-2 text-sm"
+            panelClassName="min-h-0 flex-1 space-y-4 overflow-y-auto px-4 py-3"
           >
             {tab === 'Strokes' && <StrokeList cut={cut} pen={pen} unit={unit} current={play.moment.stroke} />}
             {tab === 'Pen' && (
@@ -229,7 +202,7 @@ export function Desk({
                 Held at {plain(heldAngle, 0)}° throughout; the hand’s own turns are left out.
               </p>
             )}
-          </div>
+          </Tabs>
         </aside>
       </div>
     </div>
