@@ -110,7 +110,7 @@ test('an edit that cannot be ruled is refused with the nearest that can, and not
 });
 
 test('everything by keyboard', async ({ page }) => {
-  await page.goto('/rule?hand=italic');
+  await page.goto('/rule?hand=italic', { waitUntil: 'networkidle' });
   await expect(given(page, 'width')).toHaveText('2.4 mm');
   await page.keyboard.press(']');
   await expect(given(page, 'width')).toHaveText('3 mm');
