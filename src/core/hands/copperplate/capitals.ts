@@ -174,7 +174,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, Build])[]>> = 
             stroke('tail', [
               d.knot(1.5, 1.6, 64, { press: 0, anchor: 0.5 }),
               d.knot(2.6, 2.1, -8, { press: 0.1 }),
-              d.knot(4.6, -0.5, -48, { press: 0.6 }),
+              d.knot(4.6, -0.5, -48, { press: 0.4 }),
               d.knot(7.4, -0.7, 42, { press: 0 }),
             ]),
           ],

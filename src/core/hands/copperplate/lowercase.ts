@@ -60,6 +60,10 @@ const stemOf = (m: Measures): number => {
   return cx + reach + spread(m) / 2 - 0.08;
 };
 
+/** Half the pressure: where two shades meet, one of them gives way. */
+const lighter = (knots: readonly Knot[]): Knot[] =>
+  knots.map((knot) => ({ ...knot, press: 0.5 * (knot.press ?? 0) }));
+
 const ovalStroke = (m: Measures) =>
   stroke(
     'oval',
@@ -219,16 +223,20 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
       'x',
       'two curves',
       (m) => {
-        const right = ovalAt(m, 1.62, m.X / 2, m.X / 2 - m.half(), 1.1);
+        const right = ovalAt(m, 1.9, m.X / 2, m.X / 2 - m.half(), 1.1);
         const left = ovalAt(m, -0.72, m.X / 2, m.X / 2 - m.half(), 0.98);
         return {
           strokes: [
-            stroke('left curve', alongOval(left, 40, -180, 'right'), 'Over, and press down the right side.'),
+            stroke(
+              'left curve',
+              lighter(alongOval(left, 40, -180, 'right')),
+              'Over, and press down the right side.',
+            ),
             stroke('right curve', alongOval(right, -40, 180), 'A c set against its back.'),
           ],
           entry: { kind: 'turn', x: onOval(left, 0).x - 0.2, y: m.T, dir: 0 },
           exit: { kind: 'low', x: onOval(right, 180).x, y: m.B, dir: 0 },
-          shades: [-0.9, 1.3],
+          shades: [-0.9, 1.45],
         };
       },
     ],

@@ -22,6 +22,9 @@ const swashStem = (m: Measures, x: number, name = 'stem'): StrokePlan =>
     'In from the left, over, and straight down.',
   );
 
+/** Bowls close this far into the swinging foot, so that no white shows between. */
+const FOOT = -0.75;
+
 /** Stem under a bowl; its foot swings to the left. */
 const footedStem = (m: Measures): StrokePlan =>
   stroke(
@@ -80,7 +83,7 @@ const BUILDS: readonly (readonly [string, (m: Measures) => StrokePlan[]])[] = [
     (m) => [
       footedStem(m),
       stroke('upper bowl', ledBowl(m, 0.53 * H(m), 0.44 * H(m))),
-      stroke('lower bowl', lowerBowl(m)),
+      stroke('lower bowl', [...lowerBowl(m), line(FOOT, base(m))]),
     ],
   ],
   [
@@ -94,7 +97,7 @@ const BUILDS: readonly (readonly [string, (m: Measures) => StrokePlan[]])[] = [
           to(0.42 * w, top(m), -2),
           to(w, 0.5 * H(m), -90),
           to(0.36 * w, base(m), 182),
-          to(-0.4, base(m), 180),
+          to(FOOT, base(m), 180),
         ]),
       ];
     },
@@ -120,7 +123,7 @@ const BUILDS: readonly (readonly [string, (m: Measures) => StrokePlan[]])[] = [
     'T',
     (m) => [
       wave(m, -0.42 * H(m), 0.44 * H(m)),
-      stroke('stem', [to(0, top(m) - 0.15, -90, { turn: CAP }), line(0, base(m))]),
+      stroke('stem', [to(0, top(m) - 0.3, -90, { turn: CAP }), line(0, base(m))]),
     ],
   ],
   [
