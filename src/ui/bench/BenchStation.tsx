@@ -12,7 +12,7 @@ import {
   useReactTable,
 } from '@tanstack/react-table';
 import Papa from 'papaparse';
-import { Fragment, useCallback, useMemo, useState } from 'react';
+import { Fragment, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { CSV_COLUMNS, rowOf } from '@/core/kit/csv';
 import {
   blankItem,
@@ -107,6 +107,11 @@ export function BenchStation() {
   const rows = table.getRowModel().rows;
   const chosen = (items ?? []).filter(({ id }) => selected[id]);
   const detail = items?.find(({ id }) => id === open);
+  const margin = useRef<HTMLElement>(null);
+  // On a narrow screen the margin stands over the table, perhaps out of sight.
+  useEffect(() => {
+    if (open) margin.current?.scrollIntoView({ block: 'nearest' });
+  }, [open]);
 
   const takeAway = async (gone: readonly Item[]) => {
     try {
@@ -255,6 +260,7 @@ export function BenchStation() {
                       <th
                         key={header.id}
                         scope="col"
+                        className={roomy(header.column.id)}
                         aria-sort={ARIA_SORT[header.column.getIsSorted() || 'none']}
                       >
                         {header.column.getCanSort() ? (
@@ -292,7 +298,7 @@ export function BenchStation() {
                       className={row.id === open ? 'bg-base-200' : row.original.archived ? 'opacity-75' : ''}
                     >
                       {row.getVisibleCells().map((cell) => (
-                        <td key={cell.id} className="py-1">
+                        <td key={cell.id} className={`py-1 ${roomy(cell.column.id)}`}>
                           {flexRender(cell.column.columnDef.cell, cell.getContext())}
                         </td>
                       ))}
@@ -326,7 +332,7 @@ export function BenchStation() {
         )}
       </div>
       {detail && (
-        <aside aria-label="Margin" className="w-full shrink-0 xl:w-80">
+        <aside ref={margin} aria-label="Margin" className="order-first w-full shrink-0 xl:order-none xl:w-80">
           <div className="sticky top-4 rounded bg-base-100 p-4">
             <div className="flex justify-end gap-1">
               <button type="button" className="btn btn-xs" onClick={() => void takeAway([detail])}>
@@ -343,6 +349,9 @@ export function BenchStation() {
     </div>
   );
 }
+
+/** Columns that narrow screens leave to the detail view. */
+const roomy = (column: string) => (column === 'facts' || column === 'hours' ? 'hidden lg:table-cell' : '');
 
 const ARIA_SORT = { asc: 'ascending', desc: 'descending', none: 'none' } as const;
 
