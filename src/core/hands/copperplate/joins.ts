@@ -59,13 +59,13 @@ function highJoin(from: Port, until: Port, distance: number, m: Measures) {
   const middle = (from.x + x) / 2;
   switch (until.kind) {
     case 'minim':
-      return [start, to(middle, 3.72, 8), to(x + 0.05, m.T - 0.1, 62)];
+      return [start, to(middle, 3.6, 10), to(x + 0.05, m.T - 0.1, 62)];
     case 'oval':
-      return [start, to(middle, 3.7, 4), to(x + 0.24, 4.1, 52)];
+      return [start, to(middle + 0.06, 3.52, 10), to(x + 0.24, 4.1, 56)];
     case 'turn':
       return [start, to((from.x + x) / 2 - 0.1, 3.95, 12), to(x, until.y, until.dir)];
     case 'high rise':
-      return [start, to(middle - 0.1, until.y + 0.02, 12), to(x, until.y, until.dir)];
+      return [start, to(middle - 0.02, until.y - 0.16, 12), to(x, until.y, until.dir)];
     case 'eye':
       return [start, to(x - 0.35, 1.9, -12), to(x + 0.3, 2.2, 42)];
     default:

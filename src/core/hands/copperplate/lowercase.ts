@@ -277,7 +277,7 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
       USUAL,
       (m) => {
         const ring = bodyOval(m);
-        const leave = onOval(ring, 318);
+        const leave = onOval(ring, 322, 'none', true);
         return {
           strokes: [
             stroke(
@@ -287,7 +287,8 @@ const BUILDS: Readonly<Record<string, readonly (readonly [string, string, Build]
             ),
           ],
           entry: oval(m),
-          exit: high(leave.x, leave.y, -38),
+          // Down along its own side, so that the join grows out of the oval.
+          exit: high(leave.x, leave.y, leave.dir),
           shades: [0, 0],
         };
       },

@@ -10,7 +10,7 @@ const PITCH: Readonly<Record<string, number>> = {
   loop: 1.12,
   eye: 1.06,
   rise: 1.2,
-  'high rise': 1.1,
+  'high rise': 1.22,
 };
 const HIGH_CLOSER = 0.9;
 /** What lies between the last shade and the exit of letters that end in an up-stroke (b, v, w, o). */
