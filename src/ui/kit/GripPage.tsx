@@ -101,7 +101,8 @@ export function GripPage({
         onLetGo={setPointing}
       />
       <p className={`remark text-sm ${advice.uncomfortable ? 'remark-caution' : ''}`} role="status">
-        {advice.sentence} {advice.uncomfortable && 'That is far; '}
+        {advice.sentence}{' '}
+        {advice.uncomfortable && 'So far round, the page hardly lies in front of you any more. '}
         {/* Oblique holders for a left hand are hardly made. */}
         {!(pointed && side === 'left') && advice.instead}
       </p>

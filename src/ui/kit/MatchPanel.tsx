@@ -96,16 +96,18 @@ function SideBySide({ need, kits }: { need: Need; kits: readonly RankedKit[] }) 
   const judged = kits.map(({ kit }) => new Map(judgeKit(need, kit).map((one) => [one.rule, one])));
   const rules = [...new Set(judged.flatMap((one) => [...one.keys()]))];
   return (
-    <section aria-labelledby="side" className="overflow-x-auto">
+    <section aria-labelledby="side">
       <h2 id="side" className="margin-heading">
         Side by side
       </h2>
-      <table className="table table-sm bg-base-100">
+      <table className="table table-fixed table-sm bg-base-100">
         <thead>
           <tr>
-            <th scope="col">Rule</th>
+            <th scope="col" className="w-28">
+              Rule
+            </th>
             {kits.map(({ kit }) => (
-              <th key={kit.tool.id} scope="col">
+              <th key={kit.tool.id} scope="col" className="whitespace-normal align-top">
                 {nameOf(kit)}
               </th>
             ))}
@@ -120,7 +122,7 @@ function SideBySide({ need, kits }: { need: Need; kits: readonly RankedKit[] }) 
               {judged.map((one, i) => {
                 const found = one.get(rule);
                 return (
-                  <td key={kits[i]?.kit.tool.id} className="align-top text-sm">
+                  <td key={kits[i]?.kit.tool.id} className="whitespace-normal align-top text-sm">
                     {found
                       ? `${found.points > 0 ? '+' : ''}${Math.round(found.points)}: ${found.unknown ?? found.reason}`
                       : '–'}
