@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { formBounds } from '@/core/drawing/bounds';
-import type { Drawing, DrawingNode, FontStyle, Form, FormNode } from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode, FontStyle, Form, FormNode, Stroke } from '@/core/drawing/drawing';
 import { mmToPoints } from '@/core/measure/units';
 import { FONT_FILES } from './fonts';
 import { number, pathData } from './pathData';
@@ -18,43 +18,71 @@ const EPOCH = new Date(0);
 const SCALE = mmToPoints(1);
 
 /** A drawing as a one-page PDF: vector paths, an embedded subset of the face, exact page boxes. */
-export function renderPdf(
-  drawing: Drawing,
+export async function renderPdf(drawing: Drawing, options: PdfOptions = {}): Promise<Buffer> {
+  const parts: Buffer[] = [];
+  for (const { bytes } of renderPdfPages(drawing.title, [drawing], options)) parts.push(...bytes);
+  return Buffer.concat(parts);
+}
+
+/** What has become of a file after a page: bytes to be passed on, and how many pages are done. */
+export interface PdfProgress {
+  readonly pages: number;
+  readonly bytes: readonly Buffer[];
+}
+
+/**
+ * Drawings as one PDF, a page each, part by part: no page is drawn before the one before it has been passed on, and
+ * none is kept. A letter that several pages write stands in the file once. Stopping early leaves nothing behind.
+ */
+export function* renderPdfPages(
+  title: string,
+  drawings: Iterable<Drawing>,
   { correction, created = EPOCH }: PdfOptions = {},
-): Promise<Buffer> {
-  const size: [number, number] = [mmToPoints(drawing.width), mmToPoints(drawing.height)];
+): Generator<PdfProgress, void> {
   const document = new PDFDocument({
-    size,
+    autoFirstPage: false,
     margin: 0,
     compress: true,
-    info: { Title: drawing.title, Creator: 'Elvane', Producer: 'Elvane', CreationDate: created },
+    info: { Title: title, Creator: 'Elvane', Producer: 'Elvane', CreationDate: created },
   });
-  const box = [0, 0, ...size];
-  Object.assign(document.page.dictionary.data, { CropBox: box, TrimBox: box, BleedBox: box });
-
-  const finished = new Promise<Buffer>((resolve, reject) => {
-    const chunks: Buffer[] = [];
-    document.on('data', (chunk: Buffer) => chunks.push(chunk));
-    document.on('end', () => resolve(Buffer.concat(chunks)));
-    document.on('error', reject);
-  });
-
-  if (correction) {
-    const [centreX, centreY] = [size[0] / 2, size[1] / 2];
-    document.translate(centreX, centreY).scale(correction.x, correction.y).translate(-centreX, -centreY);
+  const file: File = { document, fonts: new Set(), forms: new Map(), formCount: 0 };
+  let pages = 0;
+  for (const drawing of drawings) {
+    const size: [number, number] = [mmToPoints(drawing.width), mmToPoints(drawing.height)];
+    document.addPage({ size, margin: 0 });
+    const box = [0, 0, ...size];
+    Object.assign(document.page.dictionary.data, { CropBox: box, TrimBox: box, BleedBox: box });
+    if (correction) {
+      const [centreX, centreY] = [size[0] / 2, size[1] / 2];
+      document.translate(centreX, centreY).scale(correction.x, correction.y).translate(-centreX, -centreY);
+    }
+    for (const node of drawing.nodes) draw(file, node);
+    pages += 1;
+    yield { pages, bytes: written(document) };
   }
-  const file: File = { document, fonts: new Set(), forms: new Map() };
-  for (const node of drawing.nodes) draw(file, node);
   document.end();
-  return finished;
+  yield { pages, bytes: written(document) };
+}
+
+/** What the document has written since it was last asked. */
+function written(document: PDFKit.PDFDocument): Buffer[] {
+  const bytes: Buffer[] = [];
+  for (let part = document.read(); part !== null; part = document.read()) bytes.push(part as Buffer);
+  return bytes;
 }
 
 /** A file in the making: what it already holds. */
 interface File {
   readonly document: PDFKit.PDFDocument;
   readonly fonts: Set<FontStyle>;
-  /** Names of the forms in the file. */
-  readonly forms: Map<Form, string>;
+  /** The forms in the file, by what is done with them. */
+  readonly forms: Map<Form, Partial<Record<'f' | 'S', HeldForm>>>;
+  formCount: number;
+}
+
+interface HeldForm {
+  readonly name: string;
+  readonly reference: PDFKit.PDFKitReference;
 }
 
 function draw(file: File, node: DrawingNode): void {
@@ -75,30 +103,52 @@ function draw(file: File, node: DrawingNode): void {
 
 const OPERATORS = { M: 'm', L: 'l', C: 'c', Z: 'h' } as const;
 
-/** A form as a form XObject, once in the file and used by name. It inherits the fill colour of the page. */
-function drawForm({ document, forms }: File, { form, x, y, scale, fill }: FormNode) {
-  let name = forms.get(form);
-  if (name === undefined) {
-    name = `Form${forms.size + 1}`;
-    forms.set(form, name);
-    const { left, top, right, bottom } = formBounds(form);
-    const content = form.commands
-      .map(([letter, ...numbers]) =>
-        [...numbers.map((value) => number(value as number)), OPERATORS[letter]].join(' '),
-      )
-      .join('\n');
-    const reference = document.ref({
-      Type: 'XObject',
-      Subtype: 'Form',
-      FormType: 1,
-      BBox: [left, top, right, bottom],
-    });
-    reference.end(`${content}\nf`);
-    document.page.xobjects[name] = reference;
-  }
-  document.fillColor(fill);
+/** A form as a form XObject, once in the file and used by name. It inherits colour and line of the page. */
+function drawForm(file: File, { form, x, y, scale, paint }: FormNode) {
+  const { document } = file;
+  const { name, reference } = heldForm(file, form, 'fill' in paint ? 'f' : 'S');
+  document.page.xobjects[name] = reference;
   const place = [scale * SCALE, 0, 0, scale * SCALE, x * SCALE, y * SCALE].map(number).join(' ');
-  document.addContent(`q ${place} cm /${name} Do Q`);
+  if ('fill' in paint) {
+    document.fillColor(paint.fill);
+    document.addContent(`q ${place} cm /${name} Do Q`);
+  } else {
+    const { colour, width, dash = [], cap } = paint.stroke;
+    const inUnits = (length: number) => number(length / scale);
+    document.strokeColor(colour);
+    const line = `${inUnits(width)} w ${CAPS[cap ?? 'butt']} J 1 j [${dash.map(inUnits).join(' ')}] 0 d`;
+    document.addContent(`q ${place} cm ${line} /${name} Do Q`);
+  }
+}
+
+/** PDF's numbers for the ends of lines. */
+const CAPS = { butt: 0, round: 1 } as const;
+/** A stroked form is cut at its box, so the box leaves room for half the line, in the form's unit. */
+const STROKE_ROOM = 1;
+
+function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
+  const { document, forms } = file;
+  const known = forms.get(form) ?? {};
+  const held = known[operator];
+  if (held) return held;
+  const { left, top, right, bottom } = formBounds(form);
+  const room = operator === 'S' ? STROKE_ROOM : 0;
+  const content = form.commands
+    .map(([letter, ...numbers]) =>
+      [...numbers.map((value) => number(value as number)), OPERATORS[letter]].join(' '),
+    )
+    .join('\n');
+  const reference = document.ref({
+    Type: 'XObject',
+    Subtype: 'Form',
+    FormType: 1,
+    BBox: [left - room, top - room, right + room, bottom + room],
+  });
+  reference.end(`${content}\n${operator}`);
+  const made = { name: `Form${file.formCount}`, reference };
+  file.formCount += 1;
+  forms.set(form, { ...known, [operator]: made });
+  return made;
 }
 
 function drawPath(
@@ -107,18 +157,20 @@ function drawPath(
 ) {
   document.path(pathData(commands, SCALE));
   if (fill) document.fillColor(fill);
-  if (stroke) {
-    document
-      .strokeColor(stroke.colour)
-      .lineWidth(stroke.width * SCALE)
-      .lineCap(stroke.cap ?? 'butt');
-    // A dash pattern stays in force until it is replaced, so plain lines must clear it.
-    if (stroke.dash) document.addContent(`[${stroke.dash.map((d) => (d * SCALE).toFixed(3)).join(' ')}] 0 d`);
-    else document.undash();
-  }
+  if (stroke) setLine(document, stroke);
   if (fill && stroke) document.fillAndStroke();
   else if (fill) document.fill();
   else document.stroke();
+}
+
+function setLine(document: PDFKit.PDFDocument, { colour, width, cap, dash }: Stroke) {
+  document
+    .strokeColor(colour)
+    .lineWidth(width * SCALE)
+    .lineCap(cap ?? 'butt');
+  // A dash pattern stays in force until it is replaced, so plain lines must clear it.
+  if (dash) document.addContent(`[${dash.map((d) => (d * SCALE).toFixed(3)).join(' ')}] 0 d`);
+  else document.undash();
 }
 
 function drawText(

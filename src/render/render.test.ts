@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
 import { drawingBounds } from '@/core/drawing/bounds';
-import type { Drawing, Form } from '@/core/drawing/drawing';
+import type { Drawing, Form, FormPaint } from '@/core/drawing/drawing';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { ruleSheet } from '@/core/sheet/rule';
 import { renderPdf } from './pdf';
@@ -77,7 +77,7 @@ describe('forms', () => {
   const form: Form = {
     commands: [['M', 0, 0], ['L', 2, 0], ['C', 2, 1, 1, 2, 0, 2], ['Z']],
   };
-  const stamped = (count: number): Drawing => ({
+  const stamped = (count: number, paint: FormPaint = { fill: '#000000' }): Drawing => ({
     width: 60,
     height: 40,
     title: 'stamped',
@@ -87,7 +87,7 @@ describe('forms', () => {
       x: 5 + (i % 10) * 5,
       y: 5 + Math.floor(i / 10) * 3,
       scale: 1.5,
-      fill: '#000000',
+      paint,
     })),
   });
 
@@ -113,5 +113,17 @@ describe('forms', () => {
 
   it('count in the bounds of a drawing', () => {
     expect(drawingBounds(stamped(1))).toEqual({ left: 5, top: 5, right: 8, bottom: 8 });
+  });
+
+  it('can be drawn as lines, as wide on paper as they say', async () => {
+    const lined = stamped(1, { stroke: { colour: '#000000', width: 0.6 } });
+    expect(drawingBounds(lined)).toEqual({ left: 4.7, top: 4.7, right: 8.3, bottom: 8.3 });
+    const { data, info } = await sharp(renderPng(lined, 254))
+      .removeAlpha()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const dark = (x: number, y: number) =>
+      (data[(Math.round(y * 10) * info.width + Math.round(x * 10)) * info.channels] as number) < 80;
+    expect([dark(6, 4.8), dark(6, 5.2), dark(6, 5.6), dark(6, 4.5)]).toEqual([true, true, false, false]);
   });
 });

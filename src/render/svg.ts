@@ -1,4 +1,4 @@
-import type { Drawing, DrawingNode, Form } from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode, Form, Stroke } from '@/core/drawing/drawing';
 import { number, pathData } from './pathData';
 
 const ENTITIES: Readonly<Record<string, string>> = {
@@ -53,9 +53,9 @@ function element(node: DrawingNode, forms: Forms): string {
     case 'path':
       return `<path d="${pathData(node.commands)}"${paint(node)}/>`;
     case 'form': {
-      const { form, x, y, scale, fill } = node;
+      const { form, x, y, scale, paint: colours } = node;
       const place = `translate(${number(x)} ${number(y)}) scale(${number(scale)})`;
-      return `<use href="#${forms.get(form)}" transform="${place}" fill="${fill}"/>`;
+      return `<use href="#${forms.get(form)}" transform="${place}"${'fill' in colours ? paint(colours) : paint({ stroke: inUnits(colours.stroke, scale) })}/>`;
     }
     case 'text': {
       const anchor = node.anchor === 'start' ? '' : ` text-anchor="${node.anchor}"`;
@@ -65,7 +65,14 @@ function element(node: DrawingNode, forms: Forms): string {
   }
 }
 
-function paint({ fill, stroke }: Extract<DrawingNode, { kind: 'path' }>): string {
+/** A line given in mm, in the unit of a form. */
+const inUnits = ({ width, dash, ...stroke }: Stroke, scale: number): Stroke => ({
+  ...stroke,
+  width: width / scale,
+  ...(dash && { dash: dash.map((length) => length / scale) }),
+});
+
+function paint({ fill, stroke }: { fill?: string; stroke?: Stroke }): string {
   const parts: string[] = [];
   if (fill) parts.push(` fill="${fill}"`);
   if (stroke) {

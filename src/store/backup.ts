@@ -3,11 +3,12 @@ import { z } from 'zod';
 import { HAND_IDS } from '@/core/hands/registry';
 import { fromNib, itemSchema } from '@/core/kit/item';
 import { NIB_KINDS } from '@/core/kit/nib';
+import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { LETTER_SET_LIMITS } from '@/core/sheet/letterSet';
 import { openDatabase } from './client';
 import { listItems, rowOf } from './items';
 import { listRecords, RECORD_KINDS } from './records';
-import { items, letterSets, printers, records, sheets } from './schema';
+import { items, letterSets, printers, records, sheets, wordLists } from './schema';
 
 /** One file that holds everything: plain JSON, readable by people, independent of where the database lives. */
 export const BACKUP_FORMAT = 'elvane-backup';
@@ -16,6 +17,8 @@ export const BACKUP_VERSION = 1;
 /** Most rows of a kind a backup may carry; far beyond a person's shelf, and a bound on memory. */
 const MOST_ROWS = 20_000;
 const MOST_ITEMS = 200_000;
+/** A recipe with a page of practice bands, as JSON. */
+const LONGEST_RECIPE = 64_000;
 const text = (longest: number) => z.string().max(longest);
 const time = z.iso.datetime();
 
@@ -28,7 +31,7 @@ export const backupSchema = z.strictObject({
       z.strictObject({
         id: text(40),
         name: text(80),
-        recipe: text(20_000),
+        recipe: text(LONGEST_RECIPE),
         createdAt: time,
         updatedAt: time,
         deletedAt: time.nullable(),
@@ -70,6 +73,11 @@ export const backupSchema = z.strictObject({
     .array(z.strictObject({ hand: text(40), content: text(LETTER_SET_LIMITS.bytes) }))
     .max(HAND_IDS.length)
     .default([]),
+  /** Absent in backups made before there were word lists. */
+  wordLists: z
+    .array(z.strictObject({ id: text(40), name: text(80), content: text(WORD_LIST_LIMITS.bytes) }))
+    .max(1)
+    .default([]),
 });
 
 export type Backup = z.infer<typeof backupSchema>;
@@ -77,10 +85,11 @@ export type Backup = z.infer<typeof backupSchema>;
 /** Everything in the store. */
 export async function makeBackup(now: Date): Promise<Backup> {
   const db = await openDatabase();
-  const [allSheets, allPrinters, allSets] = await db.batch([
+  const [allSheets, allPrinters, allSets, allWords] = await db.batch([
     db.select().from(sheets),
     db.select().from(printers),
     db.select().from(letterSets),
+    db.select().from(wordLists),
   ]);
   return {
     format: BACKUP_FORMAT,
@@ -92,6 +101,7 @@ export async function makeBackup(now: Date): Promise<Backup> {
     records: await listRecords(),
     printers: allPrinters,
     letterSets: allSets,
+    wordLists: allWords,
   };
 }
 
@@ -107,6 +117,7 @@ export async function restoreBackup(backup: Backup): Promise<void> {
     db.delete(records),
     db.delete(printers),
     db.delete(letterSets),
+    db.delete(wordLists),
     ...chunks(backup.sheets).map((rows) => db.insert(sheets).values(rows)),
     ...chunks([...backup.items, ...backup.nibs.map((nib) => fromNib(nib))].map(rowOf)).map((rows) =>
       db.insert(items).values(rows),
@@ -114,6 +125,7 @@ export async function restoreBackup(backup: Backup): Promise<void> {
     ...chunks(backup.records).map((rows) => db.insert(records).values(rows)),
     ...chunks(backup.printers).map((rows) => db.insert(printers).values(rows)),
     ...chunks(backup.letterSets).map((rows) => db.insert(letterSets).values(rows)),
+    ...chunks(backup.wordLists).map((rows) => db.insert(wordLists).values(rows)),
   ]);
 }
 

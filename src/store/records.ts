@@ -3,7 +3,7 @@ import { openDatabase } from './client';
 import { records } from './schema';
 
 /** What the desk remembers, by kind. The data of each kind is parsed by whoever reads it. */
-export const RECORD_KINDS = ['mix', 'remedy', 'cure', 'prepared', 'drop', 'kit'] as const;
+export const RECORD_KINDS = ['mix', 'remedy', 'cure', 'prepared', 'drop', 'kit', 'known'] as const;
 export type RecordKind = (typeof RECORD_KINDS)[number];
 
 export interface DeskRecord {

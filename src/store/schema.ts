@@ -56,3 +56,10 @@ export const letterSets = sqliteTable('letter_sets', {
   hand: text('hand').primaryKey(),
   content: text('content').notNull(),
 });
+
+/** Words to practise with, in place of the bundled list, as the text they came in. */
+export const wordLists = sqliteTable('word_lists', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  content: text('content').notNull(),
+});

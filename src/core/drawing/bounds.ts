@@ -36,8 +36,9 @@ export function drawingBounds(drawing: Pick<Drawing, 'nodes'>): Bounds | undefin
       for (const [x, y] of pointsOf(node.commands)) include(x, y, reach);
     } else if (node.kind === 'form') {
       const { left, top, right, bottom } = formBounds(node.form);
-      include(node.x + left * node.scale, node.y + top * node.scale, 0);
-      include(node.x + right * node.scale, node.y + bottom * node.scale, 0);
+      const reach = 'stroke' in node.paint ? node.paint.stroke.width / 2 : 0;
+      include(node.x + left * node.scale, node.y + top * node.scale, reach);
+      include(node.x + right * node.scale, node.y + bottom * node.scale, reach);
     } else {
       const width = textWidth(node.text, node.size);
       const start = node.x - (node.anchor === 'start' ? 0 : node.anchor === 'middle' ? width / 2 : width);

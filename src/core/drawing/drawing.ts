@@ -66,12 +66,15 @@ export interface Form {
   readonly commands: readonly PathCommand[];
 }
 
-/** A form, filled, its origin at (x, y) and its unit `scale` mm long. Fills use the nonzero rule. */
+/** A form, its origin at (x, y) and its unit `scale` mm long, filled or stroked. Fills use the nonzero rule. */
 export interface FormNode {
   readonly kind: 'form';
   readonly form: Form;
   readonly x: Mm;
   readonly y: Mm;
   readonly scale: Mm;
-  readonly fill: string;
+  readonly paint: FormPaint;
 }
+
+/** Line widths and dashes are mm on the page, whatever the form's scale. */
+export type FormPaint = { readonly fill: string } | { readonly stroke: Stroke };

@@ -22,6 +22,17 @@ export function textWidth(content: string, size: Mm): Mm {
   return (total * size) / 1000;
 }
 
+/** `content` in lines no wider than `room`, broken between words; a word too long for any line stands alone. */
+export function wrapText(content: string, size: Mm, room: Mm): string[] {
+  const lines: string[] = [];
+  for (const word of content.split(/\s+/).filter(Boolean)) {
+    const longer = lines.length > 0 ? `${lines.at(-1)} ${word}` : word;
+    if (lines.length > 0 && textWidth(longer, size) <= room) lines[lines.length - 1] = longer;
+    else lines.push(word);
+  }
+  return lines;
+}
+
 /** `content` if it fits into `room`, else its longest beginning that does, closed by an ellipsis. */
 export function fitText(content: string, size: Mm, room: Mm): string {
   if (textWidth(content, size) <= room) return content;

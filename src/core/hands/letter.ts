@@ -107,6 +107,8 @@ export interface Script {
     distance: NibWidths,
     m: Measures,
   ) => StrokePlan | undefined;
+  /** The hand's own way with a stroke drill, by the drill's id, with its own pressure. */
+  readonly drills?: (m: Measures) => Readonly<Record<string, readonly StrokePlan[]>>;
 }
 
 /** A knot: place and direction of travel. */

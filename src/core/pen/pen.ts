@@ -1,5 +1,5 @@
 import { convexHull, hullOfBoth, leftToRight } from '../geometry/hull';
-import { add, heading, scale, type Vec } from '../geometry/vec';
+import { add, heading, scale, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, sinDeg } from '../measure/units';
 import type { Stroke } from './stroke';
 import { type PenPose, trace } from './trace';
@@ -47,6 +47,8 @@ export type Pen =
   | { readonly kind: 'doubled'; readonly line: number; readonly gap: number; readonly filled: boolean };
 
 export type BroadPen = Extract<Pen, { kind: 'broad' }>;
+/** Pens that leave lines of one width. */
+export type PenOfPoints = Extract<Pen, { kind: 'two-point' | 'doubled' | 'monoline' }>;
 export type PointedPen = Extract<Pen, { kind: 'pointed' }>;
 /** What letters are written with. */
 export type WritingPen = BroadPen | PointedPen;
@@ -149,6 +151,20 @@ function roundedEdge(pose: PenPose, along: Vec, across: Vec, rounding: number): 
   );
 }
 
+/** Where the points of a pen of points stand in a pose: one, or two. */
+export function points(pen: PenOfPoints, pose: PenPose): Vec[] {
+  switch (pen.kind) {
+    case 'two-point': {
+      const along = scale(heading(edgeAngle(pen, pose)), pen.width / 2);
+      return [add(pose.at, along), subtract(pose.at, along)];
+    }
+    case 'doubled':
+      return [pose.at, add(pose.at, [pen.gap * doubling(pose.direction), 0])];
+    case 'monoline':
+      return [pose.at];
+  }
+}
+
 /** What touches the paper in one pose, as one or two convex shapes given by their corners. */
 export function footprints(pen: Pen, pose: PenPose): Vec[][] {
   switch (pen.kind) {
@@ -159,10 +175,6 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
       const corner = (a: number, b: number): Vec => add(pose.at, add(scale(along, a), scale(across, b)));
       return [[corner(1, 1), corner(-1, 1), corner(-1, -1), corner(1, -1)]];
     }
-    case 'two-point': {
-      const along = scale(heading(edgeAngle(pen, pose)), pen.width / 2);
-      return [round(add(pose.at, along), pen.line / 2), round(add(pose.at, scale(along, -1)), pen.line / 2)];
-    }
     case 'pointed': {
       const width = pressedWidth(pen, pose.press);
       const centre = markCentre(pen, pose);
@@ -170,13 +182,12 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
       if (width === pen.hairline) return [round(centre, pen.hairline / 2)];
       return [drawnOut(centre, pen.hairline / 2, scale(heading(pen.lie ?? 0), (width - pen.hairline) / 2))];
     }
-    case 'doubled': {
-      const point = round(pose.at, pen.line / 2);
-      const second = round(add(pose.at, [pen.gap * doubling(pose.direction), 0]), pen.line / 2);
-      return pen.filled ? [[...point, ...second]] : [point, second];
+    case 'doubled':
+    case 'two-point':
+    case 'monoline': {
+      const marks = points(pen, pose).map((point) => round(point, pen.line / 2));
+      return pen.kind === 'doubled' && pen.filled ? [marks.flat()] : marks;
     }
-    case 'monoline':
-      return [round(pose.at, pen.line / 2)];
   }
 }
 

@@ -1,6 +1,7 @@
 import type { Hand } from '../hands/hand';
 import { inSchool } from '../hands/hand';
 import { type HandId, handById } from '../hands/registry';
+import { NO_PRACTICE } from '../practice/band';
 import type { Given } from './given';
 import { RECIPE_FORMAT, RECIPE_VERSION, type Recipe, USUAL_CONTRAST } from './recipe';
 
@@ -69,4 +70,5 @@ export const freshRecipe = (handId: HandId, schoolId?: string): Recipe => ({
   date: '',
   note: '',
   exemplar: '',
+  practice: NO_PRACTICE,
 });

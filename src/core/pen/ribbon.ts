@@ -1,0 +1,152 @@
+import { convexHull, hullOfBoth, leftToRight } from '../geometry/hull';
+import { cross, distance, subtract, type Vec } from '../geometry/vec';
+import { footprints, type Pen, type Polygon } from './pen';
+import type { Stroke } from './stroke';
+import { trace } from './trace';
+
+/** What bounds one footprint as the pen moves on: its corners farthest to the left and to the right of the way. */
+interface Sides {
+  readonly left: Vec;
+  readonly right: Vec;
+}
+
+function sidesOf(shape: readonly Vec[], [dx, dy]: Vec): Sides {
+  let [left, right] = [shape[0] as Vec, shape[0] as Vec];
+  let [most, least] = [Number.NEGATIVE_INFINITY, Number.POSITIVE_INFINITY];
+  for (const corner of shape) {
+    const aside = dx * corner[1] - dy * corner[0];
+    if (aside > most) {
+      most = aside;
+      left = corner;
+    }
+    if (aside < least) {
+      least = aside;
+      right = corner;
+    }
+  }
+  return { left, right };
+}
+
+/**
+ * The sides of two footprints on a way. Where the mark widens or narrows its sides do not run with the pen: the corners
+ * that bound it are those farthest out across the sides' own directions.
+ */
+function between(one: readonly Vec[], other: readonly Vec[], way: Vec): [Sides, Sides] {
+  const [from, to] = [sidesOf(one, way), sidesOf(other, way)];
+  const [left, right] = [subtract(to.left, from.left), subtract(to.right, from.right)];
+  return [
+    { left: sidesOf(one, left).left, right: sidesOf(one, right).right },
+    { left: sidesOf(other, left).left, right: sidesOf(other, right).right },
+  ];
+}
+
+/** A side that moves so much farther than the pen, in the unit of the stroke, has jumped to another corner. */
+const JUMP = 0.06;
+/** A side may gain or lose so much of the way: no more, or the mark bends the other way. */
+const MOST_GAIN = 0.7;
+/** On a long straight way a shade may grow by so much of it. */
+const EVEN = 0.3;
+/** Steps shorter than this say nothing about a direction. */
+const STILL = 1e-9;
+
+/**
+ * The mark of a stroke as few polygons: wherever both sides of the mark simply move on, the hulls of consecutive
+ * footprints are one ribbon between two chains of points; where a side stands still, turns back or jumps to another
+ * corner of the pen, the hulls stay as they are, and both ends of a ribbon have their footprint. The same union as
+ * `sweep` within the tolerance, in a fifth of the points. All polygons are wound anticlockwise, to be filled together.
+ */
+export function ribbons(
+  pen: Pen,
+  stroke: Stroke,
+  { step, tolerance }: { readonly step: number; readonly tolerance: number },
+): Polygon[] {
+  const poses = trace(stroke, step, 1, tolerance);
+  const marks = poses.map((pose) => footprints(pen, pose));
+  const count = marks[0]?.length ?? 0;
+  return Array.from({ length: count }, (_, side) =>
+    ribbonsOf(marks.map((shapes) => shapes[side] as Vec[])),
+  ).flat();
+}
+
+function ribbonsOf(shapes: readonly (readonly Vec[])[]): Polygon[] {
+  if (shapes.length === 1) return [convexHull(shapes[0] as Vec[])];
+  const ordered = shapes.map(leftToRight);
+  const centres = shapes.map(middle);
+  const found: Polygon[] = [];
+  let chain: Chain | undefined;
+  const close = (end: number) => {
+    if (chain) {
+      found.push([...chain.right, ...chain.left.reverse()]);
+      found.push(convexHull(shapes[end] as Vec[]));
+    }
+    chain = undefined;
+  };
+  for (let i = 0; i + 1 < shapes.length; i++) {
+    const way = subtract(centres[i + 1] as Vec, centres[i] as Vec);
+    const length = Math.hypot(...way);
+    const [from, to] = between(shapes[i] as Vec[], shapes[i + 1] as Vec[], way);
+    const movesOn = (a: Vec, b: Vec) => {
+      const apart = distance(subtract(b, a), way);
+      return apart <= MOST_GAIN * length && (apart <= JUMP || apart <= EVEN * length);
+    };
+    const simple = length > STILL && movesOn(from.left, to.left) && movesOn(from.right, to.right);
+    if (!simple || (chain && !follows(chain, from, way))) close(i);
+    if (!simple) {
+      found.push(hullOfBoth(ordered[i] as Vec[], ordered[i + 1] as Vec[]));
+      continue;
+    }
+    if (chain) turn(chain, from, way);
+    else {
+      found.push(convexHull(shapes[i] as Vec[]));
+      chain = { left: [from.left], right: [from.right], way };
+    }
+    chain.left.push(to.left);
+    chain.right.push(to.right);
+    chain.way = way;
+  }
+  close(shapes.length - 1);
+  return found;
+}
+
+/** A ribbon being laid: its two sides in the order of writing, and which way it went last. */
+interface Chain {
+  readonly left: Vec[];
+  readonly right: Vec[];
+  way: Vec;
+}
+
+/** The way bends: on the outer side both corners count, the one it came by and the one it leaves by; inside one does. */
+function turn(chain: Chain, leaving: Sides, way: Vec) {
+  const toTheLeft = cross(chain.way, way) > 0;
+  const { left, right } = chain;
+  const arrived: Sides = { left: left.at(-1) as Vec, right: right.at(-1) as Vec };
+  const out = outer(arrived, leaving, way);
+  if (toTheLeft) {
+    left[left.length - 1] = out.left;
+    if (leaving.right !== arrived.right) right.push(leaving.right);
+  } else {
+    right[right.length - 1] = out.right;
+    if (leaving.left !== arrived.left) left.push(leaving.left);
+  }
+}
+
+/** A ribbon goes on while the pen does, by the same corners or ones close by. */
+const follows = ({ left, right, way: last }: Chain, from: Sides, way: Vec): boolean =>
+  distance(left.at(-1) as Vec, from.left) <= JUMP &&
+  distance(right.at(-1) as Vec, from.right) <= JUMP &&
+  last[0] * way[0] + last[1] * way[1] > 0;
+
+/** Of two corners for a side, the one farther out. */
+const outer = (a: Sides, b: Sides, way: Vec): Sides => ({
+  left: cross(way, subtract(b.left, a.left)) > 0 ? b.left : a.left,
+  right: cross(way, subtract(b.right, a.right)) < 0 ? b.right : a.right,
+});
+
+function middle(shape: readonly Vec[]): Vec {
+  let [x, y] = [0, 0];
+  for (const corner of shape) {
+    x += corner[0];
+    y += corner[1];
+  }
+  return [x / shape.length, y / shape.length];
+}

@@ -1,0 +1,15 @@
+import type { Vec } from '../geometry/vec';
+import { type PenOfPoints, points } from './pen';
+import type { Stroke } from './stroke';
+import { trace } from './trace';
+
+/** How far a chord may stray from a point's true path, in the unit of the stroke: far under a printed line. */
+const TOLERANCE = 0.004;
+/** Longest step where the pen turns. */
+const STEP = 0.25;
+
+/** The lines the points of a pen leave along a stroke: a chain of places for each point, in written order. */
+export function tracks(pen: PenOfPoints, stroke: Stroke): Vec[][] {
+  const poses = trace(stroke, STEP, 1, TOLERANCE).map((pose) => points(pen, pose));
+  return (poses[0] ?? []).map((_, side) => poses.map((places) => places[side] as Vec));
+}

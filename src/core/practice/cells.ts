@@ -1,0 +1,83 @@
+import type { Bounds } from '../drawing/bounds';
+import type { DrawingNode } from '../drawing/drawing';
+import type { Mm } from '../measure/units';
+import type { Box } from '../sheet/furniture';
+import type { RuledLine } from '../sheet/layout';
+import type { Recipe } from '../sheet/recipe';
+import type { How } from './band';
+import { fadesOf, type Model } from './ink';
+
+/** One cell of a page: where it lies, where its ink reaches, and how it is drawn, in two layers. */
+export interface Cell {
+  readonly kind: 'guided' | 'model' | 'trace' | 'fading' | 'free' | 'step';
+  /** What is written or to be written in it. */
+  readonly what: string;
+  readonly box: Box;
+  /** Bounds of the model's ink; undefined where the cell is empty. */
+  readonly ink?: Bounds;
+  /** Model ink, under the ruling. */
+  readonly under: () => DrawingNode[];
+  /** What guides the eye, over the ruling. */
+  readonly over: () => DrawingNode[];
+}
+
+/** A ruled line of the page, or of a guided cell. */
+export interface Row {
+  readonly recipe: Recipe;
+  readonly module: Mm;
+  readonly line: RuledLine;
+  /** Where its lines run. */
+  readonly x: Mm;
+  readonly width: Mm;
+  /** Rows to write on have a ladder and zone letters; guided cells have lines only. */
+  readonly toWrite: boolean;
+}
+
+/** What one cell of a sequence shows; no model where it is to be filled from eye. */
+export interface CellPlan {
+  readonly kind: 'trace' | 'fading' | 'free';
+  readonly model?: Model;
+}
+
+/** Guided, then faded, then free: the cells of a band in order. */
+export const sequenceOf = ({ trace, fading, free, ink }: How): CellPlan[] => [
+  ...Array.from({ length: trace }, (): CellPlan => ({ kind: 'trace', model: ink })),
+  ...fadesOf(fading).map((model): CellPlan => ({ kind: 'fading', model })),
+  ...Array.from({ length: free }, (): CellPlan => ({ kind: 'free' })),
+];
+
+/** Cells of one row, and how wide each is. */
+export interface RowPlan {
+  readonly cells: readonly CellPlan[];
+  readonly pitch: Mm;
+}
+
+/** Cells may be set this much wider than they need, to fill their row evenly. */
+const MOST_STRETCH = 1.35;
+
+/**
+ * Cells in rows: `rooms` are the rooms of the first rows, the last of them that of all that follow. Without `repeat`
+ * the sequence is laid once; with it, it begins anew until `lines` rows are full. At least `lines` rows come out, the
+ * last of them perhaps empty to write on.
+ */
+export function inRows(
+  sequence: readonly CellPlan[],
+  width: Mm,
+  rooms: readonly Mm[],
+  { repeat, lines }: Pick<How, 'repeat' | 'lines'>,
+): RowPlan[] {
+  const rows: RowPlan[] = [];
+  let next = 0;
+  while (rows.length < lines || next < sequence.length) {
+    const room = rooms[Math.min(rows.length, rooms.length - 1)] as Mm;
+    const count = Math.max(1, Math.floor(room / width + 1e-9));
+    const cells: CellPlan[] = [];
+    while (cells.length < count && sequence.length > 0 && (repeat || next < sequence.length)) {
+      cells.push(sequence[next % sequence.length] as CellPlan);
+      next += 1;
+    }
+    rows.push({ cells, pitch: Math.min(room / count, width * MOST_STRETCH) });
+    if (repeat && rows.length >= lines && next >= sequence.length) break;
+  }
+  return rows;
+}

@@ -1,0 +1,246 @@
+import { group, text } from '../drawing/build';
+import type { Drawing, DrawingNode } from '../drawing/drawing';
+import { fitText } from '../drawing/textWidth';
+import type { Mm } from '../measure/units';
+import { checkBars, gauge, header, zoneLetters } from '../sheet/draw/aids';
+import { horizontals } from '../sheet/draw/horizontals';
+import { ladders } from '../sheet/draw/ladder';
+import { type LineLanguage, lineLanguage } from '../sheet/draw/lineLanguage';
+import { slopes } from '../sheet/draw/slopes';
+import { type Box, type PageBoxes, PRINT_EDGE, pageBoxes } from '../sheet/furniture';
+import type { SheetLayout } from '../sheet/layout';
+import type { OwnLetter } from '../sheet/letterSet';
+import { type Recipe, recipeHand } from '../sheet/recipe';
+import type { Band } from './band';
+import type { Row } from './cells';
+import { groundOf } from './ground';
+import { type Cutting, cut, type Laid, type Piece, type Setting } from './pieces';
+
+/** Something about a band that its maker should know. */
+export interface BandRemark {
+  readonly band: string;
+  readonly text: string;
+}
+
+/** A practice page with everything in its place, not yet drawn. */
+export interface ComposedPage {
+  readonly laid: readonly Laid[];
+}
+
+export interface Composed {
+  readonly recipe: Recipe;
+  readonly boxes: PageBoxes;
+  readonly language: LineLanguage;
+  readonly pages: readonly ComposedPage[];
+  readonly remarks: readonly BandRemark[];
+  /** What to compare, at the foot of every page. */
+  readonly checks: readonly string[];
+  /** The number of its first page, and of how many; its own pages where it stands alone. */
+  readonly numbering: { readonly first: number; readonly of: number };
+}
+
+export interface ComposeOptions {
+  readonly own?: readonly OwnLetter[];
+  readonly bands?: readonly Band[];
+  readonly checks?: readonly string[];
+  /** For pages that are part of a pack. */
+  readonly numbering?: Composed['numbering'];
+}
+
+const CHECK_LINE: Mm = 4.2;
+const CHECK_SIZE: Mm = 2.8;
+const CHECK_GAP: Mm = 3;
+
+/**
+ * Lays the bands of a recipe over as many pages as they need. Ruling, ladder, gauge and bars are the recipe's; columns
+ * are filled one after the other, from the side where the hand starts. Shared zones are not used: on a practice page no
+ * line may reach into its neighbour.
+ * @throws Problem when margins and aids leave no room at all.
+ */
+export function compose(
+  base: Recipe,
+  { own = [], bands = base.practice.bands, checks = [], numbering }: ComposeOptions = {},
+): Composed {
+  const recipe: Recipe = { ...base, bands: [], exemplar: '' };
+  const boxes = pageBoxes(recipe);
+  const language = lineLanguage(recipe.tint);
+  const foot = checks.length > 0 ? checks.length * CHECK_LINE + CHECK_GAP : 0;
+  const columns = boxes.startsRight ? [...boxes.columns].reverse() : boxes.columns;
+  const frames = columns.map((column) => ({ ...column, height: column.height - foot }));
+  const setting: Setting = {
+    boxes,
+    language,
+    width: (frames[0] as Box).width,
+    height: (frames[0] as Box).height,
+  };
+  const flow = new Flow(frames);
+  const remarks: BandRemark[] = [];
+  for (const band of bands) {
+    const cutting = cut(band, groundOf(recipe, band.how, own), setting);
+    flow.add(cutting);
+    remarks.push(...cutting.trouble.map((trouble) => ({ band: band.id, text: trouble })));
+  }
+  const pages = flow.done();
+  return {
+    recipe,
+    boxes,
+    language,
+    pages,
+    remarks,
+    checks,
+    numbering: numbering ?? { first: 1, of: pages.length },
+  };
+}
+
+/** Binary dust that must not push a piece to the next page. */
+const DUST = 1e-6;
+
+/** Pieces poured into frames, frame after frame, page after page. */
+class Flow {
+  private readonly pages: { laid: Laid[] }[] = [{ laid: [] }];
+  private frame = 0;
+  private used: Mm = 0;
+
+  constructor(private readonly frames: readonly Box[]) {}
+
+  add({ pieces, filling }: Cutting) {
+    for (const piece of pieces) this.pour(piece);
+    if (!filling) return;
+    while (this.fits(filling)) this.pour(filling);
+  }
+
+  done(): ComposedPage[] {
+    return this.pages;
+  }
+
+  private fits({ height, before }: Piece): boolean {
+    const frame = this.frames[this.frame] as Box;
+    return this.used + (this.used > 0 ? before : 0) + height <= frame.height + DUST;
+  }
+
+  private pour(piece: Piece) {
+    if (!this.fits(piece) && this.used > 0) this.next();
+    const frame = this.frames[this.frame] as Box;
+    if (this.used > 0) this.used += piece.before;
+    this.pages.at(-1)?.laid.push(piece.lay(frame.y + this.used, frame));
+    this.used += piece.height;
+  }
+
+  private next() {
+    this.used = 0;
+    this.frame += 1;
+    if (this.frame < this.frames.length) return;
+    this.frame = 0;
+    this.pages.push({ laid: [] });
+  }
+}
+
+/** One page as a drawing: model ink lowest, the ruling over it, guides, headings and furniture on top. */
+export function drawPage(composed: Composed, index: number): Drawing {
+  const { recipe, boxes, language, pages, checks, numbering } = composed;
+  const laid = pages[index]?.laid ?? [];
+  const cells = laid.flatMap((part) => part.cells);
+  const whole: SheetLayout = { ...boxes, bands: [], pitch: 0, reserve: 0 };
+  const title = recipe.title || `${recipeHand(recipe).name} practice`;
+  return {
+    ...boxes.page,
+    title,
+    nodes: [
+      group(
+        'model-ink',
+        cells.flatMap((cell) => cell.under()),
+      ),
+      group(
+        'ruling',
+        laid.flatMap(({ rows }) => rows.flatMap((row) => ruling(row, boxes, language))),
+      ),
+      group(
+        'guides',
+        cells.flatMap((cell) => cell.over()),
+      ),
+      group(
+        'headings',
+        laid.flatMap(({ nodes }) => nodes),
+      ),
+      ...gauge(recipe, whole, language),
+      ...checkBars(recipe, whole, language),
+      ...header({ ...recipe, title }, whole, language),
+      ...selfCheck(checks, boxes, language),
+      ...(numbering.of > 1 ? pageNumber(numbering.first + index, numbering.of, boxes, language) : []),
+    ],
+  };
+}
+
+/** A row's lines, by the same functions that rule a whole sheet. */
+function ruling(row: Row, boxes: PageBoxes, language: LineLanguage): DrawingNode[] {
+  const { recipe, module, line, x, width, toWrite } = row;
+  const column = { x, y: line.top, width, height: line.bottom - line.top };
+  const layout: SheetLayout = {
+    ...boxes,
+    block: column,
+    columns: [column],
+    bands: [{ width: recipe.width, module, top: line.top, lines: [line] }],
+    pitch: 0,
+    reserve: 0,
+  };
+  const zonal: Recipe = { ...recipe, slopeLines: { ...recipe.slopeLines, extent: 'zones' } };
+  return [
+    ...slopes(zonal, layout, language),
+    ...(toWrite ? ladders(zonal, layout, language) : []),
+    ...horizontals(toWrite ? zonal : { ...zonal, aids: { ...zonal.aids, ladder: 'none' } }, layout, language),
+    ...(toWrite ? zoneLetters(zonal, layout, language) : []),
+  ];
+}
+
+/** What to compare with the model, with boxes to tick. */
+function selfCheck(checks: readonly string[], { block }: PageBoxes, language: LineLanguage): DrawingNode[] {
+  if (checks.length === 0) return [];
+  const top = block.y + block.height - checks.length * CHECK_LINE;
+  const side: Mm = 2.4;
+  return [
+    group(
+      'self-check',
+      checks.flatMap((check, i) => {
+        const y = top + (i + 0.75) * CHECK_LINE;
+        return [
+          {
+            kind: 'path',
+            commands: [
+              ['M', block.x, y],
+              ['L', block.x + side, y],
+              ['L', block.x + side, y - side],
+              ['L', block.x, y - side],
+              ['Z'],
+            ],
+            stroke: { colour: language.aid, width: 0.18 },
+          } satisfies DrawingNode,
+          text(block.x + side + 1.6, y - 0.2, fitText(check, CHECK_SIZE, block.width - side - 1.6), {
+            size: CHECK_SIZE,
+            colour: language.aid,
+          }),
+        ];
+      }),
+    ),
+  ];
+}
+
+/** Room a page number needs under the block. */
+const NUMBER_ROOM: Mm = 6;
+
+/** At the end of the line's side, over the check bar; left out where the sheet has no foot. */
+export function pageNumber(
+  page: number,
+  of: number,
+  { page: sheet, block, startsRight }: PageBoxes,
+  language: LineLanguage,
+): DrawingNode[] {
+  if (sheet.height - block.y - block.height < NUMBER_ROOM) return [];
+  const x = startsRight ? block.x : block.x + block.width;
+  return [
+    text(x, sheet.height - PRINT_EDGE - 3.8, `${page} of ${of}`, {
+      size: 2.6,
+      colour: language.aid,
+      anchor: startsRight ? 'start' : 'end',
+    }),
+  ];
+}

@@ -1,0 +1,181 @@
+import { group, segments, text } from '../../drawing/build';
+import type { Drawing, DrawingNode } from '../../drawing/drawing';
+import { textWidth, wrapText } from '../../drawing/textWidth';
+import { type Mm, plain } from '../../measure/units';
+import { checkBars, header } from '../../sheet/draw/aids';
+import { lineLanguage } from '../../sheet/draw/lineLanguage';
+import { pageBoxes } from '../../sheet/furniture';
+import type { SheetLayout } from '../../sheet/layout';
+import { type Recipe, recipeHand } from '../../sheet/recipe';
+import { bodyHeight } from '../../sheet/solve';
+import { pageNumber } from '../compose';
+import { textFigure } from '../figure';
+import { groundOf } from '../ground';
+import { inkNodes } from '../ink';
+import { type Course, FRONT_PAGES } from './course';
+import { deskFor } from './kitList';
+
+/** A heading with its lines, numbered, bulleted with a box to tick, or plain; `end` stands at the far end of the line. */
+interface Section {
+  readonly heading: string;
+  readonly lines: readonly { readonly say: string; readonly end?: string }[];
+  readonly mark?: 'box';
+}
+
+const HEADING: Mm = 4.2;
+const SIZE: Mm = 3.4;
+const LEADING: Mm = 4.9;
+const INDENT: Mm = 5;
+/** Height of the body of the title, written in the hand itself. */
+const TITLE_BODY: Mm = 7;
+const BOX: Mm = 2.5;
+/** Type is set smaller, down to this share, where a small sheet would not hold it. */
+const SMALLEST = 0.55;
+
+/** The front of a pack: what it is and what is where; then what to lay out, how it is ruled, and what to mind. */
+export function frontPages(recipe: Recipe, course: Course): Drawing[] {
+  const total = FRONT_PAGES + course.pages.length;
+  const sizes = [...new Set(course.pages.flatMap(({ bands }) => bands.map(({ how }) => how.size)))].sort(
+    (a, b) => a - b,
+  );
+  const desk = deskFor(recipe, sizes);
+  const hand = recipeHand(recipe);
+  const { sessions, minutes } = course.options;
+  const contents: Section = {
+    heading: `Contents: ${sessions} ${sessions === 1 ? 'session' : 'sessions'} of ${minutes} minutes`,
+    lines: course.pages.map(({ title, session }, i) => ({
+      say: session === undefined ? title : `${session}.  ${title}`,
+      end: String(FRONT_PAGES + i + 1),
+    })),
+  };
+  const before: Section[] = [
+    { heading: 'On the desk', lines: desk.kit.map((say) => ({ say })), mark: 'box' },
+    { heading: 'Ruling', lines: [{ say: rulingInWords(recipe, sizes) }] },
+    { heading: 'Before you begin', lines: desk.prepare.map((say) => ({ say })), mark: 'box' },
+    { heading: 'Mind', lines: desk.cautions.map((say) => ({ say })) },
+    {
+      heading: 'How to use a page',
+      lines: [
+        {
+          say: 'Look at the large model: where each stroke begins, which way it goes, in which order, how the edge lies.',
+        },
+        { say: 'Write over the pale ones slowly, then the fading ones, then from eye.' },
+        {
+          say: 'Compare with the list at the foot of the page, say aloud what is off, and write that row again.',
+        },
+      ],
+    },
+  ];
+  const title = recipe.title || `${hand.name}, a course`;
+  return [textPage(recipe, title, [contents], 1, total), textPage(recipe, title, before, 2, total)];
+}
+
+/** "Body 5 nib widths (12 mm), ascenders 4, …": the ruling as numbers to set a ruler by. */
+function rulingInWords(recipe: Recipe, sizes: readonly number[]): string {
+  const { zones } = recipe;
+  const hand = recipeHand(recipe);
+  const nibbed = hand.basis === 'nib' || hand.basis === 'dots';
+  const each = sizes
+    .map((size) => {
+      const { recipe: at } = groundOf(recipe, { size, held: false });
+      return nibbed
+        ? `${plain(at.width)} mm nib: body ${plain(bodyHeight(at))} mm`
+        : `body ${plain(bodyHeight(at))} mm`;
+    })
+    .join('; ');
+  const lean =
+    hand.tool === 'pointed' || hand.tool === 'brush'
+      ? `slant ${plain(90 - recipe.slope)}°`
+      : recipe.slope === 0
+        ? 'upright'
+        : `slope ${plain(recipe.slope)}°`;
+  const unit = nibbed ? (hand.basis === 'dots' ? 'dots' : 'nib widths') : 'units';
+  const capital = zones.capital > 0 ? `, capitals ${plain(zones.capital)}` : '';
+  return `Ascender ${plain(zones.ascender)}, body ${plain(zones.body)}, descender ${plain(zones.descender)}${capital} ${unit}; ${lean}${hand.penAngle ? `; pen angle ${plain(recipe.penAngle)}°` : ''}. ${each}.`;
+}
+
+function textPage(
+  recipe: Recipe,
+  title: string,
+  sections: readonly Section[],
+  page: number,
+  of: number,
+): Drawing {
+  const bare: Recipe = { ...recipe, bands: [] };
+  const boxes = pageBoxes(bare);
+  const language = lineLanguage(recipe.tint);
+  const { block } = boxes;
+  const whole: SheetLayout = { ...boxes, bands: [], pitch: 0, reserve: 0 };
+  const written = page === 1 ? titleInHand(bare, block.width) : undefined;
+  const top = block.y + (written ? written.height : 0);
+  const room = block.y + block.height - top;
+  let scale = 1;
+  let set = setSections(sections, block.x, top, block.width, scale);
+  while (set.height > room && scale > SMALLEST) {
+    scale -= 0.05;
+    set = setSections(sections, block.x, top, block.width, scale);
+  }
+  return {
+    ...boxes.page,
+    title,
+    nodes: [
+      ...(written ? [group('title', written.at(block.x, block.y))] : []),
+      group('front', set.nodes),
+      ...checkBars(bare, whole, language),
+      ...header({ ...bare, title }, whole, language),
+      ...pageNumber(page, of, boxes, language),
+    ],
+  };
+}
+
+/** The hand's name written by the hand, at a size of its own. */
+function titleInHand(recipe: Recipe, room: Mm) {
+  const ground = groundOf(recipe, { size: 1, held: false });
+  const figure = ground.face && textFigure(ground.face, recipeHand(recipe).name);
+  if (!figure) return undefined;
+  const { left, right, top, bottom } = figure.reach;
+  const unit = Math.min(TITLE_BODY / ground.zones.body, room / (right - left));
+  return {
+    height: (top - Math.min(0, bottom)) * unit + 2 * LEADING,
+    at: (x: Mm, y: Mm) =>
+      inkNodes(ground.pen, figure, 'solid', [x - left * unit, y + top * unit], unit, '#1f2430'),
+  };
+}
+
+const COLOUR = '#1f2430';
+const FAINT = '#6b6e80';
+
+function setSections(sections: readonly Section[], x: Mm, top: Mm, width: Mm, scale: number) {
+  const nodes: DrawingNode[] = [];
+  const [size, leading, heading] = [SIZE * scale, LEADING * scale, HEADING * scale];
+  let y = top;
+  for (const { heading: title, lines, mark } of sections) {
+    y += leading * 1.3;
+    nodes.push(text(x, y, title, { size: heading, colour: COLOUR, style: 'bold' }));
+    y += leading * 0.3;
+    for (const { say, end } of lines) {
+      const indent = mark ? INDENT : 0;
+      const endRoom = end ? textWidth(end, size) + INDENT : 0;
+      for (const [i, line] of wrapText(say, size, width - indent - endRoom).entries()) {
+        y += leading;
+        if (i === 0 && mark) {
+          const side = BOX * scale;
+          nodes.push({
+            kind: 'path',
+            commands: [['M', x, y], ['L', x + side, y], ['L', x + side, y - side], ['L', x, y - side], ['Z']],
+            stroke: { colour: FAINT, width: 0.2 },
+          });
+        }
+        nodes.push(text(x + indent, y, line, { size, colour: COLOUR }));
+        if (i === 0 && end) {
+          const from = x + textWidth(line, size) + 2;
+          const to = x + width - textWidth(end, size) - 2;
+          if (to > from)
+            nodes.push(segments([[from, y, to, y]], { colour: FAINT, width: 0.15, dash: [0.3, 1.2] }));
+          nodes.push(text(x + width, y, end, { size, colour: COLOUR, anchor: 'end' }));
+        }
+      }
+    }
+  }
+  return { nodes, height: y - top };
+}

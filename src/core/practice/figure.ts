@@ -1,0 +1,96 @@
+import type { Degrees, NibWidths } from '../measure/units';
+import { tanDeg } from '../measure/units';
+import type { Pen } from '../pen/pen';
+import { pressedByDirection } from '../pen/pressure';
+import type { StrokePlan } from '../pen/stroke';
+import { compileStroke, sloped } from '../pen/stroke';
+import { profileOf } from '../type/profile';
+import { setLine } from '../type/setLine';
+import { type Cut, inkOf, type Typeface } from '../type/typeface';
+
+/** What is written in one cell: shapes side by side on the baseline, in letter units. */
+export interface Figure {
+  readonly text: string;
+  readonly shapes: readonly { readonly cut: Cut; readonly x: NibWidths; readonly joins: boolean }[];
+  readonly reach: Reach;
+  /** Characters the hand has no letter for. */
+  readonly missing: readonly string[];
+  /** Small lettering under the baseline, at x. */
+  readonly labels: readonly { readonly x: NibWidths; readonly text: string }[];
+}
+
+/** How far ink reaches: left and right of the origin, above and below the baseline; y counts upwards. */
+export interface Reach {
+  readonly left: NibWidths;
+  readonly right: NibWidths;
+  readonly top: NibWidths;
+  readonly bottom: NibWidths;
+}
+
+const reaches = new WeakMap<Cut, { readonly pen: Pen; readonly reach: Reach }>();
+
+function reachOf(pen: Pen, cut: Cut): Reach {
+  const known = reaches.get(cut);
+  if (known?.pen === pen) return known.reach;
+  let [left, right, top, bottom] = [Infinity, -Infinity, -Infinity, Infinity];
+  for (const polygon of inkOf(pen, cut)) {
+    for (const [x, y] of polygon) {
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+      top = Math.max(top, y);
+      bottom = Math.min(bottom, y);
+    }
+  }
+  const reach = { left, right, top, bottom };
+  reaches.set(cut, { pen, reach });
+  return reach;
+}
+
+function joined(pen: Pen, shapes: Figure['shapes']): Reach {
+  const all = shapes.map(({ cut, x }) => ({ x, ...reachOf(pen, cut) }));
+  return {
+    left: Math.min(...all.map(({ x, left }) => x + left)),
+    right: Math.max(...all.map(({ x, right }) => x + right)),
+    top: Math.max(...all.map(({ top }) => top)),
+    bottom: Math.min(...all.map(({ bottom }) => bottom)),
+  };
+}
+
+/** Text as the hand writes it, joins and all; undefined where it has not one of the letters. */
+export function textFigure(face: Typeface, text: string): Figure | undefined {
+  const set = setLine(face, text);
+  const shapes = set.placed.flatMap((item) =>
+    item.kind === 'missing' ? [] : [{ cut: item.cut, x: item.x, joins: item.kind === 'join' }],
+  );
+  if (shapes.length === 0) return undefined;
+  return { text, shapes, reach: joined(face.pen, shapes), missing: set.missing, labels: [] };
+}
+
+/**
+ * Strokes of a drill or a picture, written with the band's pen and leaning by `slope`. Under a pressed pen they are
+ * pressed by their direction, unless `pressed` says that they bring their own pressure.
+ */
+export function strokeFigure(
+  pen: Pen,
+  text: string,
+  plans: readonly StrokePlan[],
+  {
+    slope = 0,
+    pressed = false,
+    labels = [],
+  }: { slope?: Degrees; pressed?: boolean; labels?: Figure['labels'] } = {},
+): Figure {
+  const upright = plans.map(compileStroke);
+  const leant = upright.map((stroke) => sloped(stroke, slope));
+  const strokes = pen.kind === 'pointed' && !pressed ? leant.map(pressedByDirection) : leant;
+  const cut: Cut = {
+    letter: { text, variant: 'drill', family: 'drills', strokes: plans },
+    upright,
+    strokes,
+    get profile() {
+      return profileOf(inkOf(pen, cut), tanDeg(slope));
+    },
+  };
+  const shapes = [{ cut, x: 0, joins: false }];
+  return { text, shapes, reach: joined(pen, shapes), missing: [], labels };
+}

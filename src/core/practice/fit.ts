@@ -1,0 +1,31 @@
+import type { OwnLetter } from '../sheet/letterSet';
+import type { Recipe } from '../sheet/recipe';
+import type { Band } from './band';
+import { compose } from './compose';
+
+interface PageOptions {
+  readonly own?: readonly OwnLetter[];
+  readonly checks?: readonly string[];
+}
+
+/** Does all of this go on one page, and whole? */
+function fits(recipe: Recipe, bands: readonly Band[], options: PageOptions): boolean {
+  const { pages, remarks } = compose(recipe, { ...options, bands });
+  return pages.length === 1 && remarks.length === 0;
+}
+
+/**
+ * The bands of one page: the first of the plans that fits whole, the fullest named first. Where not even the last one
+ * does, as many of its bands as fit, in order.
+ */
+export function bestPage(
+  recipe: Recipe,
+  plans: readonly (readonly Band[])[],
+  options: PageOptions = {},
+): readonly Band[] {
+  const whole = plans.find((plan) => fits(recipe, plan, options));
+  if (whole) return whole;
+  const taken: Band[] = [];
+  for (const band of plans.at(-1) ?? []) if (fits(recipe, [...taken, band], options)) taken.push(band);
+  return taken;
+}

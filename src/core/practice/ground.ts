@@ -1,0 +1,138 @@
+import type { Zones } from '../hands/hand';
+import type { Measures } from '../hands/letter';
+import { measuresFor, pointedMeasures } from '../hands/measures';
+import type { HandId } from '../hands/registry';
+import type { Mm, NibWidths } from '../measure/units';
+import type { Pen } from '../pen/pen';
+import type { OwnLetter } from '../sheet/letterSet';
+import { moduleLength } from '../sheet/lineSystem';
+import { type Recipe, recipeHand } from '../sheet/recipe';
+import { letterUnit, letterZones, pressedPen, recipeTypeface } from '../sheet/recipeTypeface';
+import { STEEL, type Typeface } from '../type/typeface';
+import type { How } from './band';
+import type { Figure } from './figure';
+
+/** A pen and what it writes, in letter units. */
+export interface Writing {
+  readonly pen: Pen;
+  /** Undefined for a hand whose letters are not drawn: drills and ruling are all it has. */
+  readonly face: Typeface | undefined;
+  readonly zones: Zones;
+  readonly measures: Measures;
+  /** Width of an arch from stem to stem. */
+  readonly breadth: NibWidths;
+  /** Figures written before. */
+  readonly figures: Map<string, Figure | undefined>;
+}
+
+/** What a band is written on and with: the sheet at the band's size, its pen, and its letters where they are drawn. */
+export interface Ground extends Writing {
+  /** The recipe at the band's size. */
+  readonly recipe: Recipe;
+  /** Length of the letter unit, and of the unit the ruling counts in. */
+  readonly unit: Mm;
+  readonly module: Mm;
+}
+
+/** Width of an arch as a share of the body: narrow hands, round hands, wide ones (common teaching values). */
+const BREADTH: Readonly<Record<HandId, number>> = {
+  italic: 0.45,
+  foundational: 0.8,
+  uncial: 0.95,
+  textura: 0.4,
+  roman: 0.8,
+  copperplate: 0.59,
+  'light-line': 0.65,
+  brush: 0.55,
+  monoline: 0.6,
+  court: 0.8,
+};
+
+/** The same sheet larger or smaller: a wider nib where heights are nib widths, a taller body elsewhere. */
+export function sized(recipe: Recipe, size: number): Recipe {
+  if (size === 1) return recipe;
+  switch (recipeHand(recipe).basis) {
+    case 'nib':
+    case 'dots':
+      return { ...recipe, width: recipe.width * size };
+    case 'ratio':
+      return { ...recipe, ratioUnit: recipe.ratioUnit * size };
+    case 'mm': {
+      const times = (height: number) => height * size;
+      const { zones } = recipe;
+      return {
+        ...recipe,
+        zones: {
+          body: times(zones.body),
+          ascender: times(zones.ascender),
+          descender: times(zones.descender),
+          capital: times(zones.capital),
+          gap: times(zones.gap),
+          branch: zones.branch && times(zones.branch),
+          smallCapital: zones.smallCapital && times(zones.smallCapital),
+        },
+      };
+    }
+  }
+}
+
+export function groundOf(
+  base: Recipe,
+  { size, held }: Pick<How, 'size' | 'held'>,
+  own: readonly OwnLetter[] = [],
+): Ground {
+  const recipe = sized(base, size);
+  return {
+    recipe,
+    unit: letterUnit(recipe),
+    module: moduleLength(recipe, recipe.width),
+    ...writingOf(recipe, held, own),
+  };
+}
+
+const MOST_KEPT = 24;
+const kept = new Map<string, { readonly own: readonly OwnLetter[]; readonly writing: Writing }>();
+
+/** The same writing is asked for at every edit; its shapes are worked out once. */
+function writingOf(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Writing {
+  const { hand, zones, width, penAngle, slope, ratioUnit, writing } = recipe;
+  const key = JSON.stringify([hand, zones, width, penAngle, slope, ratioUnit, writing, held]);
+  const known = kept.get(key);
+  if (known?.own === own) return known.writing;
+  const made = newWriting(recipe, held, own);
+  kept.delete(key);
+  kept.set(key, { own, writing: made });
+  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value as string);
+  return made;
+}
+
+function newWriting(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Writing {
+  const zones = letterZones(recipe);
+  const face = recipeTypeface(recipe, { held, own });
+  return {
+    face,
+    pen: face?.pen ?? penOf(recipe, held),
+    zones,
+    measures:
+      recipeHand(recipe).tool === 'broad'
+        ? measuresFor(zones, recipe.penAngle, recipe.slope)
+        : pointedMeasures(zones, recipe.slope, pressedPen(recipe)),
+    breadth: BREADTH[recipe.hand] * zones.body,
+    figures: new Map(),
+  };
+}
+
+/** The pen of a hand whose letters are not drawn. */
+function penOf(recipe: Recipe, held: boolean): Pen {
+  const { shade, hairline } = pressedPen(recipe);
+  switch (recipeHand(recipe).tool) {
+    case 'broad':
+      return { kind: 'broad', width: 1, steel: STEEL, angle: recipe.penAngle, held };
+    case 'pointed':
+      return { kind: 'pointed', shade, hairline };
+    case 'brush':
+      return { kind: 'pointed', shade, hairline, tops: 'round' };
+    case 'monoline':
+      return { kind: 'monoline', line: shade };
+  }
+}

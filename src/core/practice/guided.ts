@@ -1,0 +1,184 @@
+import { group, segments, text } from '../drawing/build';
+import type { DrawingNode, PathCommand } from '../drawing/drawing';
+import { textWidth } from '../drawing/textWidth';
+import { add, distance, heading, mix, scale, subtract, type Vec } from '../geometry/vec';
+import { type Degrees, type Mm, plain } from '../measure/units';
+import { edgeAngle, markCentre, type Pen, pressedWidth } from '../pen/pen';
+import type { Stroke } from '../pen/stroke';
+import { type PenPose, trace } from '../pen/trace';
+import type { Box } from '../sheet/furniture';
+import { formOfStroke } from '../type/writeLine';
+import type { InkStyle } from './band';
+import type { Figure } from './figure';
+import { circle, inkNodes, middleOf, triangle } from './ink';
+import { placeLabels, type Wanted } from './labels';
+
+/** What a guided cell shows, in two layers: ink lies under the ruling, what guides the eye over it. */
+export interface Guided {
+  readonly under: DrawingNode[];
+  readonly over: DrawingNode[];
+}
+
+/** Neighbouring strokes differ in tone, so that one sees where each ends; both light enough to read over. */
+const TONES = ['#c6cad8', '#a9aec2'] as const;
+const LINE_TONE = '#a9aec2';
+const PATH = '#a33327';
+const EDGE = '#2f6f66';
+const PATH_LINE: Mm = 0.2;
+const EDGE_LINE: Mm = 0.5;
+const DOT: Mm = 0.62;
+const ARROW = { length: 1.7, half: 0.62 } as const;
+/** A stroke at least this long has an arrow on its way as well as at its end. */
+const LONG: Mm = 14;
+const NUMBER: Mm = 3;
+const ANGLE: Mm = 2.1;
+/** Lettering reaches this far over its centre, as a share of its size. */
+const HALF_HEIGHT = 0.34;
+/** Turns and angles nearer than this are the same to a scribe. */
+const SAME: Degrees = 1.5;
+
+/** Room around a guided figure for its numbers. */
+export const AROUND: Mm = 4.5;
+
+/** The figure at (x, y), `unit` mm to its unit, with every stroke numbered, dotted, arrowed and its edge laid down. */
+export function guide(
+  pen: Pen,
+  figure: Figure,
+  ink: InkStyle,
+  [x, y]: Vec,
+  unit: Mm,
+  box: Box,
+  numberedBefore = 0,
+): Guided {
+  const place =
+    (shift: number) =>
+    ([px, py]: Vec): Vec => [x + (shift + px) * unit, y - py * unit];
+  const strokes = figure.shapes.flatMap((shape) =>
+    shape.cut.strokes.map((stroke, i) => ({
+      stroke,
+      shift: shape.x,
+      number: shape.joins ? undefined : numberedBefore + i + 1,
+      ...guideOf(pen, stroke, place(shape.x), unit),
+    })),
+  );
+  const under: DrawingNode[] =
+    ink === 'solid'
+      ? strokes.map(({ stroke, shift, number }) => ({
+          kind: 'form',
+          form: formOfStroke(pen, stroke),
+          x: x + shift * unit,
+          y,
+          scale: unit,
+          paint: { fill: TONES[((number ?? 1) - 1) % 2] as string },
+        }))
+      : inkNodes(pen, figure, ink, [x, y], unit, LINE_TONE);
+
+  const numbered = strokes.filter(({ number }) => number !== undefined);
+  let last: Degrees | undefined;
+  const letterings = numbered.flatMap((one) => {
+    const { start, travel, number } = one;
+    const wanted = (content: string, size: Mm): Wanted & { content: string; size: Mm; of: number } => ({
+      near: start,
+      towards: travel + 180,
+      width: textWidth(content, size),
+      height: size * 2 * HALF_HEIGHT,
+      content,
+      size,
+      of: number as number,
+    });
+    const angle = one.edges[0]?.angle;
+    const tells = angle !== undefined && (last === undefined || Math.abs(angle - last) > SAME);
+    last = angle ?? last;
+    return [
+      wanted(String(number), NUMBER),
+      ...(tells ? [wanted(`${plain(angle as number, 0)}°`, ANGLE)] : []),
+    ];
+  });
+  const lines = strokes.flatMap(({ path, edges }) => [
+    ...path.slice(1).flatMap((p, i) => between(path[i] as Vec, p)),
+    ...edges.flatMap(({ from, to }) => between(from, to)),
+  ]);
+  const spots = placeLabels(letterings, lines, box);
+
+  const over = strokes.map(({ number, path, start, arrows, edges }) =>
+    group(number === undefined ? 'guide-join' : `guide-${number}`, [
+      segments(
+        path.slice(1).map((p, i) => [...(path[i] as Vec), ...p] as const),
+        { colour: PATH, width: PATH_LINE, cap: 'round' },
+      ),
+      segments(
+        edges.map(({ from, to }) => [...from, ...to] as const),
+        { colour: EDGE, width: EDGE_LINE, cap: 'round' },
+      ),
+      ...(number === undefined
+        ? []
+        : [
+            { kind: 'path', commands: arrows, fill: PATH } as const,
+            { kind: 'path', commands: circle(...start, DOT), fill: PATH } as const,
+          ]),
+    ]),
+  );
+  const words = letterings.map(({ content, size }, i) => {
+    const [lx, ly] = spots[i] as Vec;
+    const isNumber = size === NUMBER;
+    return text(lx, ly + size * HALF_HEIGHT, content, {
+      size,
+      colour: isNumber ? PATH : EDGE,
+      anchor: 'middle',
+      style: isNumber ? 'bold' : 'regular',
+    });
+  });
+  return { under, over: [...over, group('guide-numbers', words)] };
+}
+
+/** Points along a straight line, close enough that no lettering falls between them. */
+function between(from: Vec, to: Vec): Vec[] {
+  const count = Math.max(1, Math.ceil(distance(from, to)));
+  return Array.from({ length: count + 1 }, (_, i) => mix(from, to, i / count));
+}
+
+/** The lines that guide along one stroke, on the page. */
+function guideOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec, unit: Mm) {
+  const path = middleOf(pen, stroke).map(place);
+  const whole = stroke.lengths.at(-1) as number;
+  const at = (share: number) => trace(stroke, 0.1, Math.max(share, 1e-4)).at(-1) as PenPose;
+  const arrow = (share: number): PathCommand[] => {
+    const pose = at(share);
+    const tip = place(markCentre(pen, pose));
+    // The page counts y downwards: directions turn over.
+    const back = add(tip, scale(heading(-pose.direction), -ARROW.length));
+    const side = scale(heading(-pose.direction + 90), ARROW.half);
+    return triangle(tip, add(back, side), subtract(back, side));
+  };
+  return {
+    path,
+    start: path[0] as Vec,
+    travel: -at(0).direction,
+    arrows: [...arrow(1), ...(whole * unit > LONG ? arrow(0.5) : [])],
+    edges: edgesOf(pen, stroke, place),
+  };
+}
+
+/**
+ * The edge as it touches the paper: where a stroke begins and wherever the pen has been turned; of a pressed pen its
+ * spread where it is pressed most.
+ */
+function edgesOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec) {
+  const poses = trace(stroke, Number.POSITIVE_INFINITY);
+  if (pen.kind === 'broad') {
+    const turned = poses.filter(
+      (pose, i) => i === 0 || Math.abs(pose.turn - (poses[i - 1] as PenPose).turn) > SAME,
+    );
+    return (pen.held ? turned.slice(0, 1) : turned).map((pose) => {
+      const angle = edgeAngle(pen, pose);
+      const half = scale(heading(angle), pen.width / 2);
+      return { from: place(subtract(pose.at, half)), to: place(add(pose.at, half)), angle };
+    });
+  }
+  if (pen.kind !== 'pointed') return [];
+  const most = poses.reduce((a, b) => (b.press > a.press ? b : a));
+  const half: Vec = [pressedWidth(pen, most.press) / 2, 0];
+  if (pressedWidth(pen, most.press) <= pen.hairline) return [];
+  const centre = markCentre(pen, most);
+  return [{ from: place(subtract(centre, half)), to: place(add(centre, half)), angle: undefined }];
+}

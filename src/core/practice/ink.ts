@@ -1,0 +1,174 @@
+import { polygon } from '../drawing/build';
+import type { DrawingNode, Form, FormPaint, PathCommand } from '../drawing/drawing';
+import type { Vec } from '../geometry/vec';
+import { clamp, cosDeg, type Mm, type NibWidths } from '../measure/units';
+import { markCentre, type Pen, type PenOfPoints } from '../pen/pen';
+import type { Stroke } from '../pen/stroke';
+import { trace } from '../pen/trace';
+import { tracks } from '../pen/tracks';
+import type { Cut } from '../type/typeface';
+import { formOf } from '../type/writeLine';
+import type { InkStyle } from './band';
+import type { Figure } from './figure';
+
+/** A model as it is written, and what is left of it as it fades. */
+export type Model = InkStyle | 'contour' | 'key points';
+
+/** What is left of a model, from most to least. */
+const FADES: readonly Model[] = ['contour', 'skeleton', 'key points'];
+
+/** The models of `count` fading cells: from contour over skeleton to key points, evenly. */
+export const fadesOf = (count: number): Model[] =>
+  Array.from(
+    { length: count },
+    (_, i) => FADES[count === 1 ? 1 : Math.round((i * (FADES.length - 1)) / (count - 1))] as Model,
+  );
+
+/** Lines of contours and skeletons: wide enough for a desktop printer, finer where the writing is small. */
+const lineFor = (unit: Mm): Mm => clamp(0.08 * unit, 0.1, 0.22);
+const PAPER = '#ffffff';
+/** Radius of a key point; a start is half as large again. */
+const keyPointFor = (unit: Mm): Mm => clamp(0.19 * unit, 0.24, 0.5);
+const START = 1.5;
+
+/** Gap of the second contour in doubled writing: the weight of the stem it stands for, under 45° as under a shade. */
+export function doubleGap(pen: Pen): NibWidths {
+  if (pen.kind === 'broad') return pen.width * cosDeg(pen.angle);
+  return pen.kind === 'pointed' ? pen.shade : 1;
+}
+
+/** How far the marks of a model reach beyond the ink of the pen itself: on any side, and besides to the right. */
+export const reachBeyond = (
+  model: Model,
+  pen: Pen,
+  unit: Mm,
+): { readonly around: Mm; readonly right: NibWidths } => ({
+  around: model === 'key points' ? keyPointFor(unit) * START : lineFor(unit),
+  right: model === 'doubled' ? doubleGap(pen) : 0,
+});
+
+/** Lines that stand for a cut, as forms, made once for the pen that draws them. */
+function remembered(make: (pen: Pen, cut: Cut) => Vec[][]) {
+  const known = new WeakMap<Cut, { readonly pen: Pen; readonly form: Form }>();
+  return (pen: Pen, cut: Cut): Form => {
+    const kept = known.get(cut);
+    if (kept?.pen === pen) return kept.form;
+    const commands = make(pen, cut).flatMap((chain) =>
+      chain.map(([x, y], i): PathCommand => [i === 0 ? 'M' : 'L', x, -y]),
+    );
+    const form = { commands };
+    known.set(cut, { pen, form });
+    return form;
+  };
+}
+
+const linesOf = (pen: PenOfPoints, cut: Cut): Vec[][] => cut.strokes.flatMap((stroke) => tracks(pen, stroke));
+
+/** Steps of the path of a pressed pen, in letter units. */
+const PATH_STEP = 0.2;
+
+/** The path of the pen's middle along a stroke. */
+export const middleOf = (pen: Pen, stroke: Stroke): Vec[] =>
+  trace(stroke, PATH_STEP, 1, 0.004).map((pose) => markCentre(pen, pose));
+
+const skeleton = remembered((pen, cut) => cut.strokes.map((stroke) => middleOf(pen, stroke)));
+const outline = remembered((pen, cut) =>
+  pen.kind === 'broad'
+    ? linesOf({ kind: 'two-point', width: pen.width, line: 0, angle: pen.angle, held: pen.held }, cut)
+    : [],
+);
+const doubled = remembered((pen, cut) =>
+  linesOf({ kind: 'doubled', line: 0, gap: doubleGap(pen), filled: false }, cut),
+);
+
+/** A figure written at (x, y) on the page, its unit `unit` mm long, in one colour. */
+export function inkNodes(
+  pen: Pen,
+  figure: Figure,
+  model: Model,
+  [x, y]: Vec,
+  unit: Mm,
+  colour: string,
+): DrawingNode[] {
+  const each = (form: (pen: Pen, cut: Cut) => Form, paint: FormPaint): DrawingNode[] =>
+    figure.shapes.map((shape) => ({
+      kind: 'form',
+      form: form(pen, shape.cut),
+      x: x + shape.x * unit,
+      y,
+      scale: unit,
+      paint,
+    }));
+  const width = lineFor(unit);
+  const thin = { colour, width, cap: 'round' } as const;
+  switch (model) {
+    case 'solid':
+      // A hairline in a pale tint would not print: its path is drawn with it.
+      return pen.kind === 'pointed'
+        ? [...each(formOf, { fill: colour }), ...each(skeleton, { stroke: thin })]
+        : each(formOf, { fill: colour });
+    case 'contour':
+      return contour();
+    case 'outline':
+      // Two points draw the edge's two ends; a pointed pen has no edge, so its outline stands in.
+      return pen.kind === 'broad' ? each(outline, { stroke: thin }) : contour();
+    case 'doubled':
+      return each(doubled, { stroke: thin });
+    case 'skeleton':
+      return each(skeleton, { stroke: thin });
+    case 'key points':
+      return keyPoints(pen, figure, [x, y], unit, colour);
+  }
+
+  /** All of it outlined, then its inside taken out: lies under the ruling, so that no line is lost. */
+  function contour() {
+    return [...each(formOf, { stroke: { ...thin, width: 2 * width } }), ...each(formOf, { fill: PAPER })];
+  }
+}
+
+/** Arms of a cubic that stands for a quarter circle of radius 1: (4/3)·tan(π/8). */
+const QUARTER = 0.5523;
+
+export function circle(cx: Mm, cy: Mm, r: Mm): PathCommand[] {
+  const k = QUARTER * r;
+  return [
+    ['M', cx + r, cy],
+    ['C', cx + r, cy + k, cx + k, cy + r, cx, cy + r],
+    ['C', cx - k, cy + r, cx - r, cy + k, cx - r, cy],
+    ['C', cx - r, cy - k, cx - k, cy - r, cx, cy - r],
+    ['C', cx + k, cy - r, cx + r, cy - k, cx + r, cy],
+    ['Z'],
+  ];
+}
+
+/** Where strokes start, pass and end: a dot where the pen is set down, smaller ones on the way. */
+function keyPoints(pen: Pen, figure: Figure, [x, y]: Vec, unit: Mm, colour: string): DrawingNode[] {
+  const commands = figure.shapes
+    .filter(({ joins }) => !joins)
+    .flatMap((shape) =>
+      shape.cut.strokes.flatMap((stroke) =>
+        knotsOf(pen, stroke).flatMap(([px, py], i) =>
+          circle(x + (shape.x + px) * unit, y - py * unit, keyPointFor(unit) * (i === 0 ? START : 1)),
+        ),
+      ),
+    );
+  return [{ kind: 'path', commands, fill: colour }];
+}
+
+/** Knots nearer than this along the path say nothing new. */
+const APART: NibWidths = 0.9;
+
+function knotsOf(pen: Pen, stroke: Stroke): Vec[] {
+  const poses = trace(stroke, Number.POSITIVE_INFINITY);
+  const end = (stroke.lengths.at(-1) as number) - APART;
+  let last = Number.NEGATIVE_INFINITY;
+  const kept = poses.filter(({ travelled }, i) => {
+    const keep = i === 0 || i === poses.length - 1 || (travelled - last >= APART && travelled <= end);
+    if (keep) last = travelled;
+    return keep;
+  });
+  return kept.map((pose) => markCentre(pen, pose));
+}
+
+/** The outline of a triangle, for arrows. */
+export const triangle = (a: Vec, b: Vec, c: Vec): PathCommand[] => polygon([a, b, c]);

@@ -1,0 +1,125 @@
+import type { OwnLetter } from '../sheet/letterSet';
+import type { Recipe } from '../sheet/recipe';
+import { type Band, bandOf, type How, type WhatKind } from './band';
+import type { DrillId } from './drills';
+import { bestPage } from './fit';
+import { groundOf } from './ground';
+import { lessonsOf, nextLesson, warmUpFor } from './lessons';
+import { coverWith } from './words/cover';
+import { LOOK_ALIKES, minimalPairs, pangramFor } from './words/select';
+import { type WordList, writable } from './words/wordList';
+
+/** New letters of one short session (common teaching: two or three at a time). */
+const NEW_LETTERS = 2;
+/** Words of a page; fewer where they do not fit. */
+const WORDS = 2;
+/** Words to copy: long enough to have a rhythm, short enough to be written several times on a line. */
+const SHORTEST_WORD = 3;
+const LONGEST_WORD = 8;
+
+/**
+ * One page for a free ten minutes, made for what comes next: a warm-up, the drill of the next family, its next letters,
+ * words from what is known by then, and empty lines to the foot. When every letter is known, words that are easily
+ * mistaken and a sentence with all letters.
+ */
+export function tenMinutePage(
+  recipe: Recipe,
+  known: ReadonlySet<string>,
+  words: WordList,
+  own: readonly OwnLetter[] = [],
+): readonly Band[] {
+  const ground = groundOf(recipe, { size: 1, held: false }, own);
+  const make = numbered();
+  const next = nextLesson(lessonsOf(ground), known, NEW_LETTERS);
+  const warmUp = make('drill', warmUpFor(recipe), { guided: known.size === 0, lines: 1 });
+  const rest = make('ruling', '', { fill: true });
+  const plans = next
+    ? learningPlans(make, next.lesson.drill, next.letters, wordsFor(next.letters, known, words, WORDS))
+    : [keepingUp(make, known, words)];
+  return bestPage(
+    recipe,
+    plans.map((plan) => [warmUp, ...plan, rest]),
+    { own },
+  );
+}
+
+type Make = (kind: WhatKind, of: string, how?: Partial<How>) => Band;
+
+/** Bands with ids of their own. */
+export const numbered = (prefix = 'b'): Make => {
+  let count = 0;
+  return (kind, of, how) => {
+    count += 1;
+    return bandOf(`${prefix}${count}`, kind, of, how);
+  };
+};
+
+const CELLS = { trace: 2, fading: 2, free: 3 } as const;
+
+/** Letters in ways that take less and less room: large one by one, each on a line, together, and as a line to copy. */
+export const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = {}): Band[][] => {
+  const all = letters.join(' ');
+  return [
+    letters.map((letter) => make('letter', letter, { ...CELLS, ...how })),
+    letters.map((letter) => make('letter', letter, { ...CELLS, lines: 1, snug: true, ...how })),
+    [make('letters', all, { ...CELLS, repeat: true, ...how })],
+    [
+      make('letters', all, { trace: 0, fading: 0, free: 0, ...how }),
+      make('line', all, { guided: false, trace: 1, free: 1, snug: true, ...how }),
+    ],
+    [make('letters', all, { trace: 0, fading: 0, free: 0, ...how })],
+    [make('line', all, { guided: false, trace: 1, free: 1, snug: true, ...how })],
+    [make('line', all, { guided: false, trace: 1, free: 0, snug: true, ...how })],
+  ];
+};
+
+export const wordBand = (make: Make, word: string): Band =>
+  make('word', word, { trace: 1, fading: 1, free: 1, repeat: true });
+
+/**
+ * Pages for new letters, the fullest first: at every way of writing the letters, with all words, then with fewer. The
+ * drill is guided where there is room for it.
+ */
+export function learningPlans(
+  make: Make,
+  drill: DrillId | undefined,
+  letters: readonly string[],
+  words: readonly string[],
+  how: Partial<How> = {},
+): Band[][] {
+  return letterWays(make, letters, how).flatMap((way) =>
+    Array.from({ length: words.length + 1 }, (_, fewer) => words.slice(0, words.length - fewer)).flatMap(
+      (some) =>
+        [true, false].map((guided) => [
+          ...(drill ? [make('drill', drill, { guided, lines: 1, ...how })] : []),
+          ...way,
+          ...some.map((word) => wordBand(make, word)),
+        ]),
+    ),
+  );
+}
+
+/** Words with these letters in them, of those known by then: a small set that shows all of them. */
+export function wordsFor(
+  letters: readonly string[],
+  known: ReadonlySet<string>,
+  list: WordList,
+  most: number,
+): string[] {
+  const usable = writable(list, new Set([...known, ...letters])).filter(
+    ({ length }) => length >= SHORTEST_WORD && length <= LONGEST_WORD,
+  );
+  const { words } = coverWith(usable, { letters, pairs: [], stressed: letters });
+  return words.slice(0, most);
+}
+
+const PAIRS = 2;
+
+const keepingUp = (make: Make, known: ReadonlySet<string>, list: WordList): Band[] => {
+  const usable = writable(list, known).filter(({ length }) => length <= LONGEST_WORD);
+  const pairs = LOOK_ALIKES.flatMap((pair) => minimalPairs(usable, pair, 1)).slice(0, PAIRS);
+  return [
+    ...pairs.map(([one, other]) => make('line', `${one} ${other}`, { trace: 1, guided: false, free: 1 })),
+    make('line', pangramFor(known, list).text, { free: 1 }),
+  ];
+};
