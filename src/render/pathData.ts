@@ -7,9 +7,13 @@ const PARTS = 10_000;
 export const number = (value: number): string => String(Math.round(value * PARTS) / PARTS || 0);
 
 /** A path's commands as SVG path data, each length multiplied by `scale`. PDF libraries read the same notation. */
-export const pathData = (commands: readonly PathCommand[], scale = 1): string =>
-  commands
-    .map(
-      ([letter, ...numbers]) => letter + numbers.map((value) => number((value as number) * scale)).join(' '),
-    )
-    .join('');
+export function pathData(commands: readonly PathCommand[], scale = 1): string {
+  let data = '';
+  for (const command of commands) {
+    data += command[0];
+    for (let i = 1; i < command.length; i++) {
+      data += (i > 1 ? ' ' : '') + number((command[i] as number) * scale);
+    }
+  }
+  return data;
+}

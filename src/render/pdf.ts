@@ -1,6 +1,14 @@
 import PDFDocument from 'pdfkit';
 import { formBounds } from '@/core/drawing/bounds';
-import type { Drawing, DrawingNode, FontStyle, Form, FormNode, Stroke } from '@/core/drawing/drawing';
+import type {
+  Drawing,
+  DrawingNode,
+  FontStyle,
+  Form,
+  FormNode,
+  PathCommand,
+  Stroke,
+} from '@/core/drawing/drawing';
 import { mmToPoints } from '@/core/measure/units';
 import { FONT_FILES } from './fonts';
 import { number, pathData } from './pathData';
@@ -103,18 +111,36 @@ function draw(file: File, node: DrawingNode): void {
 
 const OPERATORS = { M: 'm', L: 'l', C: 'c', Z: 'h' } as const;
 
+/** Forms are written in whole thousandths of their unit, some micrometres on paper: half the bytes of fractions. */
+const FORM_PARTS = 1000;
+/** The scale of a form multiplies all of it, so it has more digits than a place needs. */
+const FORM_SCALE_DIGITS = 8;
+
+/** A form's commands as PDF operators. One string built in one pass: a pack has a hundred thousand of them. */
+function formContent(commands: readonly PathCommand[]): string {
+  let content = '';
+  for (const command of commands) {
+    for (let i = 1; i < command.length; i++) {
+      content += `${Math.round((command[i] as number) * FORM_PARTS)} `;
+    }
+    content += `${OPERATORS[command[0]]}\n`;
+  }
+  return content;
+}
+
 /** A form as a form XObject, once in the file and used by name. It inherits colour and line of the page. */
 function drawForm(file: File, { form, x, y, scale, paint }: FormNode) {
   const { document } = file;
   const { name, reference } = heldForm(file, form, 'fill' in paint ? 'f' : 'S');
   document.page.xobjects[name] = reference;
-  const place = [scale * SCALE, 0, 0, scale * SCALE, x * SCALE, y * SCALE].map(number).join(' ');
+  const size = ((scale * SCALE) / FORM_PARTS).toFixed(FORM_SCALE_DIGITS);
+  const place = `${size} 0 0 ${size} ${number(x * SCALE)} ${number(y * SCALE)}`;
   if ('fill' in paint) {
     document.fillColor(paint.fill);
     document.addContent(`q ${place} cm /${name} Do Q`);
   } else {
     const { colour, width, dash = [], cap } = paint.stroke;
-    const inUnits = (length: number) => number(length / scale);
+    const inUnits = (length: number) => number((length * FORM_PARTS) / scale);
     document.strokeColor(colour);
     const line = `${inUnits(width)} w ${CAPS[cap ?? 'butt']} J 1 j [${dash.map(inUnits).join(' ')}] 0 d`;
     document.addContent(`q ${place} cm ${line} /${name} Do Q`);
@@ -133,18 +159,13 @@ function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
   if (held) return held;
   const { left, top, right, bottom } = formBounds(form);
   const room = operator === 'S' ? STROKE_ROOM : 0;
-  const content = form.commands
-    .map(([letter, ...numbers]) =>
-      [...numbers.map((value) => number(value as number)), OPERATORS[letter]].join(' '),
-    )
-    .join('\n');
   const reference = document.ref({
     Type: 'XObject',
     Subtype: 'Form',
     FormType: 1,
-    BBox: [left - room, top - room, right + room, bottom + room],
+    BBox: [left - room, top - room, right + room, bottom + room].map((side) => side * FORM_PARTS),
   });
-  reference.end(`${content}\n${operator}`);
+  reference.end(`${formContent(form.commands)}${operator}`);
   const made = { name: `Form${file.formCount}`, reference };
   file.formCount += 1;
   forms.set(form, { ...known, [operator]: made });

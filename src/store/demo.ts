@@ -1,9 +1,11 @@
 import { DEMO_BENCH } from '@/core/kit/demoBench';
+import { DEMO_KNOWN, demoPages } from '@/core/practice/demoPages';
 import { freshRecipe } from '@/core/sheet/defaults';
 import type { Recipe } from '@/core/sheet/recipe';
 import { pin, settle } from '@/core/sheet/solve';
 import { countRows } from './backup';
 import { saveItems } from './items';
+import { saveRecord } from './records';
 import { saveSheet } from './sheets';
 
 /** The shelf of the Merrowdown Observatory's studio, preparing its winter open night; its bench is in the core. */
@@ -13,6 +15,7 @@ function demoSheets(): { id: string; name: string; recipe: Recipe }[] {
   const italic = freshRecipe('italic');
   const uncial = freshRecipe('uncial');
   return [
+    ...demoPages(),
     {
       id: 'demo-placecards',
       name: 'Place cards for the open night',
@@ -62,4 +65,10 @@ export async function seedDemo(now: Date): Promise<void> {
     time += 1000;
     await saveSheet({ ...sheet, recipe: JSON.stringify(sheet.recipe) }, new Date(time));
   }
+  await saveRecord({
+    id: 'known-italic',
+    kind: 'known',
+    data: JSON.stringify({ letters: DEMO_KNOWN, stressed: [] }),
+    at: now.toISOString(),
+  });
 }

@@ -22,9 +22,15 @@ export interface BandRemark {
   readonly text: string;
 }
 
+/** A piece of a band in its place: `box` is all the room it takes. */
+export interface PlacedPiece extends Laid {
+  readonly band: string;
+  readonly box: Box;
+}
+
 /** A practice page with everything in its place, not yet drawn. */
 export interface ComposedPage {
-  readonly laid: readonly Laid[];
+  readonly laid: readonly PlacedPiece[];
 }
 
 export interface Composed {
@@ -77,7 +83,7 @@ export function compose(
   const remarks: BandRemark[] = [];
   for (const band of bands) {
     const cutting = cut(band, groundOf(recipe, band.how, own), setting);
-    flow.add(cutting);
+    flow.add(band.id, cutting);
     remarks.push(...cutting.trouble.map((trouble) => ({ band: band.id, text: trouble })));
   }
   const pages = flow.done();
@@ -97,16 +103,16 @@ const DUST = 1e-6;
 
 /** Pieces poured into frames, frame after frame, page after page. */
 class Flow {
-  private readonly pages: { laid: Laid[] }[] = [{ laid: [] }];
+  private readonly pages: { laid: PlacedPiece[] }[] = [{ laid: [] }];
   private frame = 0;
   private used: Mm = 0;
 
   constructor(private readonly frames: readonly Box[]) {}
 
-  add({ pieces, filling }: Cutting) {
-    for (const piece of pieces) this.pour(piece);
+  add(band: string, { pieces, filling }: Cutting) {
+    for (const piece of pieces) this.pour(band, piece);
     if (!filling) return;
-    while (this.fits(filling)) this.pour(filling);
+    while (this.fits(filling)) this.pour(band, filling);
   }
 
   done(): ComposedPage[] {
@@ -118,11 +124,13 @@ class Flow {
     return this.used + (this.used > 0 ? before : 0) + height <= frame.height + DUST;
   }
 
-  private pour(piece: Piece) {
+  private pour(band: string, piece: Piece) {
     if (!this.fits(piece) && this.used > 0) this.next();
     const frame = this.frames[this.frame] as Box;
     if (this.used > 0) this.used += piece.before;
-    this.pages.at(-1)?.laid.push(piece.lay(frame.y + this.used, frame));
+    const top = frame.y + this.used;
+    const box = { x: frame.x, y: top, width: frame.width, height: piece.height };
+    this.pages.at(-1)?.laid.push({ ...piece.lay(top, frame), band, box });
     this.used += piece.height;
   }
 

@@ -670,6 +670,13 @@ const CAPTION_LINES = 2;
 const PICTURE_GAP: Mm = 3;
 const EARLIER = '#c6cad8';
 
+/** Items in as few rows as go, none of them nearly empty. */
+function evenRows<T>(items: readonly T[], columns: number): T[][] {
+  const rows = Math.ceil(items.length / columns);
+  const each = Math.ceil(items.length / rows);
+  return Array.from({ length: rows }, (_, i) => items.slice(i * each, (i + 1) * each));
+}
+
 /** A picture in numbered steps, then cells to follow, then empty ones; as many frames in a row as fit. */
 function picture(band: Band, ground: Ground, setting: Setting): Cutting {
   const found = pictureById(band.what.of);
@@ -700,16 +707,14 @@ function picture(band: Band, ground: Ground, setting: Setting): Cutting {
     ];
     return { pieces: [headingPiece(title, setting, trouble)], trouble };
   }
-  const steps = how.guided ? found.steps.map((_, i) => ({ kind: 'step' as const, step: i })) : [];
-  const plan: ({ kind: 'step'; step: number } | CellPlan)[] = [...steps, ...sequenceOf(how)];
+  type Item = { kind: 'step'; step: number } | CellPlan;
+  const steps: Item[] = how.guided ? found.steps.map((_, i) => ({ kind: 'step', step: i })) : [];
   const columns = Math.max(1, Math.floor((setting.width + PICTURE_GAP) / (across + PICTURE_GAP)));
-  const rows = Array.from({ length: Math.ceil(plan.length / columns) }, (_, i) =>
-    plan.slice(i * columns, (i + 1) * columns),
-  );
+  const rows = [...evenRows(steps, columns), ...evenRows<Item>(sequenceOf(how), columns)];
   const strokesBefore = (step: number) =>
     found.steps.slice(0, step).reduce((sum, { strokes }) => sum + strokes.length, 0);
   const { startsRight } = setting.boxes;
-  const frame = (item: (typeof plan)[number], box: Box): Cell => {
+  const frame = (item: Item, box: Box): Cell => {
     const at: Vec = [box.x + PICTURE_PAD - reach.left * unit, box.y + PICTURE_PAD + reach.top * unit];
     const inner = { ...box, height: box.height - CAPTION };
     if (item.kind !== 'step') {

@@ -123,7 +123,7 @@ export function subjectsOf(ground: Ground, { what }: Band, room: Mm): Subjects {
 }
 
 /** Text in lines that fit into `room`, broken between words; a word too long stands alone. */
-function brokenTo({ face, unit }: Ground, text: string, room: Mm): string[] {
+export function brokenTo({ face, unit }: Pick<Ground, 'face' | 'unit'>, text: string, room: Mm): string[] {
   if (!face) return [];
   const lines: string[] = [];
   let line = '';

@@ -63,10 +63,10 @@ export const letterWays = (make: Make, letters: readonly string[], how: Partial<
     letters.map((letter) => make('letter', letter, { ...CELLS, ...how })),
     letters.map((letter) => make('letter', letter, { ...CELLS, lines: 1, snug: true, ...how })),
     [make('letters', all, { ...CELLS, repeat: true, ...how })],
-    [
+    ...[1, 0].map((free) => [
       make('letters', all, { trace: 0, fading: 0, free: 0, ...how }),
-      make('line', all, { guided: false, trace: 1, free: 1, snug: true, ...how }),
-    ],
+      make('line', all, { guided: false, trace: 1, free, snug: true, ...how }),
+    ]),
     [make('letters', all, { trace: 0, fading: 0, free: 0, ...how })],
     [make('line', all, { guided: false, trace: 1, free: 1, snug: true, ...how })],
     [make('line', all, { guided: false, trace: 1, free: 0, snug: true, ...how })],
@@ -76,9 +76,12 @@ export const letterWays = (make: Make, letters: readonly string[], how: Partial<
 export const wordBand = (make: Make, word: string): Band =>
   make('word', word, { trace: 1, fading: 1, free: 1, repeat: true });
 
+/** Of the ways, the first so many give every letter cells of its own to write in. */
+const EACH = 3;
+
 /**
- * Pages for new letters, the fullest first: at every way of writing the letters, with all words, then with fewer. The
- * drill is guided where there is room for it.
+ * Pages for new letters, the fullest first: every letter in cells of its own, with all words, then with fewer, then
+ * without; where that is too much, the letters together. The drill is guided where there is room for it.
  */
 export function learningPlans(
   make: Make,
@@ -87,19 +90,25 @@ export function learningPlans(
   words: readonly string[],
   how: Partial<How> = {},
 ): Band[][] {
-  return letterWays(make, letters, how).flatMap((way) =>
-    Array.from({ length: words.length + 1 }, (_, fewer) => words.slice(0, words.length - fewer)).flatMap(
-      (some) =>
-        [true, false].map((guided) => [
-          ...(drill ? [make('drill', drill, { guided, lines: 1, ...how })] : []),
-          ...way,
-          ...some.map((word) => wordBand(make, word)),
-        ]),
-    ),
+  const all = letterWays(make, letters, how).map((way, rank) => ({ way, rank }));
+  const [each, together] = [all.filter(({ rank }) => rank < EACH), all.filter(({ rank }) => rank >= EACH)];
+  const fewer = Array.from({ length: words.length }, (_, i) => words.slice(0, words.length - i));
+  const plans = (ways: typeof all, someWords: readonly (readonly string[])[]) =>
+    ways.flatMap(({ way }) => someWords.map((some) => ({ way, some })));
+  return [...plans(each, fewer), ...plans(each, [[]]), ...plans(together, [...fewer, []])].flatMap(
+    ({ way, some }) =>
+      [true, false].map((guided) => [
+        ...(drill ? [make('drill', drill, { guided, lines: 1, ...how })] : []),
+        ...way,
+        ...some.map((word) => wordBand(make, word)),
+      ]),
   );
 }
 
-/** Words with these letters in them, of those known by then: a small set that shows all of them. */
+/** Words that begin alike, by so many letters, are one word to practise. */
+const ALIKE = 3;
+
+/** Words with these letters in them, of those known by then: a small set that shows all of them, no two much alike. */
 export function wordsFor(
   letters: readonly string[],
   known: ReadonlySet<string>,
@@ -109,8 +118,16 @@ export function wordsFor(
   const usable = writable(list, new Set([...known, ...letters])).filter(
     ({ length }) => length >= SHORTEST_WORD && length <= LONGEST_WORD,
   );
-  const { words } = coverWith(usable, { letters, pairs: [], stressed: letters });
-  return words.slice(0, most);
+  const found: string[] = [];
+  // Once to show every letter, and again to show it in another word.
+  for (let left = usable; found.length < most && left.length > 0; ) {
+    const { words } = coverWith(left, { letters, pairs: [], stressed: [] });
+    if (words.length === 0) break;
+    found.push(...words);
+    const heads = new Set(found.map((word) => word.slice(0, ALIKE)));
+    left = left.filter((word) => !heads.has(word.slice(0, ALIKE)));
+  }
+  return found.slice(0, most);
 }
 
 const PAIRS = 2;

@@ -19,6 +19,7 @@ export function NumberField({
   label = limit.label,
   unit = limit.unit,
   step = limit.step,
+  compact = false,
 }: {
   limit: Limit;
   value: number;
@@ -26,6 +27,8 @@ export function NumberField({
   label?: string;
   unit?: string;
   step?: number;
+  /** Without buttons and unit, as wide as its place: for numbers side by side. */
+  compact?: boolean;
 }) {
   const id = useId();
   const [text, setText] = useState(plain(value, PLACES));
@@ -58,18 +61,20 @@ export function NumberField({
         {label}
       </label>
       <div className="flex items-center gap-1">
-        <button
-          type="button"
-          className="btn btn-ghost btn-xs"
-          aria-label={`${label}: less`}
-          disabled={value <= limit.low}
-          onClick={() => stepBy(-1)}
-        >
-          <Minus size={14} aria-hidden />
-        </button>
+        {!compact && (
+          <button
+            type="button"
+            className="btn btn-ghost btn-xs"
+            aria-label={`${label}: less`}
+            disabled={value <= limit.low}
+            onClick={() => stepBy(-1)}
+          >
+            <Minus size={14} aria-hidden />
+          </button>
+        )}
         <input
           id={id}
-          className={`input input-sm w-20 text-right tabular-nums ${refusal ? 'input-error' : ''}`}
+          className={`input input-sm ${compact ? 'w-full' : 'w-20'} text-right tabular-nums ${refusal ? 'input-error' : ''}`}
           inputMode="decimal"
           autoComplete="off"
           value={text}
@@ -85,16 +90,20 @@ export function NumberField({
             }
           }}
         />
-        <span className="min-w-6 text-sm">{unit}</span>
-        <button
-          type="button"
-          className="btn btn-ghost btn-xs"
-          aria-label={`${label}: more`}
-          disabled={value >= limit.high}
-          onClick={() => stepBy(1)}
-        >
-          <Plus size={14} aria-hidden />
-        </button>
+        {!compact && (
+          <>
+            <span className="min-w-6 text-sm">{unit}</span>
+            <button
+              type="button"
+              className="btn btn-ghost btn-xs"
+              aria-label={`${label}: more`}
+              disabled={value >= limit.high}
+              onClick={() => stepBy(1)}
+            >
+              <Plus size={14} aria-hidden />
+            </button>
+          </>
+        )}
       </div>
       {refusal && (
         <p id={`${id}-refusal`} role="alert" className="remark remark-warning mt-1 text-sm">

@@ -1,6 +1,17 @@
 'use client';
 
-import { Briefcase, Feather, Library, Moon, PenLine, PenTool, Ruler, Sun, Wrench } from 'lucide-react';
+import {
+  Briefcase,
+  Feather,
+  Library,
+  Moon,
+  NotebookPen,
+  PenLine,
+  PenTool,
+  Ruler,
+  Sun,
+  Wrench,
+} from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
@@ -12,6 +23,7 @@ const STATIONS = [
   { href: '/kit', name: 'Kit', icon: Briefcase },
   { href: '/rule', name: 'Rule', icon: Ruler },
   { href: '/strokes', name: 'Strokes', icon: PenLine },
+  { href: '/practise', name: 'Practise', icon: NotebookPen },
   { href: '/shelf', name: 'Shelf', icon: Library },
   { href: '/bench', name: 'Bench', icon: PenTool },
   { href: '/workshop', name: 'Workshop', icon: Wrench },
@@ -20,7 +32,7 @@ const STATIONS = [
 const ONE_YEAR = 365 * 24 * 60 * 60;
 
 /** Stations that work on the sheet in the address; going from one to the other takes it along. */
-const ON_THE_SHEET: readonly string[] = ['/kit', '/rule', '/strokes'];
+const ON_THE_SHEET: readonly string[] = ['/kit', '/rule', '/strokes', '/practise'];
 
 /** The rail: the stations in working order. */
 export function Rail({ theme: initial }: { theme: Theme }) {

@@ -3,24 +3,27 @@ import { Problem } from '@/core/sheet/problem';
 
 /**
  * Calls one of the application's own routes.
- * @throws Problem with the server's sentence when it refuses, or a plain one when it cannot be reached.
+ * @throws Problem with the server's sentence when it refuses, or a plain one when it cannot be reached; what `signal`
+ * throws when it is aborted.
  */
 export async function call(
   path: string,
-  init: { method?: string; json?: unknown; keepalive?: boolean } = {},
+  init: { method?: string; json?: unknown; keepalive?: boolean; signal?: AbortSignal } = {},
 ): Promise<Response> {
-  const { method = 'GET', json, keepalive } = init;
+  const { method = 'GET', json, keepalive, signal } = init;
   let response: Response;
   try {
     response = await fetch(path, {
       method,
       keepalive,
+      signal,
       ...(json !== undefined && {
         body: JSON.stringify(json),
         headers: { 'Content-Type': 'application/json' },
       }),
     });
-  } catch {
+  } catch (error) {
+    if (signal?.aborted) throw error;
     throw new Problem(
       'network',
       'Elvane’s server does not answer. Your work is kept in this window; try again.',
@@ -50,6 +53,10 @@ export function download(content: Blob, name: string): void {
   link.click();
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
+
+/** The name a file of the server asks to be saved under. */
+export const fileNameOf = (response: Response, otherwise: string): string =>
+  /filename="([^"]+)"/.exec(response.headers.get('content-disposition') ?? '')?.[1] ?? otherwise;
 
 /** A new id for a sheet, a nib or a printer. */
 export const newId = (): string => crypto.randomUUID();

@@ -1,10 +1,18 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { KEYS } from './keys';
+import { KEYS, type KeyHelp } from './keys';
 
 /** The list of keys, over the station. */
-export function HelpSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function HelpSheet({
+  open,
+  onClose,
+  keys: listed = KEYS,
+}: {
+  open: boolean;
+  onClose: () => void;
+  keys?: readonly KeyHelp[];
+}) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     if (open) dialog.current?.showModal();
@@ -17,7 +25,7 @@ export function HelpSheet({ open, onClose }: { open: boolean; onClose: () => voi
           Keys
         </h2>
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-          {KEYS.map(({ keys, does }) => (
+          {listed.map(({ keys, does }) => (
             <div key={keys} className="contents">
               <dt>
                 <kbd className="kbd kbd-sm">{keys}</kbd>

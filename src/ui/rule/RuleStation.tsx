@@ -1,6 +1,6 @@
 'use client';
 
-import { Download, Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
@@ -11,7 +11,7 @@ import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { call, download, sentenceOf } from '../lib/api';
+import { call, download, fileNameOf, sentenceOf } from '../lib/api';
 import { Paper } from '../paper/Paper';
 import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
 import { HelpSheet } from './HelpSheet';
@@ -20,7 +20,8 @@ import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin'
 import { More } from './More';
 import { RefusedEdit } from './RefusedEdit';
 import { Sentence } from './Sentence';
-import { type Sheet, useSheet } from './useSheet';
+import { SheetName } from './SheetName';
+import { useSheet } from './useSheet';
 
 const FILE_FORMATS = ['pdf', 'svg', 'png'] as const;
 type FileFormat = (typeof FILE_FORMATS)[number];
@@ -47,8 +48,7 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
   const saveFile = async (format: FileFormat) => {
     try {
       const response = await call(`/api/render?format=${format}&dpi=300`, { method: 'POST', json: recipe });
-      const disposition = response.headers.get('content-disposition') ?? '';
-      download(await response.blob(), /filename="([^"]+)"/.exec(disposition)?.[1] ?? `sheet.${format}`);
+      download(await response.blob(), fileNameOf(response, `sheet.${format}`));
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
     }
@@ -146,64 +146,5 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
       </div>
       <HelpSheet open={help} onClose={() => setHelp(false)} />
     </div>
-  );
-}
-
-function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void }) {
-  const { saveState } = sheet;
-  return (
-    <section aria-label="Sheet">
-      <input
-        key={sheet.name}
-        aria-label="Name of the sheet"
-        className="input input-ghost input-sm w-full px-1 font-bold font-serif text-base"
-        defaultValue={sheet.name}
-        maxLength={80}
-        onBlur={(event) => {
-          const next = event.target.value.trim();
-          if (next && next !== sheet.name) sheet.rename(next);
-          else event.target.value = sheet.name;
-        }}
-        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-      />
-      <div className="flex items-center">
-        <button
-          type="button"
-          className="btn btn-ghost btn-xs"
-          disabled={!sheet.canUndo}
-          onClick={sheet.undo}
-          aria-label="Undo"
-        >
-          <Undo2 size={15} aria-hidden />
-        </button>
-        <button
-          type="button"
-          className="btn btn-ghost btn-xs"
-          disabled={!sheet.canRedo}
-          onClick={sheet.redo}
-          aria-label="Redo"
-        >
-          <Redo2 size={15} aria-hidden />
-        </button>
-        <button type="button" className="btn btn-ghost btn-xs" onClick={onHelp} aria-label="Keys and help">
-          <Keyboard size={15} aria-hidden />
-        </button>
-        <span className="ml-auto text-sm" aria-live="polite" data-testid="save-state">
-          {saveState.kind === 'saved' && 'Kept on the shelf'}
-          {saveState.kind === 'saving' && 'Saving…'}
-          {saveState.kind === 'failed' && (
-            <button
-              type="button"
-              className="btn btn-error btn-xs"
-              title={saveState.why}
-              onClick={sheet.retrySave}
-            >
-              Not saved: try again
-            </button>
-          )}
-        </span>
-      </div>
-      {saveState.kind === 'failed' && <p className="remark remark-warning text-sm">{saveState.why}</p>}
-    </section>
   );
 }

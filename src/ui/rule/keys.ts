@@ -2,8 +2,14 @@
 
 import { useEffect, useRef } from 'react';
 
-/** The station's keys and what they do, as the help sheet lists them. */
-export const KEYS = [
+/** A key, and what it does. */
+export interface KeyHelp {
+  readonly keys: string;
+  readonly does: string;
+}
+
+/** The Rule station's keys and what they do, as the help sheet lists them. */
+export const KEYS: readonly KeyHelp[] = [
   { keys: '[  ]', does: 'next smaller or larger nib of the drawer' },
   { keys: ',  .', does: 'pen angle one degree flatter or steeper' },
   { keys: '+  −', does: 'zoom in or out' },
@@ -14,7 +20,7 @@ export const KEYS = [
   { keys: 'Ctrl Shift Z or Ctrl Y', does: 'redo' },
   { keys: '?', does: 'this list' },
   { keys: 'Esc', does: 'close what is open' },
-] as const;
+];
 
 export type KeyActions = Readonly<Record<string, () => void>>;
 

@@ -3,6 +3,11 @@ import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 
 /** A recipe in the address is a few hundred characters; anything much longer is not ours. */
 const LONGEST = 8000;
+/**
+ * Recipes with many bands grow longer than this and stay out of the address: it goes to the server several times in the
+ * headers of one request, and those are bounded. The shelf has the sheet all the same.
+ */
+const LONGEST_WRITTEN = 3500;
 
 /** A recipe packed for the address. */
 export const packRecipe = (recipe: Recipe): string => compressToEncodedURIComponent(JSON.stringify(recipe));
@@ -18,5 +23,8 @@ export function unpackRecipe(packed: string | null | undefined): Recipe | undefi
 }
 
 /** The address of a sheet in a station, the Rule station unless said otherwise. */
-export const sheetAddress = (id: string, recipe?: Recipe, station = '/rule'): string =>
-  `${station}?sheet=${encodeURIComponent(id)}${recipe ? `&r=${packRecipe(recipe)}` : ''}`;
+export function sheetAddress(id: string, recipe?: Recipe, station = '/rule'): string {
+  const packed = recipe ? packRecipe(recipe) : '';
+  const inAddress = packed && packed.length <= LONGEST_WRITTEN;
+  return `${station}?sheet=${encodeURIComponent(id)}${inAddress ? `&r=${packed}` : ''}`;
+}

@@ -268,13 +268,15 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
   }
   if (letters.length === 0 && chapter.theme === 'sentences') {
     const texts = rotated(SENTENCES, part * PAGE_SENTENCES);
-    return [3, 2, 1].flatMap((count) =>
-      [{ free: 1 }, { guided: false, trace: 1 }, { guided: false, trace: 1, free: 0 }].map((ways) => [
-        warmUp,
-        ...texts.slice(0, count).map((text) => make('line', text, ways)),
-        rest,
-      ]),
+    // Fewer sentences rather than no line to write them on.
+    const ways = [{ free: 1 }, { guided: false, trace: 1 }].flatMap((way) =>
+      [3, 2, 1].map((count) => ({ way, count })),
     );
+    return [...ways, { way: { guided: false, trace: 1, free: 0 }, count: 1 }].map(({ way, count }) => [
+      warmUp,
+      ...texts.slice(0, count).map((text) => make('line', text, way)),
+      rest,
+    ]);
   }
   if (letters.length === 0) {
     const texts = rotated(skyAlphabet(known, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
@@ -290,7 +292,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
       : wordsFor(alphabetic, after, words, PAGE_WORDS);
   return learningPlans(make, part === 0 ? first.lesson.drill : undefined, names, possible, how).flatMap(
     (plan) => [
-      [warmUp, ...plan, rest],
+      ...(plan.some(({ what }) => what.of === warmUp.what.of) ? [] : [[warmUp, ...plan, rest]]),
       [...plan, rest],
     ],
   );

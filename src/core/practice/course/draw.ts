@@ -15,8 +15,7 @@ export function drawCoursePage(
   index: number,
   own: readonly OwnLetter[] = [],
 ): Drawing {
-  const front = frontPages(recipe, course);
-  if (index < FRONT_PAGES) return front[index] as Drawing;
+  if (index < FRONT_PAGES) return frontPages(recipe, course, own)[index] as Drawing;
   const page = course.pages[index - FRONT_PAGES];
   if (!page) throw new RangeError(`The pack has no page ${index + 1}.`);
   const session = page.session === undefined ? '' : `${page.session}. `;

@@ -6,6 +6,7 @@ import { checkBars, header } from '../../sheet/draw/aids';
 import { lineLanguage } from '../../sheet/draw/lineLanguage';
 import { pageBoxes } from '../../sheet/furniture';
 import type { SheetLayout } from '../../sheet/layout';
+import type { OwnLetter } from '../../sheet/letterSet';
 import { type Recipe, recipeHand } from '../../sheet/recipe';
 import { bodyHeight } from '../../sheet/solve';
 import { pageNumber } from '../compose';
@@ -14,6 +15,7 @@ import { groundOf } from '../ground';
 import { inkNodes } from '../ink';
 import { type Course, FRONT_PAGES } from './course';
 import { deskFor } from './kitList';
+import { modelSheet } from './modelSheet';
 
 /** A heading with its lines, numbered, bulleted with a box to tick, or plain; `end` stands at the far end of the line. */
 interface Section {
@@ -32,8 +34,8 @@ const BOX: Mm = 2.5;
 /** Type is set smaller, down to this share, where a small sheet would not hold it. */
 const SMALLEST = 0.55;
 
-/** The front of a pack: what it is and what is where; then what to lay out, how it is ruled, and what to mind. */
-export function frontPages(recipe: Recipe, course: Course): Drawing[] {
+/** The front of a pack: what it is, what is where, and the whole hand; then what to lay out, how it is ruled, and what to mind. */
+export function frontPages(recipe: Recipe, course: Course, own: readonly OwnLetter[] = []): Drawing[] {
   const total = FRONT_PAGES + course.pages.length;
   const sizes = [...new Set(course.pages.flatMap(({ bands }) => bands.map(({ how }) => how.size)))].sort(
     (a, b) => a - b,
@@ -67,7 +69,7 @@ export function frontPages(recipe: Recipe, course: Course): Drawing[] {
     },
   ];
   const title = recipe.title || `${hand.name}, a course`;
-  return [textPage(recipe, title, [contents], 1, total), textPage(recipe, title, before, 2, total)];
+  return [textPage(recipe, own, title, [contents], 1, total), textPage(recipe, own, title, before, 2, total)];
 }
 
 /** "Body 5 nib widths (12 mm), ascenders 4, …": the ruling as numbers to set a ruler by. */
@@ -96,6 +98,7 @@ function rulingInWords(recipe: Recipe, sizes: readonly number[]): string {
 
 function textPage(
   recipe: Recipe,
+  own: readonly OwnLetter[],
   title: string,
   sections: readonly Section[],
   page: number,
@@ -106,7 +109,7 @@ function textPage(
   const language = lineLanguage(recipe.tint);
   const { block } = boxes;
   const whole: SheetLayout = { ...boxes, bands: [], pitch: 0, reserve: 0 };
-  const written = page === 1 ? titleInHand(bare, block.width) : undefined;
+  const written = page === 1 ? titleInHand(bare, own, block.width) : undefined;
   const top = block.y + (written ? written.height : 0);
   const room = block.y + block.height - top;
   let scale = 1;
@@ -115,12 +118,15 @@ function textPage(
     scale -= 0.05;
     set = setSections(sections, block.x, top, block.width, scale);
   }
+  const used = set.height + 3 * LEADING;
+  const below = { x: block.x, y: top + used, width: block.width, height: room - used };
   return {
     ...boxes.page,
     title,
     nodes: [
       ...(written ? [group('title', written.at(block.x, block.y))] : []),
       group('front', set.nodes),
+      ...(page === 1 ? [group('model-sheet', modelSheet(bare, own, below))] : []),
       ...checkBars(bare, whole, language),
       ...header({ ...bare, title }, whole, language),
       ...pageNumber(page, of, boxes, language),
@@ -129,8 +135,8 @@ function textPage(
 }
 
 /** The hand's name written by the hand, at a size of its own. */
-function titleInHand(recipe: Recipe, room: Mm) {
-  const ground = groundOf(recipe, { size: 1, held: false });
+function titleInHand(recipe: Recipe, own: readonly OwnLetter[], room: Mm) {
+  const ground = groundOf(recipe, { size: 1, held: false }, own);
   const figure = ground.face && textFigure(ground.face, recipeHand(recipe).name);
   if (!figure) return undefined;
   const { left, right, top, bottom } = figure.reach;

@@ -1,0 +1,52 @@
+import 'server-only';
+import { LIMITS, notANumber, outOfRange } from '@/core/sheet/limits';
+import { practicePrinter } from '@/core/sheet/practicePrinter';
+import { type PrinterCorrection, printerCorrection } from '@/core/sheet/printer';
+import { Problem } from '@/core/sheet/problem';
+import { selectedPrinter } from '@/store/printers';
+import { Refusal } from './http';
+
+const DEFAULT_DPI = 150;
+
+/** The resolution a query asks for. @throws Problem when it is no number or out of bounds. */
+export function readDpi(text: string | null): number {
+  if (text === null) return DEFAULT_DPI;
+  const value = Number(text);
+  if (text.trim() === '' || !Number.isFinite(value)) throw new Problem('dpi', notANumber(LIMITS.dpi));
+  if (value < LIMITS.dpi.low || value > LIMITS.dpi.high)
+    throw new Problem('dpi', outOfRange(LIMITS.dpi, value));
+  return value;
+}
+
+/** What a PDF is corrected by: the selected printer, none, or the simulated printer's own error on top. */
+export async function correctionFor(which: string | null): Promise<PrinterCorrection | undefined> {
+  if (which === 'none') return undefined;
+  const printer = await selectedPrinter();
+  const correction = printer && printerCorrection(printer.measuredX, printer.measuredY);
+  if (which === null) return correction;
+  if (which === 'practice') return practicePrinter(correction);
+  throw new Refusal(400, 'The “printer” parameter must be none or practice.');
+}
+
+/** A file for the browser's downloads. */
+export const file = (
+  content: string | Buffer | ReadableStream<Uint8Array>,
+  type: string,
+  name: string,
+): Response =>
+  new Response(Buffer.isBuffer(content) ? new Uint8Array(content) : content, {
+    headers: {
+      'Content-Type': type,
+      'Content-Disposition': `attachment; filename="${name}"`,
+      'Cache-Control': 'no-store',
+    },
+  });
+
+/** A title as a plain file name. */
+export const fileStem = (title: string): string =>
+  title
+    .normalize('NFKD')
+    .replace(/[^\w -]/g, '')
+    .trim()
+    .replace(/\s+/g, '-')
+    .toLowerCase() || 'sheet';

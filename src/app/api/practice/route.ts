@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { correctionFor, file, fileStem, readDpi } from '@/app/_lib/files';
+import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { filePages } from '@/app/_lib/pages';
+import { practiceSteps } from '@/app/_lib/practice';
+import { compose, drawPage } from '@/core/practice/compose';
+import { Problem } from '@/core/sheet/problem';
+import { parseRecipe } from '@/core/sheet/recipe';
+import { renderPng } from '@/render/png';
+import { renderSvg } from '@/render/svg';
+import { findLetterSet } from '@/store/letterSets';
+
+export const dynamic = 'force-dynamic';
+
+const FORMATS = ['pdf', 'svg', 'png', 'json'] as const;
+
+/**
+ * The practice page of a recipe: `POST /api/practice?format=pdf|svg|png|json`, body a recipe with its bands. A PDF and a
+ * JSON hold all sheets, SVG and PNG the one that `page` names (from 1). `dpi` and `printer` as for `/api/render`.
+ */
+export const POST = (request: Request) =>
+  answer(request, async () => {
+    const query = new URL(request.url).searchParams;
+    const format = parse(
+      z.enum(FORMATS, { error: () => `must be one of ${FORMATS.join(', ')}` }),
+      query.get('format'),
+    );
+    const dpi = readDpi(query.get('dpi'));
+    const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
+    const own = (await findLetterSet(recipe.hand))?.letters ?? [];
+    const composed = compose(recipe, { own });
+    const page = readPage(query.get('page'), composed.pages.length);
+    const { title } = drawPage(composed, 0);
+    const name = fileStem(title);
+    const pageName = composed.pages.length > 1 ? `${name}-${page}` : name;
+    switch (format) {
+      case 'json':
+        return Response.json({
+          pages: composed.pages.map((_, index) => drawPage(composed, index)),
+          remarks: composed.remarks,
+        });
+      case 'svg':
+        return file(renderSvg(drawPage(composed, page - 1)), 'image/svg+xml', `${pageName}.svg`);
+      case 'png':
+        return file(renderPng(drawPage(composed, page - 1), dpi), 'image/png', `${pageName}.png`);
+      case 'pdf': {
+        const correction = await correctionFor(query.get('printer'));
+        const steps = practiceSteps(composed, title, { correction, created: new Date() });
+        return file(filePages(steps), 'application/pdf', `${name}.pdf`);
+      }
+    }
+  });
+
+function readPage(text: string | null, pages: number): number {
+  if (text === null) return 1;
+  const page = Number(text);
+  if (!Number.isInteger(page) || page < 1 || page > pages) {
+    const nearest = Number.isFinite(page) && page > pages ? pages : 1;
+    throw new Problem('page', `There are ${pages} pages; the nearest that works is page ${nearest}.`);
+  }
+  return page;
+}

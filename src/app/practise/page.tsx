@@ -1,0 +1,27 @@
+import type { Metadata } from 'next';
+import { listNibs } from '@/store/nibs';
+import { selectedPrinter } from '@/store/printers';
+import { listRecords } from '@/store/records';
+import { PractiseStation } from '@/ui/practise/PractiseStation';
+import { openSheet, type Search } from '../_lib/openSheet';
+
+export const metadata: Metadata = { title: 'Practise' };
+export const dynamic = 'force-dynamic';
+
+export default async function PractisePage({ searchParams }: { searchParams: Search }) {
+  const [opened, drawer, printer, records] = await Promise.all([
+    openSheet(searchParams),
+    listNibs(),
+    selectedPrinter(),
+    listRecords(),
+  ]);
+  return (
+    <PractiseStation
+      key={opened.id}
+      {...opened}
+      drawer={drawer}
+      printer={printer?.name ?? null}
+      records={records}
+    />
+  );
+}

@@ -1,0 +1,60 @@
+import { segments } from '../../drawing/build';
+import type { DrawingNode } from '../../drawing/drawing';
+import type { Mm } from '../../measure/units';
+import { lineLanguage } from '../../sheet/draw/lineLanguage';
+import type { Box } from '../../sheet/furniture';
+import type { OwnLetter } from '../../sheet/letterSet';
+import type { Recipe } from '../../sheet/recipe';
+import { textFigure } from '../figure';
+import { groundOf } from '../ground';
+import { inkNodes } from '../ink';
+import { brokenTo } from '../subjects';
+
+/** Small letters, capitals, figures: each begins a line. */
+const CASES = [/^\p{Ll}$/u, /^\p{Lu}$/u, /^\p{Nd}$/u] as const;
+/** Written smaller where the box asks for it, down to this share; smaller still it would teach nothing. */
+const SMALLEST = 0.3;
+const STEP = 0.05;
+/** White between the lines, of their height. */
+const GAP_SHARE = 0.12;
+
+/**
+ * The whole hand, written on lines of its own: what every page of the pack comes back to. As large as it will be
+ * written where the box holds it, else smaller; nothing where there is no room for it.
+ */
+export function modelSheet(recipe: Recipe, own: readonly OwnLetter[], box: Box): DrawingNode[] {
+  const ground = groundOf(recipe, { size: 1, held: false }, own);
+  const { face, zones, pen } = ground;
+  if (!face) return [];
+  const letters = [...face.letters.keys()].sort((a, b) => a.localeCompare(b, 'en'));
+  const texts = CASES.map((pattern) => letters.filter((letter) => pattern.test(letter)).join(' ')).filter(
+    Boolean,
+  );
+  const tall = zones.ascender + zones.body + zones.descender;
+  for (let share = 1; share >= SMALLEST; share -= STEP) {
+    const unit = ground.unit * share;
+    const pitch: Mm = tall * unit * (1 + GAP_SHARE);
+    const lines = texts.flatMap((text) => brokenTo({ face, unit }, text, box.width));
+    if (lines.length * pitch > box.height) continue;
+    const language = lineLanguage(recipe.tint);
+    return lines.flatMap((line, i) => {
+      const figure = textFigure(face, line);
+      if (!figure || (figure.reach.right - figure.reach.left) * unit > box.width) return [];
+      const baseline = box.y + i * pitch + (zones.ascender + zones.body) * unit;
+      const rule = (y: Mm) => [box.x, y, box.x + box.width, y] as const;
+      return [
+        segments([rule(baseline - zones.body * unit)], language.waistline),
+        segments([rule(baseline)], language.baseline),
+        ...inkNodes(
+          pen,
+          figure,
+          'solid',
+          [box.x - figure.reach.left * unit, baseline],
+          unit,
+          language.exemplar,
+        ),
+      ];
+    });
+  }
+  return [];
+}

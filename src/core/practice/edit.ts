@@ -1,0 +1,116 @@
+import { Problem } from '../sheet/problem';
+import type { Recipe } from '../sheet/recipe';
+import { recipeHand } from '../sheet/recipe';
+import { type Band, bandOf, type How, MOST_BANDS, usualHow, type WhatKind } from './band';
+import type { Ground } from './ground';
+import { warmUpFor } from './lessons';
+import { PICTURES } from './pictures';
+import { familiesOf } from './subjects';
+
+/** Changes of a page's bands: each takes a recipe and answers another. */
+
+/** @throws Problem when the page would hold more than `MOST_BANDS`. */
+export function withBands(recipe: Recipe, bands: readonly Band[]): Recipe {
+  if (bands.length > MOST_BANDS) {
+    throw new Problem('practice', `A practice page holds at most ${MOST_BANDS} bands; take some away first.`);
+  }
+  return { ...recipe, practice: { bands: [...bands] } };
+}
+
+/** Ids no band of the page has yet. */
+export function freeIds(bands: readonly Band[]): () => string {
+  const taken = new Set(bands.map(({ id }) => id));
+  let next = bands.length;
+  return () => {
+    do next += 1;
+    while (taken.has(`b${next}`));
+    taken.add(`b${next}`);
+    return `b${next}`;
+  };
+}
+
+/** The band after the one named, or last. */
+export function addBand(recipe: Recipe, band: Band, after?: string): Recipe {
+  const { bands } = recipe.practice;
+  const place = bands.findIndex(({ id }) => id === after);
+  const at = place < 0 ? bands.length : place + 1;
+  return withBands(recipe, [...bands.slice(0, at), band, ...bands.slice(at)]);
+}
+
+export function duplicateBand(recipe: Recipe, id: string): Recipe {
+  const band = recipe.practice.bands.find((one) => one.id === id);
+  return band ? addBand(recipe, { ...band, id: freeIds(recipe.practice.bands)() }, id) : recipe;
+}
+
+export const removeBand = (recipe: Recipe, id: string): Recipe =>
+  withBands(
+    recipe,
+    recipe.practice.bands.filter((band) => band.id !== id),
+  );
+
+/** The band `id` to the place of the band `to`; those between move up or down. */
+export function moveBand(recipe: Recipe, id: string, to: string): Recipe {
+  const { bands } = recipe.practice;
+  const [from, place] = [bands.findIndex((b) => b.id === id), bands.findIndex((b) => b.id === to)];
+  const band = bands[from];
+  if (!band || place < 0) return recipe;
+  const others = bands.filter((one) => one !== band);
+  return withBands(recipe, [...others.slice(0, place), band, ...others.slice(place)]);
+}
+
+export const changeHow = (recipe: Recipe, id: string, how: Partial<How>): Recipe =>
+  withBands(
+    recipe,
+    recipe.practice.bands.map((band) => (band.id === id ? { ...band, how: { ...band.how, ...how } } : band)),
+  );
+
+/** Another drill, letter or text for the band. */
+export const changeText = (recipe: Recipe, id: string, of: string): Recipe =>
+  withBands(
+    recipe,
+    recipe.practice.bands.map((band) => (band.id === id ? { ...band, what: { ...band.what, of } } : band)),
+  );
+
+/** Another kind of thing to practise: written as that kind usually is, in the size and ink the band had. */
+export const changeKind = (recipe: Recipe, id: string, kind: WhatKind, of: string): Recipe =>
+  withBands(
+    recipe,
+    recipe.practice.bands.map((band) => {
+      const { size, held, ink, tint } = band.how;
+      return band.id === id
+        ? { ...band, what: { kind, of }, how: { ...usualHow(kind), size, held, ink, tint } }
+        : band;
+    }),
+  );
+
+/** What a new band of a kind holds until its maker says otherwise. */
+export function usualOf(kind: WhatKind, ground: Ground): string {
+  const [family = '', letters = []] = familiesOf(ground).entries().next().value ?? [];
+  const small = (text: string) => (recipeHand(ground.recipe).capitalsOnly ? text.toUpperCase() : text);
+  switch (kind) {
+    case 'drill':
+      return warmUpFor(ground.recipe);
+    case 'family':
+      return family;
+    case 'letters':
+      return letters.join(' ');
+    case 'letter':
+      return small('n');
+    case 'pair':
+      return small('no');
+    case 'doubled':
+      return small('o');
+    case 'word':
+      return small('moon');
+    case 'line':
+      return small('the moon over the dome');
+    case 'picture':
+      return PICTURES[0].id;
+    case 'ruling':
+      return '';
+  }
+}
+
+/** A new band as its kind usually is; ruling goes to the foot of the page. */
+export const newBand = (kind: WhatKind, of: string, bands: readonly Band[], how: Partial<How> = {}): Band =>
+  bandOf(freeIds(bands)(), kind, of, kind === 'ruling' ? { fill: true, ...how } : how);

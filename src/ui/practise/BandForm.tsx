@@ -1,0 +1,269 @@
+'use client';
+
+import { useEffect, useId, useRef, useState } from 'react';
+import {
+  type Band,
+  INKS,
+  type InkStyle,
+  LONGEST_TEXT,
+  MODEL_TINTS,
+  type ModelTint,
+  WHATS,
+  type WhatKind,
+} from '@/core/practice/band';
+import { drillsFor } from '@/core/practice/drills';
+import { changeHow, changeKind, changeText, usualOf } from '@/core/practice/edit';
+import type { Ground } from '@/core/practice/ground';
+import { PICTURES } from '@/core/practice/pictures';
+import { familiesOf } from '@/core/practice/subjects';
+import { LIMITS } from '@/core/sheet/limits';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { Toggle } from '../fields/Choices';
+import { NumberField } from '../fields/NumberField';
+import { type HowChange, INK_NAMES, KIND_NAMES, TINT_NAMES, usesCells, usesRows } from './bandWords';
+
+/** Kinds of bands a hand can have: letters only where they are drawn. */
+export const kindsFor = ({ face }: Ground): readonly WhatKind[] =>
+  face ? WHATS : WHATS.filter((kind) => ['drill', 'picture', 'ruling'].includes(kind));
+
+/** What and how of one band. */
+export function BandForm({
+  band,
+  ground,
+  edit,
+}: {
+  band: Band;
+  ground: Ground;
+  edit: (change: (recipe: Recipe) => Recipe) => void;
+}) {
+  const { id, what, how } = band;
+  const set = (change: HowChange) => edit((r) => changeHow(r, id, change));
+  const broad = recipeHand(ground.recipe).tool === 'broad';
+  return (
+    <div className="space-y-2 border-base-300 border-t px-2 pt-2 pb-3">
+      <div className="grid grid-cols-2 gap-2">
+        <Select
+          name="Practise"
+          value={what.kind}
+          options={kindsFor(ground).map((kind) => ({ value: kind, name: KIND_NAMES[kind] }))}
+          onChoose={(kind) => edit((r) => changeKind(r, id, kind, usualOf(kind, ground)))}
+        />
+        <WhatField band={band} ground={ground} onChange={(of) => edit((r) => changeText(r, id, of))} />
+      </div>
+      {usesCells(what.kind) && (
+        <>
+          <Toggle
+            name="Guided cell: numbered strokes, arrows, angles"
+            on={how.guided}
+            onSwitch={(guided) => set({ guided })}
+          />
+          <div className="grid grid-cols-3 gap-1">
+            <Count name="Trace" value={how.trace} onChange={(trace) => set({ trace })} />
+            <Count name="Fading" value={how.fading} onChange={(fading) => set({ fading })} />
+            <Count name="Free" value={how.free} onChange={(free) => set({ free })} />
+          </div>
+        </>
+      )}
+      {what.kind === 'ruling' && (
+        <Toggle name="To the foot of the page" on={how.fill} onSwitch={(fill) => set({ fill })} />
+      )}
+      {usesRows(what.kind) && !(what.kind === 'ruling' && how.fill) && (
+        <div className="grid grid-cols-2 items-end gap-2">
+          <NumberField
+            limit={LIMITS.bandLines}
+            label="Lines at least"
+            value={how.lines}
+            onCommit={(lines) => set({ lines: Math.round(lines) })}
+          />
+          {usesCells(what.kind) && (
+            <Toggle name="Repeat along them" on={how.repeat} onSwitch={(repeat) => set({ repeat })} />
+          )}
+        </div>
+      )}
+      {what.kind !== 'picture' && (
+        <>
+          <NumberField
+            limit={LIMITS.size}
+            label="Size, against the sheet"
+            value={how.size}
+            onCommit={(size) => set({ size })}
+          />
+          {usesCells(what.kind) && (
+            <>
+              <Toggle
+                name="Rows only as tall as what is written"
+                on={how.snug}
+                onSwitch={(snug) => set({ snug })}
+              />
+              {broad && (
+                <Toggle
+                  name="One held angle, whatever the strokes ask"
+                  on={how.held}
+                  onSwitch={(held) => set({ held })}
+                />
+              )}
+              <div className="grid grid-cols-2 gap-2">
+                <Select<InkStyle>
+                  name="Model"
+                  value={how.ink}
+                  options={INKS.map((ink) => ({ value: ink, name: INK_NAMES[ink] }))}
+                  onChoose={(ink) => set({ ink })}
+                />
+                <Select<ModelTint>
+                  name="Tint of the model"
+                  value={how.tint}
+                  options={MODEL_TINTS.map((tint) => ({ value: tint, name: TINT_NAMES[tint] }))}
+                  onChoose={(tint) => set({ tint })}
+                />
+              </div>
+            </>
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+/** The drill, family or picture to choose, or the text to type. */
+function WhatField({
+  band: {
+    what: { kind, of },
+  },
+  ground,
+  onChange,
+}: {
+  band: Band;
+  ground: Ground;
+  onChange: (of: string) => void;
+}) {
+  switch (kind) {
+    case 'ruling':
+      return null;
+    case 'drill':
+      return (
+        <Select
+          name="Drill"
+          value={of}
+          options={drillsFor(ground.recipe).map(({ id, name }) => ({ value: id, name }))}
+          onChoose={onChange}
+        />
+      );
+    case 'picture':
+      return (
+        <Select
+          name="Picture"
+          value={of}
+          options={PICTURES.map(({ id, name }) => ({ value: id, name }))}
+          onChoose={onChange}
+        />
+      );
+    case 'family':
+      return (
+        <Select
+          name="Family"
+          value={of}
+          options={[...familiesOf(ground)].map(([name, letters]) => ({
+            value: name,
+            name: `${name}: ${letters.join(' ')}`,
+          }))}
+          onChoose={onChange}
+        />
+      );
+    default:
+      return <TextField name={KIND_NAMES[kind]} value={of} onChange={onChange} />;
+  }
+}
+
+/** An edit is kept this long after the last key, in ms, so that a word is one step of undo. */
+const SETTLE = 350;
+
+function TextField({
+  name,
+  value,
+  onChange,
+}: {
+  name: string;
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  const [text, setText] = useState(value);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const latest = useRef(onChange);
+  latest.current = onChange;
+  useEffect(() => setText(value), [value]);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  const settle = (next: string) => {
+    clearTimeout(timer.current);
+    if (next !== value) latest.current(next);
+  };
+  return (
+    <label className="block text-sm">
+      {name}
+      <input
+        className="input input-sm block w-full"
+        value={text}
+        maxLength={LONGEST_TEXT}
+        onChange={({ target }) => {
+          setText(target.value);
+          clearTimeout(timer.current);
+          timer.current = setTimeout(() => settle(target.value), SETTLE);
+        }}
+        onBlur={({ target }) => settle(target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && settle(event.currentTarget.value)}
+      />
+    </label>
+  );
+}
+
+export function Select<T extends string>({
+  name,
+  value,
+  options,
+  onChoose,
+}: {
+  name: string;
+  value: T;
+  options: readonly { readonly value: T; readonly name: string }[];
+  onChoose: (value: T) => void;
+}) {
+  const id = useId();
+  const listed = options.some((option) => option.value === value);
+  return (
+    <div className="text-sm">
+      <label htmlFor={id} className="block">
+        {name}
+      </label>
+      <select
+        id={id}
+        className="select select-sm w-full"
+        value={value}
+        onChange={(event) => onChoose(event.target.value as T)}
+      >
+        {!listed && <option value={value}>{value}</option>}
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.name}
+          </option>
+        ))}
+      </select>
+    </div>
+  );
+}
+
+const Count = ({
+  name,
+  value,
+  onChange,
+}: {
+  name: string;
+  value: number;
+  onChange: (value: number) => void;
+}) => (
+  <NumberField
+    compact
+    limit={LIMITS.cells}
+    label={name}
+    value={value}
+    onCommit={(next) => onChange(Math.round(next))}
+  />
+);

@@ -1,0 +1,184 @@
+'use client';
+
+import { BookOpen, X } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import type { Band } from '@/core/practice/band';
+import { type Course, FRONT_PAGES, USUAL_COURSE } from '@/core/practice/course/course';
+import type { OwnLetter } from '@/core/sheet/letterSet';
+import { LIMITS } from '@/core/sheet/limits';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { settle } from '@/core/sheet/solve';
+import { Toggle } from '../fields/Choices';
+import { NumberField } from '../fields/NumberField';
+import { useNotice } from '../frame/notices';
+import { download, sentenceOf } from '../lib/api';
+import { usePack } from './usePack';
+import { type PractiseWorker, Stopped } from './usePractiseWorker';
+
+/** The options settle this long before the course is planned anew, in ms. */
+const SETTLE = 250;
+
+const STAGES = { planning: 'Planning', drawing: 'Drawing' } as const;
+
+/** "Teach me this hand": options, the outline, and the pack as one PDF. */
+export function CoursePanel({
+  recipe,
+  own,
+  worker: { ask, stop },
+  edit,
+  onLay,
+}: {
+  recipe: Recipe;
+  own: readonly OwnLetter[];
+  worker: PractiseWorker;
+  edit: (change: (recipe: Recipe) => Recipe) => void;
+  /** Lays a page of the course on the desk. */
+  onLay: (title: string, bands: readonly Band[]) => void;
+}) {
+  const [options, setOptions] = useState(USUAL_COURSE);
+  const [course, setCourse] = useState<Course | null>(null);
+  const [problem, setProblem] = useState<string | null>(null);
+  const { progress, make, cancel } = usePack();
+  const notice = useNotice();
+  const hand = recipeHand(recipe).name;
+
+  useEffect(() => {
+    let asked = false;
+    const timer = setTimeout(() => {
+      asked = true;
+      ask('course', { recipe, options, own })
+        .then((planned) => {
+          setCourse(planned);
+          setProblem(null);
+        })
+        .catch((error: unknown) => {
+          if (error instanceof Stopped) return;
+          setCourse(null);
+          setProblem(sentenceOf(error));
+        })
+        .finally(() => {
+          asked = false;
+        });
+    }, SETTLE);
+    return () => {
+      clearTimeout(timer);
+      // A plan nobody waits for is given up: the worker would be busy with it while the next one waits.
+      if (asked) stop();
+    };
+  }, [ask, stop, recipe, options, own]);
+
+  const makePack = async () => {
+    try {
+      const pack = await make(recipe, options);
+      if (!pack) return notice({ tone: 'done', text: 'The pack was cancelled.' });
+      download(pack, `${hand.toLowerCase().replace(/\W+/g, '-')}-course.pdf`);
+      notice({ tone: 'done', text: 'The pack is in your downloads.' });
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+
+  return (
+    <div className="space-y-3">
+      <section aria-labelledby="course" className="space-y-2">
+        <h2 id="course" className="margin-heading">
+          Teach me {hand}
+        </h2>
+        <div className="grid grid-cols-2 gap-2">
+          <NumberField
+            limit={LIMITS.sessions}
+            value={options.sessions}
+            onCommit={(sessions) => setOptions({ ...options, sessions: Math.round(sessions) })}
+          />
+          <NumberField
+            limit={LIMITS.minutes}
+            label="Minutes each"
+            unit=""
+            value={options.minutes}
+            onCommit={(minutes) => setOptions({ ...options, minutes: Math.round(minutes) })}
+          />
+        </div>
+        <Toggle
+          name="Large first"
+          on={options.largeFirst}
+          onSwitch={(largeFirst) => setOptions({ ...options, largeFirst })}
+        />
+        <Toggle
+          name="For a left hand"
+          on={recipe.paper.mirrored}
+          onSwitch={(mirrored) => edit((r) => settle({ ...r, paper: { ...r.paper, mirrored } }))}
+        />
+        {problem && (
+          <p role="alert" className="remark remark-warning text-sm">
+            {problem}
+          </p>
+        )}
+        {progress ? (
+          <div className="space-y-1">
+            <progress
+              className="progress progress-primary w-full"
+              aria-label="Making the pack"
+              value={progress.done}
+              max={progress.of}
+            />
+            <div className="flex items-center justify-between text-sm">
+              <span>
+                {STAGES[progress.stage]} page {progress.done} of {progress.of}
+              </span>
+              <button type="button" className="btn btn-sm" onClick={cancel}>
+                <X size={14} aria-hidden /> Cancel
+              </button>
+            </div>
+          </div>
+        ) : (
+          <button
+            type="button"
+            className="btn btn-primary btn-sm"
+            disabled={problem !== null}
+            onClick={() => void makePack()}
+          >
+            <BookOpen size={15} aria-hidden /> Make the pack
+          </button>
+        )}
+      </section>
+      {course && !problem && <Outline course={course} onLay={onLay} />}
+    </div>
+  );
+}
+
+function Outline({
+  course: { pages },
+  onLay,
+}: {
+  course: Course;
+  onLay: (title: string, bands: readonly Band[]) => void;
+}) {
+  return (
+    <section aria-labelledby="outline">
+      <h2 id="outline" className="margin-heading">
+        {FRONT_PAGES + pages.length} pages
+      </h2>
+      <ol className="text-sm" data-testid="outline">
+        <li className="py-0.5 opacity-80">1–{FRONT_PAGES} Contents, kit, ruling, preparation, cautions</li>
+        {pages.map(({ title, session, bands }, i) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: pages of a plan never move
+          <li key={i} className="flex items-baseline gap-1 py-0.5">
+            <span className="w-6 shrink-0 text-right tabular-nums opacity-80">{FRONT_PAGES + i + 1}</span>
+            <span className="min-w-0 flex-1">
+              {title}
+              {session !== undefined && <span className="opacity-80"> · session {session}</span>}
+            </span>
+            <button
+              type="button"
+              className="btn btn-xs shrink-0"
+              aria-label={`Lay “${title}” on the desk`}
+              onClick={() => onLay(title, bands)}
+            >
+              Lay out
+            </button>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,353 @@
+'use client';
+
+import { ChevronLeft, ChevronRight, Plus, Timer } from 'lucide-react';
+import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { rectangle } from '@/core/drawing/build';
+import type { Drawing } from '@/core/drawing/drawing';
+import type { Nib } from '@/core/kit/nib';
+import type { Band, WhatKind } from '@/core/practice/band';
+import { type Composed, compose, drawPage } from '@/core/practice/compose';
+import { addBand, freeIds, newBand, usualOf, withBands } from '@/core/practice/edit';
+import { type Ground, groundOf } from '@/core/practice/ground';
+import { Problem } from '@/core/sheet/problem';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { settle } from '@/core/sheet/solve';
+import { Toggle } from '../fields/Choices';
+import { Tabs } from '../fields/Tabs';
+import { useLetterSet } from '../frame/LetterSets';
+import { useNotice } from '../frame/notices';
+import type { Remembered } from '../kit/useRecords';
+import { sentenceOf } from '../lib/api';
+import { Paper } from '../paper/Paper';
+import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
+import { HelpSheet } from '../rule/HelpSheet';
+import { type KeyHelp, useKeys } from '../rule/keys';
+import { RefusedEdit } from '../rule/RefusedEdit';
+import { Sentence } from '../rule/Sentence';
+import { SheetName } from '../rule/SheetName';
+import { useSheet } from '../rule/useSheet';
+import { kindsFor } from './BandForm';
+import { BandList } from './BandList';
+import { KIND_NAMES } from './bandWords';
+import { CoursePanel } from './CoursePanel';
+import { PageFiles } from './PageFiles';
+import { useKnown } from './useKnown';
+import { usePageFiles } from './usePageFiles';
+import { Stopped, usePractiseWorker } from './usePractiseWorker';
+import { WordsPanel } from './WordsPanel';
+
+const TABS = ['Page', 'Words', 'Course'] as const;
+type Tab = (typeof TABS)[number];
+
+const KEYS: readonly KeyHelp[] = [
+  { keys: 'T', does: 'a ten-minute page' },
+  { keys: 'Page Up  Page Down', does: 'the sheet before or after' },
+  { keys: 'Space on a handle', does: 'take a band up; arrows move it, Space puts it down' },
+  { keys: 'P', does: 'save the page as PDF' },
+  { keys: '+  −', does: 'zoom in or out' },
+  { keys: '0  1', does: 'fit the sheet to the window, life size' },
+  { keys: 'Ctrl Z', does: 'undo' },
+  { keys: 'Ctrl Shift Z or Ctrl Y', does: 'redo' },
+  { keys: '?', does: 'this list' },
+];
+
+/** The line around the band being changed, on the screen only. */
+const SELECTED = { colour: '#2f6f66', width: 0.4, dash: [2, 1.4] } as const;
+
+/** The page composed, or why it cannot be. */
+function composedOf(
+  recipe: Recipe,
+  own: Parameters<typeof groundOf>[2],
+): { composed?: Composed; problem?: string } {
+  try {
+    return { composed: compose(recipe, { own }) };
+  } catch (error) {
+    if (error instanceof Problem) return { problem: error.message };
+    throw error;
+  }
+}
+
+/** Practise: the page that should lie on the desk, guided, then faded, then free. */
+export function PractiseStation({
+  id,
+  name,
+  recipe: initial,
+  drawer,
+  printer,
+  records,
+}: {
+  id: string;
+  name: string;
+  recipe: Recipe;
+  drawer: readonly Nib[];
+  printer: string | null;
+  records: readonly Remembered[];
+}) {
+  const sheet = useSheet(id, name, initial);
+  const { recipe, edit } = sheet;
+  const { bands } = recipe.practice;
+  // What is done later, after an answer or by a notice, is done to the sheet as it is by then.
+  const latest = useRef(sheet);
+  latest.current = sheet;
+  const own = useLetterSet(recipe.hand).set.letters;
+  const { known, set: setKnown } = useKnown(recipe.hand, records);
+  const worker = usePractiseWorker();
+  const notice = useNotice();
+  const shown = useDeferredValue(recipe);
+  const { composed, problem } = useMemo(() => composedOf(shown, own), [shown, own]);
+  const ground = useMemo(() => groundOf(recipe, { size: 1, held: false }, own), [recipe, own]);
+  const [page, setPage] = useState(0);
+  const [selected, setSelected] = useState<string | null>(null);
+  const [tab, setTab] = useState<Tab>('Page');
+  const [zoom, setZoom] = useState<Zoom>('fit');
+  const [help, setHelp] = useState(false);
+  const pages = composed?.pages.length ?? 1;
+  const at = Math.min(page, pages - 1);
+  const drawing = useMemo(() => composed && screenPage(composed, at, selected), [composed, at, selected]);
+  const files = usePageFiles(recipe, at);
+
+  // A band that is opened comes into sight, and stays so while its page changes under it.
+  const sought = useRef<string | null>(null);
+  useEffect(() => {
+    if (!composed || !sought.current) return;
+    const found = composed.pages.findIndex(({ laid }) => laid.some(({ band }) => band === sought.current));
+    if (found < 0) return;
+    setPage(found);
+    sought.current = null;
+  }, [composed]);
+  const select = (band: string | null) => {
+    setSelected(band);
+    const found = composed?.pages.findIndex(({ laid }) => laid.some((piece) => piece.band === band)) ?? -1;
+    if (found >= 0) setPage(found);
+    else sought.current = band;
+  };
+
+  const add = (kind: WhatKind) => {
+    const band = newBand(kind, usualOf(kind, ground), bands);
+    edit((r) => addBand(r, band, selected ?? undefined));
+    select(band.id);
+  };
+  const addTexts = (kind: 'word' | 'line', texts: readonly string[]) => {
+    edit((r) => texts.reduce((done, text) => addBand(done, newBand(kind, text, done.practice.bands)), r));
+    notice({
+      tone: 'done',
+      text: texts.length === 1 ? `“${texts[0]}” is on the page.` : `${texts.length} bands are on the page.`,
+      undo: () => void latest.current.undo(),
+    });
+  };
+  const lay = (laid: readonly Band[], title: string) => {
+    const id = freeIds([]);
+    latest.current.edit((r) => ({
+      ...withBands(
+        r,
+        laid.map((band) => ({ ...band, id: id() })),
+      ),
+      title,
+    }));
+    setSelected(null);
+    setPage(0);
+    setTab('Page');
+  };
+  const tenMinutes = async () => {
+    try {
+      const laid = await worker.ask('ten', { recipe, known: known.letters, own });
+      lay(laid, `${recipeHand(recipe).name}, ten minutes`);
+    } catch (error) {
+      if (!(error instanceof Stopped)) notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  const turn = (by: number) => setPage(Math.max(0, Math.min(pages - 1, at + by)));
+  const zoomBy = (direction: 1 | -1) =>
+    setZoom((now) => stepZoom(now === 'fit' ? LIFE_SIZE : now, direction));
+  useKeys({
+    t: () => void tenMinutes(),
+    p: () => void files.save('pdf'),
+    pageup: () => turn(-1),
+    pagedown: () => turn(1),
+    '+': () => zoomBy(1),
+    '=': () => zoomBy(1),
+    '-': () => zoomBy(-1),
+    '0': () => setZoom('fit'),
+    '1': () => setZoom(LIFE_SIZE),
+    '?': () => setHelp(true),
+    'ctrl+z': sheet.undo,
+    'ctrl+shift+z': sheet.redo,
+    'ctrl+y': sheet.redo,
+  });
+
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <header className="no-print border-base-300 border-b bg-base-100 px-6 pt-3 pb-2">
+        <h1 className="sr-only">Practise</h1>
+        <Sentence recipe={recipe} edit={edit} drawer={drawer} />
+        {sheet.refused && <RefusedEdit sheet={sheet} />}
+      </header>
+      <div className="flex min-h-0 flex-1">
+        <div className="flex min-w-0 flex-1 flex-col">
+          {pages > 1 && <PageTurner page={at} pages={pages} onTurn={turn} />}
+          {drawing ? (
+            <Paper
+              drawing={drawing}
+              label={`Page ${at + 1} of ${pages}: ${drawing.title}`}
+              zoom={zoom}
+              onZoom={setZoom}
+            />
+          ) : (
+            <p role="alert" className="remark remark-warning m-auto max-w-md">
+              {problem}
+            </p>
+          )}
+        </div>
+        <aside
+          aria-label="Margin"
+          className="no-print flex w-80 shrink-0 flex-col border-base-300 border-l bg-base-100 lg:w-[22rem]"
+        >
+          <div className="px-4 pt-3">
+            <SheetName sheet={sheet} onHelp={() => setHelp(true)} />
+          </div>
+          <Tabs
+            name="Practise"
+            tabs={TABS}
+            value={tab}
+            onChoose={setTab}
+            className="mx-4"
+            panelClassName="min-h-0 flex-1 space-y-4 overflow-y-auto px-4 py-3"
+          >
+            {tab === 'Page' && (
+              <>
+                <div className="flex flex-wrap items-center gap-2">
+                  <button type="button" className="btn btn-primary btn-sm" onClick={() => void tenMinutes()}>
+                    <Timer size={15} aria-hidden /> Ten-minute page
+                  </button>
+                  <Toggle
+                    name="For a left hand"
+                    on={recipe.paper.mirrored}
+                    onSwitch={(mirrored) => edit((r) => settle({ ...r, paper: { ...r.paper, mirrored } }))}
+                  />
+                </div>
+                {bands.length === 0 ? (
+                  <p className="text-sm">
+                    Nothing to practise yet. A ten-minute page is made for what comes next after the letters
+                    you know (see Words); or add bands one by one.
+                  </p>
+                ) : (
+                  <BandList
+                    bands={bands}
+                    ground={ground}
+                    edit={edit}
+                    remarks={composed?.remarks ?? []}
+                    selected={selected}
+                    onSelect={select}
+                  />
+                )}
+                <AddBand ground={ground} onAdd={add} />
+                <PageFiles files={files} printer={printer} recipe={recipe} onImport={edit} />
+              </>
+            )}
+            {tab === 'Words' &&
+              (ground.face ? (
+                <WordsPanel
+                  ground={ground}
+                  known={known}
+                  onKnown={(next) => void setKnown(next)}
+                  worker={worker}
+                  onAdd={addTexts}
+                />
+              ) : (
+                <NotDrawn recipe={recipe} />
+              ))}
+            {tab === 'Course' &&
+              (ground.face ? (
+                <CoursePanel
+                  recipe={recipe}
+                  own={own}
+                  worker={worker}
+                  edit={edit}
+                  onLay={(title, laid) => lay(laid, title)}
+                />
+              ) : (
+                <NotDrawn recipe={recipe} />
+              ))}
+          </Tabs>
+        </aside>
+      </div>
+      <HelpSheet open={help} onClose={() => setHelp(false)} keys={KEYS} />
+    </div>
+  );
+}
+
+const NotDrawn = ({ recipe }: { recipe: Recipe }) => (
+  <p>
+    The letters of {recipeHand(recipe).name} are not drawn yet. Its drills, pictures and ruling can be
+    practised; words and courses need letters.
+  </p>
+);
+
+/** The page as the screen shows it: with a line around the band being changed. */
+function screenPage(composed: Composed, index: number, selected: string | null): Drawing {
+  const drawing = drawPage(composed, index);
+  const boxes = composed.pages[index]?.laid.filter(({ band }) => band === selected) ?? [];
+  if (boxes.length === 0) return drawing;
+  return {
+    ...drawing,
+    nodes: [
+      ...drawing.nodes,
+      ...boxes.map(({ box: { x, y, width, height } }) => ({
+        kind: 'path' as const,
+        commands: rectangle(x - 1, y - 1, width + 2, height + 2),
+        stroke: SELECTED,
+      })),
+    ],
+  };
+}
+
+const PageTurner = ({
+  page,
+  pages,
+  onTurn,
+}: {
+  page: number;
+  pages: number;
+  onTurn: (by: number) => void;
+}) => (
+  <nav
+    aria-label="Pages"
+    className="no-print flex items-center justify-center gap-2 border-base-300 border-b bg-base-100 py-0.5 text-sm"
+  >
+    <button
+      type="button"
+      className="btn btn-ghost btn-xs"
+      aria-label="Page before"
+      disabled={page === 0}
+      onClick={() => onTurn(-1)}
+    >
+      <ChevronLeft size={15} aria-hidden />
+    </button>
+    <span className="tabular-nums" aria-live="polite" data-testid="page-number">
+      Page {page + 1} of {pages}
+    </span>
+    <button
+      type="button"
+      className="btn btn-ghost btn-xs"
+      aria-label="Page after"
+      disabled={page === pages - 1}
+      onClick={() => onTurn(1)}
+    >
+      <ChevronRight size={15} aria-hidden />
+    </button>
+  </nav>
+);
+
+/** A button for each kind of band there can be. */
+const AddBand = ({ ground, onAdd }: { ground: Ground; onAdd: (kind: WhatKind) => void }) => (
+  <fieldset>
+    <legend className="margin-heading mb-1">Add a band</legend>
+    <div className="flex flex-wrap gap-1">
+      {kindsFor(ground).map((kind) => (
+        <button key={kind} type="button" className="btn btn-xs" onClick={() => onAdd(kind)}>
+          <Plus size={12} aria-hidden /> {KIND_NAMES[kind]}
+        </button>
+      ))}
+    </div>
+  </fieldset>
+);

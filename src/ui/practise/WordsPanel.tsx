@@ -1,0 +1,251 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import type { Ground } from '@/core/practice/ground';
+import { lessonsOf } from '@/core/practice/lessons';
+import { LOOK_ALIKES } from '@/core/practice/words/select';
+import { Toggle } from '../fields/Choices';
+import { useNotice } from '../frame/notices';
+import { sentenceOf } from '../lib/api';
+import { Select } from './BandForm';
+import { KnownLetters } from './KnownLetters';
+import { OwnList } from './OwnList';
+import type { Known } from './useKnown';
+import { type PractiseWorker, Stopped } from './usePractiseWorker';
+
+/** Words found, and what they are good for. */
+interface Found {
+  readonly title: string;
+  readonly remark: string;
+  /** Each becomes a band of its own. */
+  readonly texts: readonly string[];
+  readonly as: 'word' | 'line';
+}
+
+/** Pairs and rich words shown at once. */
+const MOST_FOUND = 12;
+/** Words of a set have a rhythm from three letters on and stay readable on a line up to ten. */
+const SHORTEST = 2;
+const LONGEST = 12;
+
+/** Words from what the scribe knows. */
+export function WordsPanel({
+  ground,
+  known,
+  onKnown,
+  worker: { ask, stop },
+  onAdd,
+}: {
+  ground: Ground;
+  known: Known;
+  onKnown: (known: Known) => void;
+  worker: PractiseWorker;
+  onAdd: (kind: 'word' | 'line', texts: readonly string[]) => void;
+}) {
+  const lessons = useMemo(() => lessonsOf(ground), [ground]);
+  const [found, setFound] = useState<Found | null>(null);
+  const [joins, setJoins] = useState(true);
+  const [choice, setChoice] = useState(0);
+  const [pair, setPair] = useState('n u');
+  const [join, setJoin] = useState('ou');
+  const notice = useNotice();
+  const { letters, stressed } = known;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: words found for other letters are not shown with these
+  useEffect(() => setFound(null), [letters, stressed]);
+
+  const find = async (work: () => Promise<Found>) => {
+    try {
+      setFound(await work());
+    } catch (error) {
+      if (!(error instanceof Stopped)) notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  const cover = () =>
+    find(async () => {
+      const set = await ask('cover', {
+        known: letters,
+        stressed,
+        joins,
+        shortest: SHORTEST,
+        longest: LONGEST,
+      });
+      const lacking =
+        set.impossible.length > 0 ? ` No word of the list has ${set.impossible.join(' ')}.` : '';
+      const what = joins ? 'letters and every join the list has of them' : 'letters';
+      return {
+        title: `${set.words.length} words hold all ${what}`,
+        remark: `Choosing the best word each time would take ${set.greedy}. Worked out in ${Math.max(1, Math.round(set.ms))} ms.${lacking}`,
+        texts: set.words,
+        as: 'word',
+      };
+    });
+  const alphabet = () =>
+    find(async () => {
+      const { words, lacking } = await ask('alphabet', { known: letters, choice });
+      setChoice(choice + 1);
+      const none = lacking.length > 0 ? ` None for ${lacking.join(' ')} yet.` : '';
+      return {
+        title: 'An alphabet of the sky',
+        remark: `With the letters you know; ask again for others.${none}`,
+        texts: words,
+        as: 'word',
+      };
+    });
+  const pangram = () =>
+    find(async () => {
+      const { text, whole, lacking } = await ask('pangram', { known: letters, choice });
+      setChoice(choice + 1);
+      const without = lacking.length > 0 ? ` No word has ${lacking.join(' ')}.` : '';
+      return {
+        title: whole ? 'A sentence with every letter' : 'Nearly a pangram',
+        remark: whole
+          ? 'Ask again for another.'
+          : `The fewest words with all letters you know; no sentence has only these.${without}`,
+        texts: text ? [text] : [],
+        as: 'line',
+      };
+    });
+  const minimal = () =>
+    find(async () => {
+      const [one = '', other = ''] = pair.split(' ');
+      const pairs = await ask('minimal', { known: letters, pair: [one, other], most: MOST_FOUND });
+      return {
+        title: `One letter apart: ${one} or ${other}`,
+        remark: 'Written carelessly, the one is read as the other.',
+        texts: pairs.map((words) => words.join(' ')),
+        as: 'line',
+      };
+    });
+  const rich = () =>
+    find(async () => ({
+      title: `Rich in “${join}”`,
+      remark: 'Those that have it oftenest first.',
+      texts: await ask('rich', { known: letters, join, most: MOST_FOUND }),
+      as: 'word',
+    }));
+
+  const none = letters.length === 0;
+  return (
+    <div className="space-y-4">
+      <KnownLetters lessons={lessons} known={known} onKnown={onKnown} />
+      <section aria-labelledby="find-words" className="space-y-2">
+        <h2 id="find-words" className="margin-heading">
+          Real words of these letters
+        </h2>
+        {none && <p className="text-sm">Mark the letters you know; words are then made of those alone.</p>}
+        <fieldset disabled={none} className="space-y-2">
+          <legend className="sr-only">Find words</legend>
+          <div className="flex flex-wrap items-center gap-2">
+            <button type="button" className="btn btn-primary btn-sm" onClick={() => void cover()}>
+              A small set that shows all
+            </button>
+            <Toggle name="with every join" on={joins} onSwitch={setJoins} />
+          </div>
+          <div className="flex flex-wrap gap-1">
+            <button type="button" className="btn btn-sm" onClick={() => void alphabet()}>
+              Sky alphabet
+            </button>
+            <button type="button" className="btn btn-sm" onClick={() => void pangram()}>
+              Pangram
+            </button>
+          </div>
+          <div className="flex items-end gap-1">
+            <Select
+              name="Look-alikes"
+              value={pair}
+              options={LOOK_ALIKES.map(([one, other]) => ({
+                value: `${one} ${other}`,
+                name: `${one} or ${other}`,
+              }))}
+              onChoose={setPair}
+            />
+            <button type="button" className="btn btn-sm" onClick={() => void minimal()}>
+              Find pairs
+            </button>
+          </div>
+          <form
+            className="flex items-end gap-1"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (join) void rich();
+            }}
+          >
+            <label className="block text-sm">
+              A join, or any letters
+              <input
+                className="input input-sm block w-full"
+                value={join}
+                maxLength={6}
+                onChange={(event) => setJoin(event.target.value.trim())}
+              />
+            </label>
+            <button type="submit" className="btn btn-sm">
+              Find words
+            </button>
+          </form>
+        </fieldset>
+        {found && <FoundWords found={found} onAdd={onAdd} />}
+      </section>
+      <OwnList ground={ground} known={letters} ask={ask} onReplaced={stop} />
+    </div>
+  );
+}
+
+function FoundWords({
+  found: { title, remark, texts, as },
+  onAdd,
+}: {
+  found: Found;
+  onAdd: (kind: 'word' | 'line', texts: readonly string[]) => void;
+}) {
+  return (
+    <section aria-live="polite" className="rounded border border-base-300 p-2" data-testid="found-words">
+      <h3 className="font-bold">{texts.length > 0 ? title : 'Nothing found'}</h3>
+      <p className="text-sm opacity-80">
+        {texts.length > 0 ? remark : 'The list has no such words of the letters you know.'}
+      </p>
+      <ul className="my-1 flex flex-wrap gap-1">
+        {texts.map((text) => (
+          <li key={text}>
+            <button
+              type="button"
+              className="btn btn-xs h-auto py-0.5"
+              title="Put it on the page"
+              aria-label={`Put “${text}” on the page`}
+              onClick={() => onAdd(as, [text])}
+            >
+              {text}
+            </button>
+          </li>
+        ))}
+      </ul>
+      {texts.length > 1 && (
+        <div className="flex flex-wrap gap-1">
+          <button type="button" className="btn btn-sm" onClick={() => onAdd(as, texts)}>
+            Put all on the page
+          </button>
+          {as === 'word' && (
+            <button type="button" className="btn btn-sm" onClick={() => onAdd('line', inLines(texts))}>
+              All as lines to copy
+            </button>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** Longest text of a line band made from words: it is broken to the line, and must stay within a band. */
+const LINE_TEXT = 150;
+
+/** Words gathered into texts. */
+function inLines(words: readonly string[]): string[] {
+  const lines: string[] = [];
+  for (const word of words) {
+    const last = lines.at(-1);
+    if (last !== undefined && last.length + word.length < LINE_TEXT)
+      lines[lines.length - 1] = `${last} ${word}`;
+    else lines.push(word);
+  }
+  return lines;
+}

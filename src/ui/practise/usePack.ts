@@ -1,0 +1,69 @@
+'use client';
+
+import { useCallback, useRef, useState } from 'react';
+import { z } from 'zod';
+import type { CourseOptions } from '@/core/practice/course/course';
+import type { Recipe } from '@/core/sheet/recipe';
+import { call } from '../lib/api';
+
+/** How far a pack is. */
+export interface PackProgress {
+  readonly stage: 'planning' | 'drawing';
+  readonly done: number;
+  readonly of: number;
+}
+
+const lineSchema = z.union([
+  z.object({ stage: z.enum(['planning', 'drawing']), done: z.number(), of: z.number() }),
+  z.object({ chunk: z.string() }),
+]);
+
+/** Makes a pack on the server, with its progress; `cancel` stops the server's work too. */
+export function usePack() {
+  const [progress, setProgress] = useState<PackProgress | null>(null);
+  const control = useRef<AbortController | null>(null);
+
+  /** The PDF; undefined when it was cancelled. */
+  const make = useCallback(async (recipe: Recipe, course: CourseOptions): Promise<Blob | undefined> => {
+    control.current?.abort();
+    const mine = new AbortController();
+    control.current = mine;
+    setProgress({ stage: 'planning', done: 0, of: 1 });
+    try {
+      const { signal } = mine;
+      const response = await call('/api/course?progress=1', {
+        method: 'POST',
+        json: { recipe, course },
+        signal,
+      });
+      const parts: Uint8Array<ArrayBuffer>[] = [];
+      for await (const line of linesOf(response)) {
+        const read = lineSchema.parse(JSON.parse(line));
+        if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
+        else setProgress(read);
+      }
+      return new Blob(parts, { type: 'application/pdf' });
+    } catch (error) {
+      if (mine.signal.aborted) return undefined;
+      throw error;
+    } finally {
+      if (control.current === mine) setProgress(null);
+    }
+  }, []);
+  const cancel = useCallback(() => control.current?.abort(), []);
+  return { progress, make, cancel };
+}
+
+/** Lines of a response as they arrive. */
+async function* linesOf(response: Response): AsyncGenerator<string> {
+  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  while (reader) {
+    const { done, value } = await reader.read();
+    const lines = (rest + (value ?? '')).split('\n');
+    rest = lines.pop() ?? '';
+    yield* lines;
+    if (done) break;
+  }
+  if (rest) yield rest;
+}

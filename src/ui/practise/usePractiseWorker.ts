@@ -1,0 +1,55 @@
+'use client';
+
+import { useCallback, useEffect, useRef } from 'react';
+import { Problem } from '@/core/sheet/problem';
+import type { Ask, Asks, Question, Reply } from '@/workers/practise.worker';
+
+interface Waiting {
+  readonly resolve: (answer: never) => void;
+  readonly reject: (error: unknown) => void;
+}
+
+/** Thrown to whoever waits when the worker is stopped. */
+export class Stopped extends Error {}
+
+/**
+ * Questions about words and pages, answered off the page's own thread. `stop` gives up whatever is under way; the next
+ * question starts anew, with the word list read again.
+ */
+export function usePractiseWorker() {
+  const worker = useRef<Worker | null>(null);
+  const waiting = useRef(new Map<number, Waiting>());
+  const count = useRef(0);
+
+  const stop = useCallback(() => {
+    worker.current?.terminate();
+    worker.current = null;
+    for (const { reject } of waiting.current.values()) reject(new Stopped());
+    waiting.current.clear();
+  }, []);
+  useEffect(() => stop, [stop]);
+
+  const ask = useCallback(
+    <A extends Ask>(question: A, given: Asks[A]['given']): Promise<Asks[A]['answer']> => {
+      if (!worker.current) {
+        worker.current = new Worker(new URL('../../workers/practise.worker.ts', import.meta.url), {
+          type: 'module',
+        });
+        worker.current.onmessage = ({ data }: MessageEvent<Reply>) => {
+          const asked = waiting.current.get(data.number);
+          waiting.current.delete(data.number);
+          if ('problem' in data) asked?.reject(new Problem(question, data.problem));
+          else asked?.resolve(data.answer as never);
+        };
+      }
+      count.current += 1;
+      const number = count.current;
+      worker.current.postMessage({ number, ask: question, given } satisfies Question<A>);
+      return new Promise((resolve, reject) => waiting.current.set(number, { resolve, reject }));
+    },
+    [],
+  );
+  return { ask, stop };
+}
+
+export type PractiseWorker = ReturnType<typeof usePractiseWorker>;

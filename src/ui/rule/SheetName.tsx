@@ -1,0 +1,64 @@
+'use client';
+
+import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import type { Sheet } from './useSheet';
+
+/** What the sheet is called, undo and redo, the keys, and whether it is kept. */
+export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void }) {
+  const { saveState } = sheet;
+  return (
+    <section aria-label="Sheet">
+      <input
+        key={sheet.name}
+        aria-label="Name of the sheet"
+        className="input input-ghost input-sm w-full px-1 font-bold font-serif text-base"
+        defaultValue={sheet.name}
+        maxLength={80}
+        onBlur={(event) => {
+          const next = event.target.value.trim();
+          if (next && next !== sheet.name) sheet.rename(next);
+          else event.target.value = sheet.name;
+        }}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      />
+      <div className="flex items-center">
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          disabled={!sheet.canUndo}
+          onClick={sheet.undo}
+          aria-label="Undo"
+        >
+          <Undo2 size={15} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs"
+          disabled={!sheet.canRedo}
+          onClick={sheet.redo}
+          aria-label="Redo"
+        >
+          <Redo2 size={15} aria-hidden />
+        </button>
+        <button type="button" className="btn btn-ghost btn-xs" onClick={onHelp} aria-label="Keys and help">
+          <Keyboard size={15} aria-hidden />
+        </button>
+        <span className="ml-auto text-sm" aria-live="polite" data-testid="save-state">
+          {saveState.kind === 'saved' && 'Kept on the shelf'}
+          {saveState.kind === 'saving' && 'Saving…'}
+          {saveState.kind === 'failed' && (
+            <button
+              type="button"
+              className="btn btn-error btn-xs"
+              title={saveState.why}
+              onClick={sheet.retrySave}
+            >
+              Not saved: try again
+            </button>
+          )}
+        </span>
+      </div>
+      {saveState.kind === 'failed' && <p className="remark remark-warning text-sm">{saveState.why}</p>}
+    </section>
+  );
+}

@@ -1,0 +1,131 @@
+import type { Band } from '@/core/practice/band';
+import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
+import { tenMinutePage } from '@/core/practice/tenMinutes';
+import { type Cover, coverWith } from '@/core/practice/words/cover';
+import { minimalPairs, pangramFor, richIn, skyAlphabet } from '@/core/practice/words/select';
+import { lackingLetters, type WordList, writable } from '@/core/practice/words/wordList';
+import type { OwnLetter } from '@/core/sheet/letterSet';
+import { Problem } from '@/core/sheet/problem';
+import type { Recipe } from '@/core/sheet/recipe';
+
+/** What the list holds for a scribe. */
+export interface ListFacts {
+  /** Null for the bundled list. */
+  readonly name: string | null;
+  readonly words: number;
+  /** Words that use only known letters. */
+  readonly writable: number;
+  /** Letters the list uses and the hand does not have, with how many words need them. */
+  readonly lacking: readonly { readonly letter: string; readonly words: number }[];
+}
+
+/** Questions about words and pages, and what they are answered with. */
+export interface Asks {
+  facts: { given: { known: readonly string[]; hand: readonly string[] }; answer: ListFacts };
+  cover: {
+    given: {
+      known: readonly string[];
+      stressed: readonly string[];
+      joins: boolean;
+      shortest: number;
+      longest: number;
+    };
+    answer: Cover & { readonly ms: number };
+  };
+  alphabet: {
+    given: { known: readonly string[]; choice: number };
+    answer: ReturnType<typeof skyAlphabet>;
+  };
+  pangram: { given: { known: readonly string[]; choice: number }; answer: ReturnType<typeof pangramFor> };
+  minimal: {
+    given: { known: readonly string[]; pair: readonly [string, string]; most: number };
+    answer: readonly [string, string][];
+  };
+  rich: { given: { known: readonly string[]; join: string; most: number }; answer: readonly string[] };
+  ten: {
+    given: { recipe: Recipe; known: readonly string[]; own: readonly OwnLetter[] };
+    answer: readonly Band[];
+  };
+  course: {
+    given: { recipe: Recipe; options: CourseOptions; own: readonly OwnLetter[] };
+    answer: Course;
+  };
+}
+
+export type Ask = keyof Asks;
+
+export interface Question<A extends Ask = Ask> {
+  readonly number: number;
+  readonly ask: A;
+  readonly given: Asks[A]['given'];
+}
+
+export type Reply =
+  | { readonly number: number; readonly answer: Asks[Ask]['answer'] }
+  | { readonly number: number; readonly problem: string };
+
+interface Listed {
+  readonly name: string | null;
+  readonly words: WordList;
+}
+
+let list: Promise<Listed> | undefined;
+
+async function fetchList(): Promise<Listed> {
+  const response = await fetch('/api/words');
+  if (!response.ok) throw new Problem('words', 'The list of words could not be read; try again.');
+  return (await response.json()) as Listed;
+}
+
+/** The list, read once; a failure is not kept. */
+function words(): Promise<Listed> {
+  list ??= fetchList().catch((error: unknown) => {
+    list = undefined;
+    throw error;
+  });
+  return list;
+}
+
+type Answers = { [A in Ask]: (given: Asks[A]['given'], listed: Listed) => Asks[A]['answer'] };
+
+const ANSWERS: Answers = {
+  facts: ({ known, hand }, listed) => ({
+    name: listed.name,
+    words: listed.words.length,
+    writable: writable(listed.words, new Set(known)).length,
+    lacking: lackingLetters(listed.words, new Set(hand)),
+  }),
+  cover: ({ known, stressed, joins, shortest, longest }, listed) => {
+    const started = performance.now();
+    const usable = writable(listed.words, new Set(known)).filter(
+      ({ length }) => length >= shortest && length <= longest,
+    );
+    const cover = coverWith(usable, { letters: known, pairs: joins ? 'all' : [], stressed });
+    return { ...cover, ms: performance.now() - started };
+  },
+  alphabet: ({ known, choice }) => skyAlphabet(new Set(known), choice),
+  pangram: ({ known, choice }, listed) => pangramFor(new Set(known), listed.words, choice),
+  minimal: ({ known, pair, most }, listed) =>
+    minimalPairs(writable(listed.words, new Set(known)), pair, most),
+  rich: ({ known, join, most }, listed) => richIn(writable(listed.words, new Set(known)), join, most),
+  ten: ({ recipe, known, own }, listed) => tenMinutePage(recipe, new Set(known), listed.words, own),
+  course: ({ recipe, options, own }, listed) => {
+    const planning = planCourse(recipe, options, listed.words, own);
+    let step = planning.next();
+    while (!step.done) step = planning.next();
+    return step.value;
+  },
+};
+
+self.onmessage = async ({ data: { number, ask, given } }: MessageEvent<Question>) => {
+  let reply: Reply;
+  try {
+    const answer = ANSWERS[ask] as (given: unknown, listed: Listed) => Asks[Ask]['answer'];
+    reply = { number, answer: answer(given, await words()) };
+  } catch (error) {
+    if (!(error instanceof Problem)) console.error(error);
+    const problem = error instanceof Problem ? error.message : 'Something unexpected went wrong here.';
+    reply = { number, problem };
+  }
+  self.postMessage(reply);
+};
