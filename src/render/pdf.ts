@@ -11,7 +11,7 @@ import type {
 } from '@/core/drawing/drawing';
 import { mmToPoints } from '@/core/measure/units';
 import { FONT_FILES } from './fonts';
-import { number, pathData } from './pathData';
+import { number } from './pathData';
 
 export interface PdfOptions {
   /** Printer correction: content is scaled about the centre of the page, the page itself keeps its size. */
@@ -116,17 +116,19 @@ const FORM_PARTS = 1000;
 /** The scale of a form multiplies all of it, so it has more digits than a place needs. */
 const FORM_SCALE_DIGITS = 8;
 
-/** A form's commands as PDF operators. One string built in one pass: a pack has a hundred thousand of them. */
-function formContent(commands: readonly PathCommand[]): string {
-  let content = '';
+/** Commands as PDF operators. One string built in one pass: a pack has a hundred thousand of them. */
+function content(commands: readonly PathCommand[], write: (value: number) => number | string): string {
+  let all = '';
   for (const command of commands) {
-    for (let i = 1; i < command.length; i++) {
-      content += `${Math.round((command[i] as number) * FORM_PARTS)} `;
-    }
-    content += `${OPERATORS[command[0]]}\n`;
+    for (let i = 1; i < command.length; i++) all += `${write(command[i] as number)} `;
+    all += `${OPERATORS[command[0]]}\n`;
   }
-  return content;
+  return all;
 }
+
+const formContent = (commands: readonly PathCommand[]) =>
+  content(commands, (value) => Math.round(value * FORM_PARTS));
+const pathContent = (commands: readonly PathCommand[]) => content(commands, (value) => number(value * SCALE));
 
 /** A form as a form XObject, once in the file and used by name. It inherits colour and line of the page. */
 function drawForm(file: File, { form, x, y, scale, paint }: FormNode) {
@@ -159,13 +161,17 @@ function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
   if (held) return held;
   const { left, top, right, bottom } = formBounds(form);
   const room = operator === 'S' ? STROKE_ROOM : 0;
+  const parts = form.parts?.map((part) => heldForm(file, part, operator));
   const reference = document.ref({
     Type: 'XObject',
     Subtype: 'Form',
     FormType: 1,
     BBox: [left - room, top - room, right + room, bottom + room].map((side) => side * FORM_PARTS),
+    ...(parts && { Resources: { XObject: Object.fromEntries(parts.map((p) => [p.name, p.reference])) } }),
   });
-  reference.end(`${formContent(form.commands)}${operator}`);
+  reference.end(
+    parts ? parts.map((p) => `/${p.name} Do`).join('\n') : `${formContent(form.commands)}${operator}`,
+  );
   const made = { name: `Form${file.formCount}`, reference };
   file.formCount += 1;
   forms.set(form, { ...known, [operator]: made });
@@ -176,9 +182,10 @@ function drawPath(
   document: PDFKit.PDFDocument,
   { commands, fill, stroke }: Extract<DrawingNode, { kind: 'path' }>,
 ) {
-  document.path(pathData(commands, SCALE));
+  // Colours and lines are set first: no operator may stand between a path and its painting.
   if (fill) document.fillColor(fill);
   if (stroke) setLine(document, stroke);
+  document.addContent(pathContent(commands));
   if (fill && stroke) document.fillAndStroke();
   else if (fill) document.fill();
   else document.stroke();
@@ -207,8 +214,8 @@ function drawText(
     .font(node.style)
     .fontSize(node.size * SCALE)
     .fillColor(node.colour);
-  const width = document.widthOfString(node.text);
-  const shift = node.anchor === 'start' ? 0 : node.anchor === 'middle' ? width / 2 : width;
+  const share = { start: 0, middle: 0.5, end: 1 }[node.anchor];
+  const shift = share > 0 ? share * document.widthOfString(node.text) : 0;
   document.text(node.text, node.x * SCALE - shift, node.y * SCALE, {
     lineBreak: false,
     baseline: 'alphabetic',

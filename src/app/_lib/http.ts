@@ -8,6 +8,8 @@ import { log } from './log';
 export const RECIPE_BODY = 64 * 1024;
 export const ITEMS_BODY = 1024 * 1024;
 export const IMPORT_BODY = 4 * 1024 * 1024;
+/** A recipe and thirty planned pages. */
+export const COURSE_BODY = 512 * 1024;
 /** A list of words, with room for the escapes of JSON. */
 export const WORDS_BODY = 5 * 1024 * 1024;
 export const LETTER_SET_BODY = LETTER_SET_LIMITS.bytes;

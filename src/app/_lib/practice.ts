@@ -1,7 +1,7 @@
 import 'server-only';
 import type { Drawing } from '@/core/drawing/drawing';
 import { type Composed, drawPage } from '@/core/practice/compose';
-import { type CourseOptions, planCourse } from '@/core/practice/course/course';
+import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
 import { coursePages, drawCoursePage } from '@/core/practice/course/draw';
 import type { WordList } from '@/core/practice/words/wordList';
 import type { OwnLetter } from '@/core/sheet/letterSet';
@@ -28,20 +28,29 @@ function* pdfSteps(
 export const practiceSteps = (composed: Composed, title: string, options: PdfOptions) =>
   pdfSteps(title, composed.pages.length, (index) => drawPage(composed, index), options);
 
-/** A course pack, planned and then drawn. */
+function* planned(
+  recipe: Recipe,
+  options: CourseOptions,
+  words: WordList,
+  own: readonly OwnLetter[],
+): Generator<Step, Course> {
+  const planning = planCourse(recipe, options, words, own);
+  let step = planning.next();
+  for (; !step.done; step = planning.next()) {
+    yield { stage: 'planning', done: step.value.done, of: step.value.of, bytes: [] };
+  }
+  return step.value;
+}
+
+/** A course pack, planned where it is not yet, and drawn. */
 export function* courseSteps(
   recipe: Recipe,
-  course: CourseOptions,
+  course: CourseOptions | Course,
   words: WordList,
   own: readonly OwnLetter[],
   title: string,
   options: PdfOptions,
 ): Generator<Step, void> {
-  const planning = planCourse(recipe, course, words, own);
-  let step = planning.next();
-  for (; !step.done; step = planning.next()) {
-    yield { stage: 'planning', done: step.value.done, of: step.value.of, bytes: [] };
-  }
-  const pack = step.value;
+  const pack = 'pages' in course ? course : yield* planned(recipe, course, words, own);
   yield* pdfSteps(title, coursePages(pack), (index) => drawCoursePage(recipe, pack, index, own), options);
 }

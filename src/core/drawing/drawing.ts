@@ -64,6 +64,8 @@ export interface GroupNode {
 export interface Form {
   /** In a unit of its own, y downwards like the page. */
   readonly commands: readonly PathCommand[];
+  /** Forms it is made of, in order, where those stand on pages by themselves too: a file may refer to them. */
+  readonly parts?: readonly Form[];
 }
 
 /** A form, its origin at (x, y) and its unit `scale` mm long, filled or stroked. Fills use the nonzero rule. */

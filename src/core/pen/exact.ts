@@ -19,9 +19,9 @@ const anticlockwise = (chain: Outline): Outline =>
   windingOf(chain) >= 0 ? chain : [...chain].reverse().map(reversed);
 
 /** Fine steps for strokes along which the pen turns: those have no closed form in cubics. */
-const TURNING_STEP = 0.04;
-/** How far their chords may stray from the true edge, in the unit of the stroke. */
-const TOLERANCE = 0.0006;
+const TURNING_STEP = 0.06;
+/** How far their chords may stray from the true edge, in the unit of the stroke: some micrometres on paper. */
+const TOLERANCE = 0.0015;
 
 /**
  * The mark of a stroke for files. A broad edge held at one angle sweeps, over a piece of the path whose tangent is

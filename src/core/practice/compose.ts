@@ -51,6 +51,8 @@ export interface ComposeOptions {
   readonly checks?: readonly string[];
   /** For pages that are part of a pack. */
   readonly numbering?: Composed['numbering'];
+  /** Bands cut before, for whoever tries many pages of one recipe; new ones are added. */
+  readonly cuts?: Map<string, Cutting>;
 }
 
 const CHECK_LINE: Mm = 4.2;
@@ -65,7 +67,7 @@ const CHECK_GAP: Mm = 3;
  */
 export function compose(
   base: Recipe,
-  { own = [], bands = base.practice.bands, checks = [], numbering }: ComposeOptions = {},
+  { own = [], bands = base.practice.bands, checks = [], numbering, cuts }: ComposeOptions = {},
 ): Composed {
   const recipe: Recipe = { ...base, bands: [], exemplar: '' };
   const boxes = pageBoxes(recipe);
@@ -82,7 +84,9 @@ export function compose(
   const flow = new Flow(frames);
   const remarks: BandRemark[] = [];
   for (const band of bands) {
-    const cutting = cut(band, groundOf(recipe, band.how, own), setting);
+    const key = cuts && JSON.stringify([band.what, band.how, setting.height]);
+    const cutting = (key && cuts.get(key)) || cut(band, groundOf(recipe, band.how, own), setting);
+    if (key) cuts.set(key, cutting);
     flow.add(band.id, cutting);
     remarks.push(...cutting.trouble.map((trouble) => ({ band: band.id, text: trouble })));
   }

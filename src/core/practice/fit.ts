@@ -1,12 +1,8 @@
-import type { OwnLetter } from '../sheet/letterSet';
 import type { Recipe } from '../sheet/recipe';
 import type { Band } from './band';
-import { compose } from './compose';
+import { type ComposeOptions, compose } from './compose';
 
-interface PageOptions {
-  readonly own?: readonly OwnLetter[];
-  readonly checks?: readonly string[];
-}
+type PageOptions = Pick<ComposeOptions, 'own' | 'checks' | 'cuts'>;
 
 /** Does all of this go on one page, and whole? */
 function fits(recipe: Recipe, bands: readonly Band[], options: PageOptions): boolean {
@@ -23,9 +19,10 @@ export function bestPage(
   plans: readonly (readonly Band[])[],
   options: PageOptions = {},
 ): readonly Band[] {
-  const whole = plans.find((plan) => fits(recipe, plan, options));
+  const trying = { ...options, cuts: options.cuts ?? new Map() };
+  const whole = plans.find((plan) => fits(recipe, plan, trying));
   if (whole) return whole;
   const taken: Band[] = [];
-  for (const band of plans.at(-1) ?? []) if (fits(recipe, [...taken, band], options)) taken.push(band);
+  for (const band of plans.at(-1) ?? []) if (fits(recipe, [...taken, band], trying)) taken.push(band);
   return taken;
 }

@@ -105,6 +105,8 @@ export function learningPlans(
   );
 }
 
+/** Words to copy are everyday ones: of those that can be written, so many of the commonest. */
+const COMMON = 1500;
 /** Words that begin alike, by so many letters, are one word to practise. */
 const ALIKE = 3;
 
@@ -115,9 +117,9 @@ export function wordsFor(
   list: WordList,
   most: number,
 ): string[] {
-  const usable = writable(list, new Set([...known, ...letters])).filter(
-    ({ length }) => length >= SHORTEST_WORD && length <= LONGEST_WORD,
-  );
+  const usable = writable(list, new Set([...known, ...letters]))
+    .filter(({ length }) => length >= SHORTEST_WORD && length <= LONGEST_WORD)
+    .slice(0, COMMON);
   const found: string[] = [];
   // Once to show every letter, and again to show it in another word.
   for (let left = usable; found.length < most && left.length > 0; ) {

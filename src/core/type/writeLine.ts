@@ -18,7 +18,8 @@ const forms = new WeakMap<Cut, { pen: Pen; form: Form }>();
 export function formOf(pen: Pen, cut: Cut): Form {
   const known = forms.get(cut);
   if (known?.pen === pen) return known.form;
-  const form = { commands: cut.strokes.flatMap((stroke) => formOfStroke(pen, stroke).commands) };
+  const parts = cut.strokes.map((stroke) => formOfStroke(pen, stroke));
+  const form = { commands: parts.flatMap(({ commands }) => commands), parts };
   forms.set(cut, { pen, form });
   return form;
 }

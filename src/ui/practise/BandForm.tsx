@@ -68,15 +68,18 @@ export function BandForm({
         <Toggle name="To the foot of the page" on={how.fill} onSwitch={(fill) => set({ fill })} />
       )}
       {usesRows(what.kind) && !(what.kind === 'ruling' && how.fill) && (
-        <div className="grid grid-cols-2 items-end gap-2">
+        <div className="grid grid-cols-3 items-end gap-1">
           <NumberField
+            compact
             limit={LIMITS.bandLines}
             label="Lines at least"
             value={how.lines}
             onCommit={(lines) => set({ lines: Math.round(lines) })}
           />
           {usesCells(what.kind) && (
-            <Toggle name="Repeat along them" on={how.repeat} onSwitch={(repeat) => set({ repeat })} />
+            <div className="col-span-2 pl-2">
+              <Toggle name="Repeat along them" on={how.repeat} onSwitch={(repeat) => set({ repeat })} />
+            </div>
           )}
         </div>
       )}

@@ -44,6 +44,7 @@ export function CoursePanel({
 
   useEffect(() => {
     let asked = false;
+    setCourse(null);
     const timer = setTimeout(() => {
       asked = true;
       ask('course', { recipe, options, own })
@@ -69,7 +70,8 @@ export function CoursePanel({
 
   const makePack = async () => {
     try {
-      const pack = await make(recipe, options);
+      // The outline in sight is what is printed; the server plans only what is not planned yet.
+      const pack = await make(recipe, course ?? options);
       if (!pack) return notice({ tone: 'done', text: 'The pack was cancelled.' });
       download(pack, `${hand.toLowerCase().replace(/\W+/g, '-')}-course.pdf`);
       notice({ tone: 'done', text: 'The pack is in your downloads.' });
@@ -86,14 +88,15 @@ export function CoursePanel({
         </h2>
         <div className="grid grid-cols-2 gap-2">
           <NumberField
+            compact
             limit={LIMITS.sessions}
             value={options.sessions}
             onCommit={(sessions) => setOptions({ ...options, sessions: Math.round(sessions) })}
           />
           <NumberField
+            compact
             limit={LIMITS.minutes}
             label="Minutes each"
-            unit=""
             value={options.minutes}
             onCommit={(minutes) => setOptions({ ...options, minutes: Math.round(minutes) })}
           />

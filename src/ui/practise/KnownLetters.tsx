@@ -5,6 +5,7 @@ import type { Lesson } from '@/core/practice/lessons';
 import type { Known } from './useKnown';
 
 const MARKS = ['known', 'to stress'] as const;
+type Mark = (typeof MARKS)[number];
 
 const toggled = (list: readonly string[], letters: readonly string[], on: boolean): string[] => [
   ...list.filter((letter) => !letters.includes(letter)),
@@ -21,7 +22,7 @@ export function KnownLetters({
   known: Known;
   onKnown: (known: Known) => void;
 }) {
-  const [mark, setMark] = useState<(typeof MARKS)[number]>('known');
+  const [mark, setMark] = useState<Mark>('known');
   const all = lessons.flatMap(({ letters }) => letters);
   const small = lessons.filter((lesson) => lesson.case === 'small').flatMap(({ letters }) => letters);
   const know = (letters: readonly string[], on: boolean) =>
@@ -38,6 +39,7 @@ export function KnownLetters({
       stressed: toggled(known.stressed, [letter], on),
     });
   };
+  const marking = { known, mark, onFamily: know, onLetter: press };
   return (
     <section aria-labelledby="known-letters">
       <h2 id="known-letters" className="margin-heading">
@@ -72,21 +74,49 @@ export function KnownLetters({
           </button>
         </span>
       </div>
-      <ul className="space-y-0.5">
-        {lessons.map(({ family, letters, case: kind }) => {
-          const whole = letters.every((letter) => known.letters.includes(letter));
-          const name = `${family}${kind === 'small' ? '' : kind === 'capital' ? ', capitals' : ''}`;
-          return (
-            <li key={`${kind} ${family}`} className="flex flex-wrap items-center gap-0.5">
-              <button
-                type="button"
-                className="w-24 truncate text-left text-sm underline decoration-dotted underline-offset-2"
-                aria-pressed={whole}
-                title={whole ? `Unmark ${name}` : `Mark all of ${name}`}
-                onClick={() => know(letters, !whole)}
-              >
-                {family.replace('capitals: ', '')}
-              </button>
+      <Families lessons={lessons.filter((lesson) => lesson.case === 'small')} {...marking} />
+      {lessons.some((lesson) => lesson.case !== 'small') && (
+        <details open={small.length === 0}>
+          <summary className="cursor-pointer py-1 text-sm">Capitals and figures</summary>
+          <Families lessons={lessons.filter((lesson) => lesson.case !== 'small')} {...marking} />
+        </details>
+      )}
+    </section>
+  );
+}
+
+/** A row a family: its name marks all of it. */
+function Families({
+  lessons,
+  known,
+  mark,
+  onFamily,
+  onLetter,
+}: {
+  lessons: readonly Lesson[];
+  known: Known;
+  mark: Mark;
+  onFamily: (letters: readonly string[], on: boolean) => void;
+  onLetter: (letter: string) => void;
+}) {
+  return (
+    <ul className="space-y-0.5">
+      {lessons.map(({ family, letters, case: kind }) => {
+        const whole = letters.every((letter) => known.letters.includes(letter));
+        const name = kind === 'capital' ? `capitals, ${family}` : family;
+        return (
+          <li key={`${kind} ${family}`} className="grid grid-cols-[5.2rem_1fr] items-start gap-1">
+            <button
+              type="button"
+              className="truncate text-left text-sm underline decoration-dotted underline-offset-2"
+              aria-label={`All of ${name}`}
+              aria-pressed={whole}
+              title={whole ? `Unmark ${name}` : `Mark all of ${name}`}
+              onClick={() => onFamily(letters, !whole)}
+            >
+              {family.replace('capitals: ', '')}
+            </button>
+            <span className="flex flex-wrap gap-0.5">
               {letters.map((letter) => {
                 const isKnown = known.letters.includes(letter);
                 const isStressed = known.stressed.includes(letter);
@@ -99,16 +129,16 @@ export function KnownLetters({
                     }`}
                     aria-pressed={mark === 'known' ? isKnown : isStressed}
                     aria-label={`${letter}${isKnown ? ', known' : ''}${isStressed ? ', to stress' : ''}`}
-                    onClick={() => press(letter)}
+                    onClick={() => onLetter(letter)}
                   >
                     {letter}
                   </button>
                 );
               })}
-            </li>
-          );
-        })}
-      </ul>
-    </section>
+            </span>
+          </li>
+        );
+      })}
+    </ul>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Ground } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import { LOOK_ALIKES } from '@/core/practice/words/select';
@@ -198,8 +198,16 @@ function FoundWords({
   found: Found;
   onAdd: (kind: 'word' | 'line', texts: readonly string[]) => void;
 }) {
+  const section = useRef<HTMLElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: whatever is found next comes into sight as well
+  useEffect(() => section.current?.scrollIntoView({ block: 'nearest' }), [title, texts]);
   return (
-    <section aria-live="polite" className="rounded border border-base-300 p-2" data-testid="found-words">
+    <section
+      ref={section}
+      aria-live="polite"
+      className="rounded border border-base-300 p-2"
+      data-testid="found-words"
+    >
       <h3 className="font-bold">{texts.length > 0 ? title : 'Nothing found'}</h3>
       <p className="text-sm opacity-80">
         {texts.length > 0 ? remark : 'The list has no such words of the letters you know.'}

@@ -2,7 +2,7 @@
 
 import { useCallback, useRef, useState } from 'react';
 import { z } from 'zod';
-import type { CourseOptions } from '@/core/practice/course/course';
+import type { Course, CourseOptions } from '@/core/practice/course/course';
 import type { Recipe } from '@/core/sheet/recipe';
 import { call } from '../lib/api';
 
@@ -24,32 +24,35 @@ export function usePack() {
   const control = useRef<AbortController | null>(null);
 
   /** The PDF; undefined when it was cancelled. */
-  const make = useCallback(async (recipe: Recipe, course: CourseOptions): Promise<Blob | undefined> => {
-    control.current?.abort();
-    const mine = new AbortController();
-    control.current = mine;
-    setProgress({ stage: 'planning', done: 0, of: 1 });
-    try {
-      const { signal } = mine;
-      const response = await call('/api/course?progress=1', {
-        method: 'POST',
-        json: { recipe, course },
-        signal,
-      });
-      const parts: Uint8Array<ArrayBuffer>[] = [];
-      for await (const line of linesOf(response)) {
-        const read = lineSchema.parse(JSON.parse(line));
-        if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
-        else setProgress(read);
+  const make = useCallback(
+    async (recipe: Recipe, course: Course | CourseOptions): Promise<Blob | undefined> => {
+      control.current?.abort();
+      const mine = new AbortController();
+      control.current = mine;
+      setProgress({ stage: 'planning', done: 0, of: 1 });
+      try {
+        const { signal } = mine;
+        const response = await call('/api/course?progress=1', {
+          method: 'POST',
+          json: { recipe, course },
+          signal,
+        });
+        const parts: Uint8Array<ArrayBuffer>[] = [];
+        for await (const line of linesOf(response)) {
+          const read = lineSchema.parse(JSON.parse(line));
+          if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
+          else setProgress(read);
+        }
+        return new Blob(parts, { type: 'application/pdf' });
+      } catch (error) {
+        if (mine.signal.aborted) return undefined;
+        throw error;
+      } finally {
+        if (control.current === mine) setProgress(null);
       }
-      return new Blob(parts, { type: 'application/pdf' });
-    } catch (error) {
-      if (mine.signal.aborted) return undefined;
-      throw error;
-    } finally {
-      if (control.current === mine) setProgress(null);
-    }
-  }, []);
+    },
+    [],
+  );
   const cancel = useCallback(() => control.current?.abort(), []);
   return { progress, make, cancel };
 }

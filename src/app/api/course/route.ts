@@ -1,26 +1,26 @@
 import { z } from 'zod';
 import { correctionFor, file, fileStem } from '@/app/_lib/files';
-import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { answer, COURSE_BODY, parse, readJson } from '@/app/_lib/http';
 import { filePages, reportedPages } from '@/app/_lib/pages';
 import { courseSteps } from '@/app/_lib/practice';
 import { currentWords } from '@/app/_lib/words';
-import { courseSchema } from '@/core/practice/course/course';
+import { courseSchema, plannedSchema } from '@/core/practice/course/course';
 import { parseRecipe, recipeHand } from '@/core/sheet/recipe';
 import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';
 
-const bodySchema = z.strictObject({ recipe: z.unknown(), course: courseSchema });
+const bodySchema = z.strictObject({ recipe: z.unknown(), course: z.union([courseSchema, plannedSchema]) });
 
 /**
- * "Teach me this hand" as one PDF: `POST /api/course`, body `{recipe, course: {sessions, minutes, largeFirst}}`. With
- * `progress=1` the answer is a JSON object a line: `{stage, done, of}` and `{chunk}`, the PDF in base64 parts. `printer`
+ * "Teach me this hand" as one PDF: `POST /api/course`, body `{recipe, course: {sessions, minutes, largeFirst}}`; instead
+ * of the options a course that is planned already, `{options, pages}`. With `progress=1` the answer is a JSON object a line: `{stage, done, of}` and `{chunk}`, the PDF in base64 parts. `printer`
  * as for `/api/render`. Closing the connection stops the work.
  */
 export const POST = (request: Request) =>
   answer(request, async () => {
     const query = new URL(request.url).searchParams;
-    const body = parse(bodySchema, await readJson(request, RECIPE_BODY));
+    const body = parse(bodySchema, await readJson(request, COURSE_BODY));
     const recipe = parseRecipe(body.recipe);
     const own = (await findLetterSet(recipe.hand))?.letters ?? [];
     const { words } = await currentWords();

@@ -3,11 +3,12 @@ import type { OwnLetter } from '../../sheet/letterSet';
 import { Problem } from '../../sheet/problem';
 import { whole } from '../../sheet/ranged';
 import { type Recipe, recipeHand } from '../../sheet/recipe';
-import type { Band, How } from '../band';
+import { type Band, type How, practiceSchema } from '../band';
 import { type DrillId, drillsFor } from '../drills';
 import { bestPage } from '../fit';
 import { groundOf } from '../ground';
 import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
+import type { Cutting } from '../pieces';
 import { learningPlans, numbered, wordBand, wordsFor } from '../tenMinutes';
 import { skyAlphabet } from '../words/select';
 import { SENTENCES } from '../words/sky';
@@ -41,11 +42,31 @@ export interface Course {
   readonly pages: readonly CoursePage[];
 }
 
+/** Fewer pages teach nothing, more are not bound together. */
+export const PACK_PAGES = { fewest: 8, most: 30 } as const;
+const LONGEST_TITLE = 200;
+const MOST_CHECKS = 6;
+
+/** A course planned elsewhere: what `planCourse` answers, read from outside. */
+export const plannedSchema = z.strictObject({
+  options: courseSchema,
+  pages: z
+    .array(
+      z.strictObject({
+        title: z.string().max(LONGEST_TITLE),
+        session: whole('sessions').optional(),
+        bands: practiceSchema.shape.bands,
+        checks: z.array(z.string().max(LONGEST_TITLE)).max(MOST_CHECKS),
+      }),
+    )
+    .min(1)
+    .max(PACK_PAGES.most),
+});
+
 /** A page of practice fills about this many minutes. */
 const PAGE_MINUTES = 10;
 /** Contents, kit, ruling and preparation: pages before the first lesson. */
 export const FRONT_PAGES = 2;
-export const PACK_PAGES = { fewest: 8, most: 30 } as const;
 /** "Large" in a pack: a nib half as wide again, or a body half as tall again. */
 const LARGE_SIZE = 1.5;
 /** Of the practice pages, how many are large. */
@@ -192,6 +213,7 @@ export function* planCourse(
   const chapters = condensed(chaptersOf(lessonsOf(ground)), practice);
   const counts = shares(chapters, practice);
   const known = new Set<string>();
+  const cuts = new Map<string, Cutting>();
   const pages: CoursePage[] = [];
   const add = (page: CoursePage): Planned => {
     pages.push(page);
@@ -219,7 +241,7 @@ export function* planCourse(
       yield add({
         title: count > 1 ? `${chapter.title} (${i + 1} of ${count})` : chapter.title,
         session: Math.floor(pages.length / aSession) + 1,
-        bands: bestPage(recipe, plans, { own, checks }),
+        bands: bestPage(recipe, plans, { own, checks, cuts }),
         checks,
       });
     }

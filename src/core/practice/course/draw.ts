@@ -1,5 +1,6 @@
 import type { Drawing } from '../../drawing/drawing';
 import type { OwnLetter } from '../../sheet/letterSet';
+import { Problem } from '../../sheet/problem';
 import type { Recipe } from '../../sheet/recipe';
 import { compose, drawPage } from '../compose';
 import { type Course, FRONT_PAGES } from './course';
@@ -8,7 +9,10 @@ import { frontPages } from './front';
 /** How many pages the pack has. */
 export const coursePages = (course: Course): number => FRONT_PAGES + course.pages.length;
 
-/** One page of a pack, counted from 0; front matter first. */
+/**
+ * One page of a pack, counted from 0; front matter first.
+ * @throws Problem when a page's bands need more than one page: no planned one does.
+ */
 export function drawCoursePage(
   recipe: Recipe,
   course: Course,
@@ -28,5 +32,8 @@ export function drawCoursePage(
       numbering: { first: index + 1, of: coursePages(course) },
     },
   );
+  if (composed.pages.length > 1) {
+    throw new Problem('course', `“${page.title}” does not fit on one page; take some of its bands away.`);
+  }
   return drawPage(composed, 0);
 }
