@@ -14,6 +14,7 @@ import { listNibs } from './nibs';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from './printers';
 import { deleteRecord, listRecords, saveRecord } from './records';
 import { deleteSheet, findSheet, listSheets, purgeSheets, restoreSheet, saveSheet } from './sheets';
+import { deleteWordList, findWordList, saveWordList } from './wordLists';
 
 const folder = mkdtempSync(join(tmpdir(), 'elvane-store-'));
 let count = 0;
@@ -113,6 +114,18 @@ it('a letter set is kept for its hand, replaced and forgotten', async () => {
   expect(Object.keys(await listLetterSets()).sort()).toEqual(['copperplate', 'italic']);
   await deleteLetterSet('italic');
   expect(await findLetterSet('italic')).toBeUndefined();
+});
+
+it('one list of words is kept, replaced and forgotten', async () => {
+  expect(await findWordList()).toBeUndefined();
+  await saveWordList({ name: 'first', content: 'mesiac' });
+  await saveWordList({ name: 'second', content: 'hviezda' });
+  expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
+  const backup = await makeBackup(at(1));
+  await deleteWordList();
+  expect(await findWordList()).toBeUndefined();
+  await restoreBackup(JSON.parse(JSON.stringify(backup)));
+  expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
 });
 
 it('a backup brings everything back into another database', async () => {

@@ -66,6 +66,14 @@ export function textFigure(face: Typeface, text: string): Figure | undefined {
   return { text, shapes, reach: joined(face.pen, shapes), missing: set.missing, labels: [] };
 }
 
+/** A letter for its own sake: a ligature as the one shape it is, whether the writing around it is joined or not. */
+export function letterFigure(face: Typeface, text: string): Figure | undefined {
+  const ligature = [...text].length > 1 ? face.letters.get(text) : undefined;
+  if (!ligature) return textFigure(face, text);
+  const shapes = [{ cut: ligature, x: 0, joins: false }];
+  return { text, shapes, reach: joined(face.pen, shapes), missing: [], labels: [] };
+}
+
 /**
  * Strokes of a drill or a picture, written with the band's pen and leaning by `slope`. Under a pressed pen they are
  * pressed by their direction, unless `pressed` says that they bring their own pressure.

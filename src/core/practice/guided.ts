@@ -37,6 +37,16 @@ const HALF_HEIGHT = 0.34;
 /** Turns and angles nearer than this are the same to a scribe. */
 const SAME: Degrees = 1.5;
 
+/** Lettering keeps this far inside its cell: what a line of it may need under its figures. */
+const LETTERING_ROOM: Mm = 0.8;
+
+const insetBy = ({ x, y, width, height }: Box, by: Mm): Box => ({
+  x: x + by,
+  y: y + by,
+  width: width - 2 * by,
+  height: height - 2 * by,
+});
+
 /** Room around a guided figure for its numbers. */
 export const AROUND: Mm = 4.5;
 
@@ -98,7 +108,7 @@ export function guide(
     ...path.slice(1).flatMap((p, i) => between(path[i] as Vec, p)),
     ...edges.flatMap(({ from, to }) => between(from, to)),
   ]);
-  const spots = placeLabels(letterings, lines, box);
+  const spots = placeLabels(letterings, lines, insetBy(box, LETTERING_ROOM));
 
   const over = strokes.map(({ number, path, start, arrows, edges }) =>
     group(number === undefined ? 'guide-join' : `guide-${number}`, [

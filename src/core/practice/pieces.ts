@@ -194,17 +194,18 @@ const headingPiece = (title: Title, { language }: Setting, lines: readonly strin
 const SNUG = 0.16;
 
 /**
- * Reach of a row over and under its baseline, so that neither its zones nor its ink meets a neighbour's. A snug row
- * holds the body and what its ink needs beyond.
+ * Reach of a row over and under its baseline, so that neither its zones nor its ink meets a neighbour's; `marks` reach
+ * so far around the ink. A snug row holds the body and what its ink needs beyond.
  */
 function rowReach(
   { recipe, module, unit, zones }: Ground,
   figure?: Figure,
   snug = false,
+  marks: Mm = 0,
 ): { above: Mm; below: Mm; gap: Mm } {
   const system = lineSystem(recipe);
   const labels = figure && figure.labels.length > 0 ? LABEL : 0;
-  const [top, bottom] = [(figure?.reach.top ?? 0) * unit, -(figure?.reach.bottom ?? 0) * unit];
+  const { top, bottom } = inkReach(figure, unit, marks);
   const gap = Math.max(LEAST_ROW_GAP, recipe.zones.gap * module);
   if (snug && figure) {
     const clear = SNUG * zones.body * unit;
@@ -220,6 +221,19 @@ function rowReach(
     gap,
   };
 }
+
+/** How far a figure's ink, with marks around it, reaches above and below the baseline; nothing where there is none. */
+const inkReach = (figure: Figure | undefined, unit: Mm, marks: Mm) =>
+  figure
+    ? { top: figure.reach.top * unit + marks, bottom: marks - figure.reach.bottom * unit }
+    : { top: 0, bottom: 0 };
+
+/** How far the lettering under a figure reaches beyond its ink, on the side where it does most. */
+const overhang = ({ labels, reach }: Figure, unit: Mm): Mm =>
+  labels.reduce((most, { x, text: label }) => {
+    const half = textWidth(label, LABEL_SIZE) / 2;
+    return Math.max(most, half - (x - reach.left) * unit, half - (reach.right - x) * unit);
+  }, 0);
 
 /** One subject: its guided cell beside or above the rows, then row after row. */
 function written(
@@ -238,8 +252,6 @@ function written(
     ...(running && how.guided ? [{ kind: 'model', model: 'solid' } as const] : []),
     ...sequenceOf(how),
   ];
-  const { above, below, gap } = rowReach(ground, figure, how.snug);
-  const rowHeight = above + below;
   const ladder = ladderOf(ground, setting);
   const most = sequence.reduce(
     (reach, { model }) => {
@@ -248,8 +260,10 @@ function written(
     },
     { around: 0, right: 0 },
   );
+  const { above, below, gap } = rowReach(ground, figure, how.snug, most.around);
+  const rowHeight = above + below;
   const inkWidth = (figure.reach.right - figure.reach.left + most.right) * unit;
-  const pad = Math.max(padOf(ground), 2 * most.around);
+  const pad = Math.max(padOf(ground), 2 * most.around, 2 * overhang(figure, unit));
   const cellWidth = inkWidth + pad;
   const roomOf = (line: Mm) => line - ladder - LEAD;
   const trouble: string[] = [];

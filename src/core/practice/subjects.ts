@@ -3,7 +3,7 @@ import type { Mm } from '../measure/units';
 import { recipeHand } from '../sheet/recipe';
 import type { Band } from './band';
 import { buildDrill, drillById } from './drills';
-import { type Figure, strokeFigure, textFigure } from './figure';
+import { type Figure, letterFigure, strokeFigure, textFigure } from './figure';
 import type { Ground } from './ground';
 
 /** One thing a band practises: what is written in its cells, and what is said of it. */
@@ -83,8 +83,10 @@ export function subjectsOf(ground: Ground, { what }: Band, room: Mm): Subjects {
   if (!face) {
     return none(what.of, `The letters of ${hand} are not drawn yet; drills, pictures and ruling work.`);
   }
+  const single = ['letter', 'letters', 'family'].includes(what.kind);
+  const figureOf = single ? letterFigure : textFigure;
   const written = (text: string, remark = ''): { subject?: Subject; trouble: string[] } => {
-    const figure = remembered(ground, `text ${text}`, () => textFigure(face, text));
+    const figure = remembered(ground, `${single ? 'letter' : 'text'} ${text}`, () => figureOf(face, text));
     if (!figure) return { trouble: [`${hand} has no letter for “${text}”.`] };
     return {
       subject: { name: text, remark, figure },

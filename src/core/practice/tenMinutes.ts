@@ -1,7 +1,7 @@
 import type { OwnLetter } from '../sheet/letterSet';
 import type { Recipe } from '../sheet/recipe';
 import { type Band, bandOf, type How, type WhatKind } from './band';
-import type { DrillId } from './drills';
+import { type DrillId, drillsFor } from './drills';
 import { bestPage } from './fit';
 import { groundOf } from './ground';
 import { lessonsOf, nextLesson, warmUpFor } from './lessons';
@@ -20,7 +20,7 @@ const LONGEST_WORD = 8;
 /**
  * One page for a free ten minutes, made for what comes next: a warm-up, the drill of the next family, its next letters,
  * words from what is known by then, and empty lines to the foot. When every letter is known, words that are easily
- * mistaken and a sentence with all letters.
+ * mistaken and a sentence with all letters; of a hand whose letters are not drawn, its drills.
  */
 export function tenMinutePage(
   recipe: Recipe,
@@ -33,9 +33,14 @@ export function tenMinutePage(
   const next = nextLesson(lessonsOf(ground), known, NEW_LETTERS);
   const warmUp = make('drill', warmUpFor(recipe), { guided: known.size === 0, lines: 1 });
   const rest = make('ruling', '', { fill: true });
+  if (!ground.face) {
+    const drills = drillsFor(recipe).map(({ id }) => make('drill', id, { lines: 1 }));
+    const fewer = drills.map((_, i) => [...drills.slice(0, drills.length - i), rest]);
+    return bestPage(recipe, fewer, { own });
+  }
   const plans = next
     ? learningPlans(make, next.lesson.drill, next.letters, wordsFor(next.letters, known, words, WORDS))
-    : [keepingUp(make, known, words)];
+    : keepingUp(make, known, words);
   return bestPage(
     recipe,
     plans.map((plan) => [warmUp, ...plan, rest]),
@@ -56,6 +61,9 @@ export const numbered = (prefix = 'b'): Make => {
 
 const CELLS = { trace: 2, fading: 2, free: 3 } as const;
 
+/** Many letters at once may be shown by a smaller nib than they are written with. */
+const SMALLER = 0.6;
+
 /** Letters in ways that take less and less room: large one by one, each on a line, together, and as a line to copy. */
 export const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = {}): Band[][] => {
   const all = letters.join(' ');
@@ -68,6 +76,7 @@ export const letterWays = (make: Make, letters: readonly string[], how: Partial<
       make('line', all, { guided: false, trace: 1, free, snug: true, ...how }),
     ]),
     [make('letters', all, { trace: 0, fading: 0, free: 0, ...how })],
+    [make('letters', all, { trace: 0, fading: 0, free: 0, ...how, size: (how.size ?? 1) * SMALLER })],
     [make('line', all, { guided: false, trace: 1, free: 1, snug: true, ...how })],
     [make('line', all, { guided: false, trace: 1, free: 0, snug: true, ...how })],
   ];
@@ -134,11 +143,19 @@ export function wordsFor(
 
 const PAIRS = 2;
 
-const keepingUp = (make: Make, known: ReadonlySet<string>, list: WordList): Band[] => {
+/** What stays to be practised when all is known, the fullest page first. */
+function keepingUp(make: Make, known: ReadonlySet<string>, list: WordList): Band[][] {
   const usable = writable(list, known).filter(({ length }) => length <= LONGEST_WORD);
   const pairs = LOOK_ALIKES.flatMap((pair) => minimalPairs(usable, pair, 1)).slice(0, PAIRS);
+  const lines = pairs.map(([one, other]) =>
+    make('line', `${one} ${other}`, { trace: 1, guided: false, free: 1 }),
+  );
+  const { text } = pangramFor(known, list);
+  const sentence = (how: Partial<How>) => make('line', text, how);
   return [
-    ...pairs.map(([one, other]) => make('line', `${one} ${other}`, { trace: 1, guided: false, free: 1 })),
-    make('line', pangramFor(known, list).text, { free: 1 }),
+    ...[2, 1, 0].map((count) => [...lines.slice(0, count), sentence({ free: 1 })]),
+    [...lines.slice(0, 1), sentence({ guided: false, trace: 1 })],
+    [sentence({ guided: false, trace: 1 })],
+    [sentence({ guided: false, trace: 1, free: 0 })],
   ];
-};
+}

@@ -200,7 +200,9 @@ function FoundWords({
 }) {
   const section = useRef<HTMLElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: whatever is found next comes into sight as well
-  useEffect(() => section.current?.scrollIntoView({ block: 'nearest' }), [title, texts]);
+  useEffect(() => {
+    section.current?.scrollIntoView({ block: 'nearest' });
+  }, [title, texts]);
   return (
     <section
       ref={section}

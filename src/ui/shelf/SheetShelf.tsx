@@ -3,8 +3,9 @@
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, FileDown, FileUp, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Drawing } from '@/core/drawing/drawing';
+import { compose, drawPage } from '@/core/practice/compose';
 import { Problem } from '@/core/sheet/problem';
 import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
@@ -24,6 +25,8 @@ export interface ShelfSheet {
 
 /** A recipe file is a few kB; a larger file is something else. */
 const LARGEST_FILE = 64 * 1024;
+/** Practice pages are drawn this long after the shelf is, in ms. */
+const WHEN_SHOWN = 50;
 
 /** The shelf of sheets: open, name, duplicate, delete with undo, search, import and export. */
 export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
@@ -171,11 +174,12 @@ function ShelfCard({
   onDelete: () => void;
 }) {
   const { id, name, recipe, updatedAt } = sheet;
-  const drawing = thumbnail(recipe);
+  const drawing = useThumbnail(recipe);
+  const practised = recipe.practice.bands.length > 0;
   return (
     <li className="flex flex-col rounded border border-base-300 bg-base-100 p-3">
       <Link
-        href={sheetAddress(id)}
+        href={sheetAddress(id, undefined, practised ? '/practise' : '/rule')}
         className="flex h-52 items-center justify-center bg-base-200 p-2"
         aria-label={`Open ${name}`}
       >
@@ -198,7 +202,10 @@ function ShelfCard({
         }}
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />
-      <p className="px-1 text-sm">{usualName(recipe)}</p>
+      <p className="px-1 text-sm">
+        {practised && 'Practice page · '}
+        {usualName(recipe)}
+      </p>
       <div className="mt-1 flex items-center gap-1">
         <time dateTime={updatedAt} className="mr-auto px-1 text-sm opacity-80" suppressHydrationWarning>
           {formatDistanceToNow(new Date(updatedAt), { addSuffix: true })}
@@ -237,11 +244,23 @@ function ShelfCard({
   );
 }
 
-/** A sheet that cannot be ruled any more (its paper has become too small, say) still stands on the shelf. */
-function thumbnail(recipe: Recipe): Drawing | null {
+/** A sheet that cannot be drawn any more (its paper has become too small, say) still stands on the shelf. */
+function drawn(draw: () => Drawing): Drawing | null {
   try {
-    return ruleSheet(recipe);
+    return draw();
   } catch {
     return null;
   }
+}
+
+/** The ruling at once; what is practised on it, which is more to draw, when the page has time for it. */
+function useThumbnail(recipe: Recipe): Drawing | null {
+  const ruled = useMemo(() => drawn(() => ruleSheet(recipe)), [recipe]);
+  const [practice, setPractice] = useState<Drawing | null>(null);
+  useEffect(() => {
+    if (recipe.practice.bands.length === 0) return setPractice(null);
+    const timer = setTimeout(() => setPractice(drawn(() => drawPage(compose(recipe), 0))), WHEN_SHOWN);
+    return () => clearTimeout(timer);
+  }, [recipe]);
+  return practice ?? ruled;
 }

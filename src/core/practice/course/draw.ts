@@ -9,10 +9,7 @@ import { frontPages } from './front';
 /** How many pages the pack has. */
 export const coursePages = (course: Course): number => FRONT_PAGES + course.pages.length;
 
-/**
- * One page of a pack, counted from 0; front matter first.
- * @throws Problem when a page's bands need more than one page: no planned one does.
- */
+/** One page of a pack, counted from 0; front matter first. */
 export function drawCoursePage(
   recipe: Recipe,
   course: Course,
@@ -32,8 +29,17 @@ export function drawCoursePage(
       numbering: { first: index + 1, of: coursePages(course) },
     },
   );
-  if (composed.pages.length > 1) {
-    throw new Problem('course', `“${page.title}” does not fit on one page; take some of its bands away.`);
-  }
   return drawPage(composed, 0);
+}
+
+/**
+ * A course from outside may hold pages that were planned for another sheet.
+ * @throws Problem when the bands of a page need more than one.
+ */
+export function checkPages(recipe: Recipe, { pages }: Course, own: readonly OwnLetter[] = []): void {
+  for (const { title, bands, checks } of pages) {
+    if (compose(recipe, { own, bands, checks }).pages.length > 1) {
+      throw new Problem('course', `“${title}” does not fit on one page; take some of its bands away.`);
+    }
+  }
 }
