@@ -60,7 +60,14 @@ export interface Question<A extends Ask = Ask> {
   readonly given: Asks[A]['given'];
 }
 
+/** How far a long answer is. */
+export interface AskProgress {
+  readonly done: number;
+  readonly of: number;
+}
+
 export type Reply =
+  | { readonly number: number; readonly progress: AskProgress }
   | { readonly number: number; readonly answer: Asks[Ask]['answer'] }
   | { readonly number: number; readonly problem: string };
 
@@ -86,7 +93,10 @@ function words(): Promise<Listed> {
   return list;
 }
 
-type Answers = { [A in Ask]: (given: Asks[A]['given'], listed: Listed) => Asks[A]['answer'] };
+type Report = (progress: AskProgress) => void;
+type Answers = {
+  [A in Ask]: (given: Asks[A]['given'], listed: Listed, report: Report) => Asks[A]['answer'];
+};
 
 const ANSWERS: Answers = {
   facts: ({ known, hand }, listed) => ({
@@ -109,10 +119,10 @@ const ANSWERS: Answers = {
     minimalPairs(writable(listed.words, new Set(known)), pair, most),
   rich: ({ known, join, most }, listed) => richIn(writable(listed.words, new Set(known)), join, most),
   ten: ({ recipe, known, own }, listed) => tenMinutePage(recipe, new Set(known), listed.words, own),
-  course: ({ recipe, options, own }, listed) => {
+  course: ({ recipe, options, own }, listed, report) => {
     const planning = planCourse(recipe, options, listed.words, own);
     let step = planning.next();
-    while (!step.done) step = planning.next();
+    for (; !step.done; step = planning.next()) report({ done: step.value.done, of: step.value.of });
     return step.value;
   },
 };
@@ -120,8 +130,9 @@ const ANSWERS: Answers = {
 self.onmessage = async ({ data: { number, ask, given } }: MessageEvent<Question>) => {
   let reply: Reply;
   try {
-    const answer = ANSWERS[ask] as (given: unknown, listed: Listed) => Asks[Ask]['answer'];
-    reply = { number, answer: answer(given, await words()) };
+    const answer = ANSWERS[ask] as (given: unknown, listed: Listed, report: Report) => Asks[Ask]['answer'];
+    const report: Report = (progress) => self.postMessage({ number, progress } satisfies Reply);
+    reply = { number, answer: answer(given, await words(), report) };
   } catch (error) {
     if (!(error instanceof Problem)) console.error(error);
     const problem = error instanceof Problem ? error.message : 'Something unexpected went wrong here.';

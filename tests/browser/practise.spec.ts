@@ -146,7 +146,7 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
   await expect(page.getByRole('button', { name: 'g, known, to stress' })).toBeVisible();
   await page.getByRole('button', { name: 'A small set that shows all' }).click();
   const found = page.getByTestId('found-words');
-  await expect(found).toContainText('words hold all letters and every join');
+  await expect(found).toContainText('words show every letter you know and every join');
   const words = await found.getByRole('listitem').allTextContents();
   for (const word of words) expect(word).toMatch(/^[adgqunmh]+$/);
   expect(words.filter((word) => word.includes('g')).length).toBeGreaterThan(1);
@@ -192,7 +192,7 @@ test('a pack for a class: planned, cancelled, made, and a page of it laid on the
   await expect(page.getByRole('heading', { name: '30 pages' })).toBeVisible();
 
   await page.getByRole('button', { name: 'Make the pack' }).click();
-  await expect(page.getByRole('progressbar', { name: 'Making the pack' })).toBeVisible();
+  await expect(page.getByRole('progressbar', { name: 'Drawing the pack' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('The pack was cancelled.')).toBeVisible();
 
@@ -202,7 +202,7 @@ test('a pack for a class: planned, cancelled, made, and a page of it laid on the
   expect(name).toBe('italic-course.pdf');
   expect(pagesOf(bytes)).toBe(30);
 
-  await page.getByRole('button', { name: /^Lay “branching.*\(1 of/ }).click();
+  await page.getByRole('button', { name: /^Lay “Branching.*\(1 of/ }).click();
   await expect.poll(async () => (await names(page)).some((band) => /^Letters? n/.test(band))).toBe(true);
 });
 

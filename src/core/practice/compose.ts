@@ -8,7 +8,7 @@ import { ladders } from '../sheet/draw/ladder';
 import { type LineLanguage, lineLanguage } from '../sheet/draw/lineLanguage';
 import { slopes } from '../sheet/draw/slopes';
 import { type Box, type PageBoxes, PRINT_EDGE, pageBoxes } from '../sheet/furniture';
-import type { SheetLayout } from '../sheet/layout';
+import type { RuledLine, SheetLayout } from '../sheet/layout';
 import type { OwnLetter } from '../sheet/letterSet';
 import { type Recipe, recipeHand } from '../sheet/recipe';
 import type { Band } from './band';
@@ -198,10 +198,28 @@ function ruling(row: Row, boxes: PageBoxes, language: LineLanguage): DrawingNode
   const zonal: Recipe = { ...recipe, slopeLines: { ...recipe.slopeLines, extent: 'zones' } };
   return [
     ...slopes(zonal, layout, language),
-    ...(toWrite ? ladders(zonal, layout, language) : []),
+    ...(toWrite ? ladders(zonal, withLine(layout, inWholeSteps(line, recipe.width)), language) : []),
     ...horizontals(toWrite ? zonal : { ...zonal, aids: { ...zonal.aids, ladder: 'none' } }, layout, language),
     ...(toWrite ? zoneLetters(zonal, layout, language) : []),
   ];
+}
+
+const withLine = (layout: SheetLayout, line: RuledLine): SheetLayout => ({
+  ...layout,
+  bands: layout.bands.map((band) => ({ ...band, lines: [line] })),
+});
+
+/** Where a row ends at none of its lines, its ladder ends at a whole square: a sliver would measure nothing. */
+function inWholeSteps(line: RuledLine, side: Mm): RuledLine {
+  const { baseline, top, bottom } = line;
+  const ruled = [line.waistline, line.ascender, line.capital, line.descender];
+  const onLine = (y: Mm) => ruled.some((other) => other !== null && Math.abs(other - y) < DUST);
+  const whole = (reach: Mm) => Math.floor(reach / side + DUST) * side;
+  return {
+    ...line,
+    top: onLine(top) ? top : baseline - whole(baseline - top),
+    bottom: onLine(bottom) ? bottom : baseline + whole(bottom - baseline),
+  };
 }
 
 /** What to compare with the model, with boxes to tick. */

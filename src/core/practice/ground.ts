@@ -98,13 +98,16 @@ function writingOf(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Wr
   const { hand, zones, width, penAngle, slope, ratioUnit, writing } = recipe;
   const key = JSON.stringify([hand, zones, width, penAngle, slope, ratioUnit, writing, held]);
   const known = kept.get(key);
-  if (known?.own === own) return known.writing;
+  if (known && sameLetters(known.own, own)) return known.writing;
   const made = newWriting(recipe, held, own);
   kept.delete(key);
   kept.set(key, { own, writing: made });
   if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value as string);
   return made;
 }
+
+const sameLetters = (a: readonly OwnLetter[], b: readonly OwnLetter[]) =>
+  a === b || (a.length === 0 && b.length === 0);
 
 function newWriting(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Writing {
   const zones = letterZones(recipe);

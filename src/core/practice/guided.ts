@@ -50,15 +50,40 @@ const insetBy = ({ x, y, width, height }: Box, by: Mm): Box => ({
 /** Room around a guided figure for its numbers. */
 export const AROUND: Mm = 4.5;
 
-/** The figure at (x, y), `unit` mm to its unit, with every stroke numbered, dotted, arrowed and its edge laid down. */
+const drawn = new WeakMap<Figure, Map<string, Guided>>();
+/** Guides of one figure that are kept: a page has one or two, moved now and then. */
+const MOST_DRAWN = 6;
+
+/** `newGuide`, drawn once: an edit leaves most guided cells of a page where they are. */
 export function guide(
+  pen: Pen,
+  figure: Figure,
+  ink: InkStyle,
+  at: Vec,
+  unit: Mm,
+  box: Box,
+  numberedBefore = 0,
+): Guided {
+  const places = drawn.get(figure) ?? new Map<string, Guided>();
+  drawn.set(figure, places);
+  const key = [ink, ...at, unit, box.x, box.y, box.width, box.height, numberedBefore].join();
+  const known = places.get(key);
+  if (known) return known;
+  if (places.size >= MOST_DRAWN) places.delete(places.keys().next().value as string);
+  const made = newGuide(pen, figure, ink, at, unit, box, numberedBefore);
+  places.set(key, made);
+  return made;
+}
+
+/** The figure at (x, y), `unit` mm to its unit, with every stroke numbered, dotted, arrowed and its edge laid down. */
+function newGuide(
   pen: Pen,
   figure: Figure,
   ink: InkStyle,
   [x, y]: Vec,
   unit: Mm,
   box: Box,
-  numberedBefore = 0,
+  numberedBefore: number,
 ): Guided {
   const place =
     (shift: number) =>
@@ -68,7 +93,7 @@ export function guide(
       stroke,
       shift: shape.x,
       number: shape.joins ? undefined : numberedBefore + i + 1,
-      ...guideOf(pen, stroke, place(shape.x), unit),
+      ...guideOf(pen, stroke, place(shape.x), unit, shape.joins),
     })),
   );
   const under: DrawingNode[] =
@@ -120,12 +145,10 @@ export function guide(
         edges.map(({ from, to }) => [...from, ...to] as const),
         { colour: EDGE, width: EDGE_LINE, cap: 'round' },
       ),
+      { kind: 'path', commands: arrows, fill: PATH },
       ...(number === undefined
         ? []
-        : [
-            { kind: 'path', commands: arrows, fill: PATH } as const,
-            { kind: 'path', commands: circle(...start, DOT), fill: PATH } as const,
-          ]),
+        : [{ kind: 'path', commands: circle(...start, DOT), fill: PATH } as const]),
     ]),
   );
   const words = letterings.map(({ content, size }, i) => {
@@ -148,7 +171,7 @@ function between(from: Vec, to: Vec): Vec[] {
 }
 
 /** The lines that guide along one stroke, on the page. */
-function guideOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec, unit: Mm) {
+function guideOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec, unit: Mm, joins: boolean) {
   const path = middleOf(pen, stroke).map(place);
   const whole = stroke.lengths.at(-1) as number;
   const at = (share: number) => trace(stroke, 0.1, Math.max(share, 1e-4)).at(-1) as PenPose;
@@ -164,7 +187,8 @@ function guideOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec, unit: Mm) {
     path,
     start: path[0] as Vec,
     travel: -at(0).direction,
-    arrows: [...arrow(1), ...(whole * unit > LONG ? arrow(0.5) : [])],
+    // A join ends where the next stroke has its dot: its way is shown in its middle.
+    arrows: [...(joins ? [] : arrow(1)), ...(joins || whole * unit > LONG ? arrow(0.5) : [])],
     edges: edgesOf(pen, stroke, place),
   };
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Drawing, DrawingNode, Form } from '@/core/drawing/drawing';
 import { pathData } from '@/render/pathData';
 
@@ -33,7 +34,22 @@ const Nodes = ({ nodes }: { nodes: readonly DrawingNode[] }) =>
   // biome-ignore lint/suspicious/noArrayIndexKey: see above
   nodes.map((node, place) => <Node key={place} node={node} />);
 
-function Node({ node }: { node: DrawingNode }) {
+/** An edit changes a few nodes of a page: those drawn alike are passed over, whole groups at a time. */
+const Node = memo(NodeView, (before, now) => alike(before.node, now.node));
+
+/** Equal in all they hold. Drawings are plain data without cycles; shared parts are the same objects. */
+function alike(a: unknown, b: unknown): boolean {
+  if (a === b) return true;
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
+  if (Array.isArray(a)) {
+    return Array.isArray(b) && a.length === b.length && a.every((item, i) => alike(item, b[i]));
+  }
+  const [one, other] = [a as Record<string, unknown>, b as Record<string, unknown>];
+  const keys = Object.keys(one);
+  return keys.length === Object.keys(other).length && keys.every((key) => alike(one[key], other[key]));
+}
+
+function NodeView({ node }: { node: DrawingNode }) {
   switch (node.kind) {
     case 'group':
       return (

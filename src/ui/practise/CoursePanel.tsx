@@ -1,6 +1,6 @@
 'use client';
 
-import { BookOpen, X } from 'lucide-react';
+import { BookOpen } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Band } from '@/core/practice/band';
 import { type Course, FRONT_PAGES, USUAL_COURSE } from '@/core/practice/course/course';
@@ -8,17 +8,19 @@ import type { OwnLetter } from '@/core/sheet/letterSet';
 import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { settle } from '@/core/sheet/solve';
+import type { AskProgress } from '@/workers/practise.worker';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
 import { download, sentenceOf } from '../lib/api';
 import { usePack } from './usePack';
 import { type PractiseWorker, Stopped } from './usePractiseWorker';
+import { Working } from './Working';
 
 /** The options settle this long before the course is planned anew, in ms. */
 const SETTLE = 250;
 
-const STAGES = { planning: 'Planning', drawing: 'Drawing' } as const;
+const STAGES = { planning: 'Planning the pack', drawing: 'Drawing the pack' } as const;
 
 /** "Teach me this hand": options, the outline, and the pack as one PDF. */
 export function CoursePanel({
@@ -38,6 +40,7 @@ export function CoursePanel({
   const [options, setOptions] = useState(USUAL_COURSE);
   const [course, setCourse] = useState<Course | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const [planning, setPlanning] = useState<AskProgress | null>(null);
   const { progress, make, cancel } = usePack();
   const notice = useNotice();
   const hand = recipeHand(recipe).name;
@@ -47,7 +50,8 @@ export function CoursePanel({
     setCourse(null);
     const timer = setTimeout(() => {
       asked = true;
-      ask('course', { recipe, options, own })
+      setPlanning({ done: 0, of: 1 });
+      ask('course', { recipe, options, own }, setPlanning)
         .then((planned) => {
           setCourse(planned);
           setProblem(null);
@@ -59,6 +63,7 @@ export function CoursePanel({
         })
         .finally(() => {
           asked = false;
+          setPlanning(null);
         });
     }, SETTLE);
     return () => {
@@ -117,22 +122,7 @@ export function CoursePanel({
           </p>
         )}
         {progress ? (
-          <div className="space-y-1">
-            <progress
-              className="progress progress-primary w-full"
-              aria-label="Making the pack"
-              value={progress.done}
-              max={progress.of}
-            />
-            <div className="flex items-center justify-between text-sm">
-              <span>
-                {STAGES[progress.stage]} page {progress.done} of {progress.of}
-              </span>
-              <button type="button" className="btn btn-sm" onClick={cancel}>
-                <X size={14} aria-hidden /> Cancel
-              </button>
-            </div>
-          </div>
+          <Working what={STAGES[progress.stage]} progress={progress} onCancel={cancel} patience={0} />
         ) : (
           <button
             type="button"
@@ -144,6 +134,7 @@ export function CoursePanel({
           </button>
         )}
       </section>
+      {planning && !progress && <Working what="Planning the course" progress={planning} onCancel={stop} />}
       {course && !problem && <Outline course={course} onLay={onLay} />}
     </div>
   );

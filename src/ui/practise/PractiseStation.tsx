@@ -1,7 +1,7 @@
 'use client';
 
 import { ChevronLeft, ChevronRight, Plus, Timer } from 'lucide-react';
-import { useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { rectangle } from '@/core/drawing/build';
 import type { Drawing } from '@/core/drawing/drawing';
 import type { Nib } from '@/core/kit/nib';
@@ -93,8 +93,7 @@ export function PractiseStation({
   const { known, set: setKnown } = useKnown(recipe.hand, records);
   const worker = usePractiseWorker();
   const notice = useNotice();
-  const shown = useDeferredValue(recipe);
-  const { composed, problem } = useMemo(() => composedOf(shown, own), [shown, own]);
+  const { composed, problem } = useMemo(() => composedOf(recipe, own), [recipe, own]);
   const ground = useMemo(() => groundOf(recipe, { size: 1, held: false }, own), [recipe, own]);
   const [page, setPage] = useState(0);
   const [selected, setSelected] = useState<string | null>(null);

@@ -12,6 +12,7 @@ import { KnownLetters } from './KnownLetters';
 import { OwnList } from './OwnList';
 import type { Known } from './useKnown';
 import { type PractiseWorker, Stopped } from './usePractiseWorker';
+import { Working } from './Working';
 
 /** Words found, and what they are good for. */
 interface Found {
@@ -44,6 +45,7 @@ export function WordsPanel({
 }) {
   const lessons = useMemo(() => lessonsOf(ground), [ground]);
   const [found, setFound] = useState<Found | null>(null);
+  const [busy, setBusy] = useState(false);
   const [joins, setJoins] = useState(true);
   const [choice, setChoice] = useState(0);
   const [pair, setPair] = useState('n u');
@@ -54,10 +56,13 @@ export function WordsPanel({
   useEffect(() => setFound(null), [letters, stressed]);
 
   const find = async (work: () => Promise<Found>) => {
+    setBusy(true);
     try {
       setFound(await work());
     } catch (error) {
       if (!(error instanceof Stopped)) notice({ tone: 'problem', text: sentenceOf(error) });
+    } finally {
+      setBusy(false);
     }
   };
   const cover = () =>
@@ -71,9 +76,9 @@ export function WordsPanel({
       });
       const lacking =
         set.impossible.length > 0 ? ` No word of the list has ${set.impossible.join(' ')}.` : '';
-      const what = joins ? 'letters and every join the list has of them' : 'letters';
+      const what = joins ? 'every letter you know and every join of them' : 'every letter you know';
       return {
-        title: `${set.words.length} words hold all ${what}`,
+        title: `${set.words.length} words show ${what}`,
         remark: `Choosing the best word each time would take ${set.greedy}. Worked out in ${Math.max(1, Math.round(set.ms))} ms.${lacking}`,
         texts: set.words,
         as: 'word',
@@ -184,7 +189,8 @@ export function WordsPanel({
             </button>
           </form>
         </fieldset>
-        {found && <FoundWords found={found} onAdd={onAdd} />}
+        {busy && <Working what="Choosing words" onCancel={stop} />}
+        {found && !busy && <FoundWords found={found} onAdd={onAdd} />}
       </section>
       <OwnList ground={ground} known={letters} ask={ask} onReplaced={stop} />
     </div>

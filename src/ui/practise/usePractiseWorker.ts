@@ -2,11 +2,12 @@
 
 import { useCallback, useEffect, useRef } from 'react';
 import { Problem } from '@/core/sheet/problem';
-import type { Ask, Asks, Question, Reply } from '@/workers/practise.worker';
+import type { Ask, AskProgress, Asks, Question, Reply } from '@/workers/practise.worker';
 
 interface Waiting {
   readonly resolve: (answer: never) => void;
   readonly reject: (error: unknown) => void;
+  readonly report?: (progress: AskProgress) => void;
 }
 
 /** Thrown to whoever waits when the worker is stopped. */
@@ -30,13 +31,18 @@ export function usePractiseWorker() {
   useEffect(() => stop, [stop]);
 
   const ask = useCallback(
-    <A extends Ask>(question: A, given: Asks[A]['given']): Promise<Asks[A]['answer']> => {
+    <A extends Ask>(
+      question: A,
+      given: Asks[A]['given'],
+      report?: (progress: AskProgress) => void,
+    ): Promise<Asks[A]['answer']> => {
       if (!worker.current) {
         worker.current = new Worker(new URL('../../workers/practise.worker.ts', import.meta.url), {
           type: 'module',
         });
         worker.current.onmessage = ({ data }: MessageEvent<Reply>) => {
           const asked = waiting.current.get(data.number);
+          if ('progress' in data) return asked?.report?.(data.progress);
           waiting.current.delete(data.number);
           if ('problem' in data) asked?.reject(new Problem(question, data.problem));
           else asked?.resolve(data.answer as never);
@@ -45,7 +51,7 @@ export function usePractiseWorker() {
       count.current += 1;
       const number = count.current;
       worker.current.postMessage({ number, ask: question, given } satisfies Question<A>);
-      return new Promise((resolve, reject) => waiting.current.set(number, { resolve, reject }));
+      return new Promise((resolve, reject) => waiting.current.set(number, { resolve, reject, report }));
     },
     [],
   );

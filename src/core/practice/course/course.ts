@@ -104,12 +104,18 @@ interface Chapter {
   readonly lessons: readonly Lesson[];
 }
 
+/** "Branching: n m h"; a family of one letter goes by it alone. */
+const named = ({ family, letters }: Lesson): string =>
+  family === letters.join('')
+    ? family
+    : `${family.charAt(0).toUpperCase()}${family.slice(1)}: ${letters.join(' ')}`;
+
 /** Strokes come first, words and sentences between and after the families. */
 function chaptersOf(lessons: readonly Lesson[]): Chapter[] {
   const of = (kind: Lesson['case']) => lessons.filter((lesson) => lesson.case === kind);
   const small = of('small').map(
     (lesson): Chapter => ({
-      title: `${lesson.family}: ${lesson.letters.join(' ')}`,
+      title: named(lesson),
       theme: 'letters',
       weight: lesson.letters.length,
       lessons: [lesson],
