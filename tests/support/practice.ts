@@ -1,5 +1,8 @@
 import fc from 'fast-check';
 import { type Bounds, drawingBounds } from '@/core/drawing/bounds';
+import type { DrawingNode, PathCommand } from '@/core/drawing/drawing';
+import { pointAt } from '@/core/geometry/cubic';
+import type { Vec } from '@/core/geometry/vec';
 import { type Band, bandOf, INKS, MODEL_TINTS, WHATS } from '@/core/practice/band';
 import type { Composed } from '@/core/practice/compose';
 import { DRILLS } from '@/core/practice/drills';
@@ -67,6 +70,35 @@ export function recipeOn(
 /** Half the line of a frame, which is drawn along the box of its cell. */
 const FRAME = 0.08;
 
+/** Steps along a curve whose extremes are looked for. */
+const STEPS = 24;
+
+/** The nodes with every curve as a chain of points on it: their bounds are those of the ink, not of its controls. */
+const flattened = (nodes: readonly DrawingNode[]): DrawingNode[] =>
+  nodes.map((node) => {
+    if (node.kind === 'group') return { ...node, children: flattened(node.children) };
+    if (node.kind === 'path') return { ...node, commands: chained(node.commands) };
+    if (node.kind === 'form') return { ...node, form: { commands: chained(node.form.commands) } };
+    return node;
+  });
+
+function chained(commands: readonly PathCommand[]): PathCommand[] {
+  let at: Vec = [0, 0];
+  return commands.flatMap((command): PathCommand[] => {
+    if (command[0] === 'Z') return [command];
+    const [, ...numbers] = command;
+    const end: Vec = [numbers.at(-2) as number, numbers.at(-1) as number];
+    const from = at;
+    at = end;
+    if (command[0] !== 'C') return [command];
+    const [, a, b, c, d] = command;
+    return Array.from({ length: STEPS }, (_, i) => [
+      'L',
+      ...pointAt([from, [a, b], [c, d], end], (i + 1) / STEPS),
+    ]);
+  });
+}
+
 const beyond = (a: Bounds, b: Bounds) =>
   Math.max(b.left - a.left, a.right - b.right, b.top - a.top, a.bottom - b.bottom);
 
@@ -100,7 +132,7 @@ export function misplaced({ pages, boxes: { block } }: Composed): string[] {
         .filter((cell) => !inside(cell.at, boundsOf(block)))
         .map((cell) => `${name(cell)} leaves the block`),
       ...cells.flatMap((cell) => {
-        const drawn = drawingBounds({ nodes: [...cell.under(), ...cell.over()] });
+        const drawn = drawingBounds({ nodes: flattened([...cell.under(), ...cell.over()]) });
         return drawn && !inside(drawn, cell.at, FRAME)
           ? [`${name(cell)}: ink leaves the cell by ${beyond(drawn, cell.at).toFixed(2)} mm`]
           : [];

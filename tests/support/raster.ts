@@ -68,6 +68,22 @@ export class Raster {
     });
   }
 
+  /** Bounds of what is at least so dark inside a box, in mm; undefined where nothing is. */
+  darkBounds(box: { x: number; y: number; width: number; height: number }, least: number) {
+    let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+    for (let py = this.toPx(box.y); py < this.toPx(box.y + box.height); py++) {
+      for (let px = this.toPx(box.x); px < this.toPx(box.x + box.width); px++) {
+        if (this.at(px, py) < least) continue;
+        left = Math.min(left, px);
+        right = Math.max(right, px + 1);
+        top = Math.min(top, py);
+        bottom = Math.max(bottom, py + 1);
+      }
+    }
+    const mm = (px: number) => px / this.pxPerMm;
+    return left > right ? undefined : { left: mm(left), top: mm(top), right: mm(right), bottom: mm(bottom) };
+  }
+
   private centre(from: number, to: number, darkness: (p: number) => number): number {
     const profile = Array.from({ length: to - from + 1 }, (_, i) => darkness(from + i));
     const ground = Math.min(...profile);

@@ -42,7 +42,7 @@ export interface CellPlan {
 /** Guided, then faded, then free: the cells of a band in order. */
 export const sequenceOf = ({ trace, fading, free, ink }: How): CellPlan[] => [
   ...Array.from({ length: trace }, (): CellPlan => ({ kind: 'trace', model: ink })),
-  ...fadesOf(fading).map((model): CellPlan => ({ kind: 'fading', model })),
+  ...fadesOf(fading, ink).map((model): CellPlan => ({ kind: 'fading', model })),
   ...Array.from({ length: free }, (): CellPlan => ({ kind: 'free' })),
 ];
 

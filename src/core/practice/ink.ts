@@ -14,15 +14,22 @@ import type { Figure } from './figure';
 /** A model as it is written, and what is left of it as it fades. */
 export type Model = InkStyle | 'contour' | 'key points';
 
-/** What is left of a model, from most to least. */
-const FADES: readonly Model[] = ['contour', 'skeleton', 'key points'];
+/** What is left of a model, from most to least; a model that shows less to begin with fades on from there. */
+const FADES: Readonly<Record<InkStyle, readonly Model[]>> = {
+  solid: ['contour', 'skeleton', 'key points'],
+  outline: ['skeleton', 'key points'],
+  doubled: ['skeleton', 'key points'],
+  skeleton: ['key points'],
+};
 
-/** The models of `count` fading cells: from contour over skeleton to key points, evenly. */
-export const fadesOf = (count: number): Model[] =>
-  Array.from(
-    { length: count },
-    (_, i) => FADES[count === 1 ? 1 : Math.round((i * (FADES.length - 1)) / (count - 1))] as Model,
-  );
+/** The models of `count` fading cells, evenly from the first to the last; a single one stands in the middle. */
+export function fadesOf(count: number, ink: InkStyle = 'solid'): Model[] {
+  const fades = FADES[ink];
+  return Array.from({ length: count }, (_, i) => {
+    const share = count === 1 ? 0.5 : i / (count - 1);
+    return fades[Math.round(share * (fades.length - 1))] as Model;
+  });
+}
 
 /** Lines of contours and skeletons: wide enough for a desktop printer, finer where the writing is small. */
 const lineFor = (unit: Mm): Mm => clamp(0.08 * unit, 0.1, 0.22);

@@ -10,8 +10,8 @@ import type { Box, PageBoxes } from '../sheet/furniture';
 import { type RuledLine, ruledLine } from '../sheet/layout';
 import { lineSystem } from '../sheet/lineSystem';
 import { recipeHand } from '../sheet/recipe';
-import type { Band, ModelTint } from './band';
-import { type Cell, type CellPlan, inRows, type Row, sequenceOf } from './cells';
+import type { Band, InkStyle, ModelTint } from './band';
+import { type Cell, type CellPlan, inRows, type Row, type RowPlan, sequenceOf } from './cells';
 import { type Figure, strokeFigure } from './figure';
 import type { Ground } from './ground';
 import { AROUND, guide } from './guided';
@@ -290,7 +290,7 @@ function written(
   const plan = fits ? sequence : [];
   const guided =
     how.guided && !running
-      ? guidedPlan(ground, figure, setting, {
+      ? guidedPlan(ground, figure, how.ink, setting, {
           rowHeight,
           gap,
           cellWidth: plan.length > 0 ? cellWidth : 0,
@@ -308,8 +308,11 @@ function written(
   const rowsBeside = beside?.rows ?? 0;
   const narrow = width - (beside ? beside.width + BESIDE : 0);
   const rooms = [...Array<Mm>(rowsBeside).fill(roomOf(narrow)), roomOf(width)];
-  const lines = Math.max(how.lines, rowsBeside, running ? 0 : 1);
-  const rows = inRows(plan as CellPlan[], cellWidth, rooms, { ...how, lines: running ? plan.length : lines });
+  const lines = Math.max(how.lines, rowsBeside);
+  // A line of text has its row to itself, from end to end, whichever way the page runs.
+  const rows: RowPlan[] = running
+    ? (plan as CellPlan[]).map((cell) => ({ cells: [cell], pitch: roomOf(width) }))
+    : inRows(plan as CellPlan[], cellWidth, rooms, { ...how, lines });
 
   /** One row at `top`: its line, and its cells from the side where the writing starts. */
   const layRow = (index: number, top: Mm, x: Mm, rowWidth: Mm): Laid => {
@@ -422,11 +425,14 @@ function gathered(
   const tall = (unitOf: Mm) =>
     Math.max(
       ...subjects.map(({ figure }) => {
-        const { top, bottom } = guidedSpan(ground, figure);
+        const { top, bottom } = guidedSpan(ground, figure, band.how.ink);
         return (top - bottom) * unitOf + 2 * AROUND;
       }),
     );
-  const wide = ({ figure: { reach } }: Subject) => (reach.right - reach.left) * unit + 2 * AROUND;
+  const wide = ({ figure }: Subject) => {
+    const { left, right } = guidedSpan(ground, figure, band.how.ink);
+    return (right - left) * unit + 2 * AROUND;
+  };
   const trouble: string[] = [];
   const rows: { subject: Subject; x: Mm }[][] = [];
   let x = 0;
@@ -515,8 +521,10 @@ interface GuidedPlan {
   readonly rows: number;
 }
 
-/** Height of the figure with at least the body, in letter units: what a guided cell shows. */
-const guidedSpan = ({ zones }: Ground, { reach }: Figure) => ({
+/** What a guided cell shows, in letter units: the figure as it is inked, with at least the body's height. */
+const guidedSpan = ({ zones, pen, unit }: Ground, { reach }: Figure, ink: InkStyle) => ({
+  left: reach.left,
+  right: reach.right + reachBeyond(ink, pen, unit).right,
   top: Math.max(reach.top, zones.body),
   bottom: Math.min(reach.bottom, 0),
 });
@@ -528,12 +536,13 @@ const guidedSpan = ({ zones }: Ground, { reach }: Figure) => ({
 function guidedPlan(
   ground: Ground,
   figure: Figure,
+  ink: InkStyle,
   { width, height }: Setting,
   rows: { rowHeight: Mm; gap: Mm; cellWidth: Mm; headHeight: Mm; ladder: Mm; lines: number },
 ): GuidedPlan | undefined {
   const { unit, zones } = ground;
-  const { top, bottom } = guidedSpan(ground, figure);
-  const across = figure.reach.right - figure.reach.left;
+  const { left: start, right: end, top, bottom } = guidedSpan(ground, figure, ink);
+  const across = end - start;
   const heightOf = (count: number) => count * rows.rowHeight + (count - 1) * rows.gap;
   const unitFor = (boxWidth: Mm, boxHeight: Mm) =>
     Math.min(LARGEST * unit, (boxWidth - 2 * AROUND) / across, (boxHeight - 2 * AROUND) / (top - bottom));
@@ -575,8 +584,7 @@ function guidedCell(
   what: string,
   language: LineLanguage,
 ): Laid {
-  const { top, bottom } = guidedSpan(ground, figure);
-  const { left, right } = figure.reach;
+  const { left, right, top, bottom } = guidedSpan(ground, figure, how.ink);
   const tall = (top - bottom) * unit;
   const at: Vec = [
     box.x + (box.width - (right - left) * unit) / 2 - left * unit,
@@ -636,9 +644,10 @@ function emptyRuling(band: Band, ground: Ground, setting: Setting): Cutting {
   const { above, below, gap } = rowReach(ground);
   const more = manner(band, ground);
   const height = above + below;
-  if (height > setting.height) {
+  const room = setting.height - (more ? HEADING : 0);
+  if (height > room) {
     const trouble = [
-      `A line of this ruling is ${plain(height, 0)} mm tall and the page has ${plain(setting.height, 0)} mm. ${smaller(ground, setting.height / height)}`,
+      `A line of this ruling is ${plain(height, 0)} mm tall and the page has ${plain(room, 0)} mm. ${smaller(ground, room / height)}`,
     ];
     return { pieces: [headingPiece({ name: 'Ruling', more }, setting, trouble)], trouble };
   }
@@ -710,7 +719,8 @@ function picture(band: Band, ground: Ground, setting: Setting): Cutting {
   const whole = figureOf(`picture ${found.id}`, 0, found.steps.length);
   const { reach } = whole;
   const { unit, pen } = ground;
-  const across = (reach.right - reach.left) * unit + 2 * PICTURE_PAD;
+  const inked = reach.right - reach.left + reachBeyond(how.ink, pen, unit).right;
+  const across = inked * unit + 2 * PICTURE_PAD;
   const tall = (reach.top - reach.bottom) * unit + 2 * PICTURE_PAD + CAPTION;
   const title = { name: found.name, more: manner(band, ground) };
   const rowRoom = setting.height - HEADING;

@@ -7,13 +7,14 @@ import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { useNotice } from '../frame/notices';
 import { download, sentenceOf } from '../lib/api';
 import { FILE_FORMATS, type PageFilesState } from './usePageFiles';
+import { Working } from './Working';
 
 /** A page recipe is some ten kB at most. */
 const LARGEST_FILE = 64 * 1024;
 
 /** The page on paper and as a recipe, out and in. */
 export function PageFiles({
-  files: { busy, save },
+  files: { busy, save, cancel },
   printer,
   recipe,
   onImport,
@@ -54,7 +55,7 @@ export function PageFiles({
             onClick={() => void save(format)}
           >
             {format === 'pdf' && <Download size={14} aria-hidden />}
-            {busy === format ? 'Drawing…' : format.toUpperCase()}
+            {format.toUpperCase()}
           </button>
         ))}
         <button
@@ -82,6 +83,7 @@ export function PageFiles({
           <FileUp size={14} aria-hidden /> Open a recipe
         </button>
       </div>
+      {busy && <Working what={`Drawing the ${busy.toUpperCase()}`} onCancel={cancel} />}
       <p className="mt-1 text-sm opacity-80">
         {printer ? `PDF is corrected for ${printer}.` : 'Print at 100 %, then measure the check bars.'} The
         PDF has every sheet; SVG and PNG the one in sight.

@@ -3,7 +3,7 @@
 import { ChevronLeft, ChevronRight, Plus, Timer } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { rectangle } from '@/core/drawing/build';
-import type { Drawing } from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import type { Nib } from '@/core/kit/nib';
 import type { Band, WhatKind } from '@/core/practice/band';
 import { type Composed, compose, drawPage } from '@/core/practice/compose';
@@ -53,6 +53,8 @@ const KEYS: readonly KeyHelp[] = [
 
 /** The line around the band being changed, on the screen only. */
 const SELECTED = { colour: '#2f6f66', width: 0.4, dash: [2, 1.4] } as const;
+/** How far it stands off the band, in mm. */
+const AROUND = 1;
 
 /** The page composed, or why it cannot be. */
 function composedOf(
@@ -146,6 +148,12 @@ export function PractiseStation({
     setSelected(null);
     setPage(0);
     setTab('Page');
+    if (bands.length === 0) return;
+    notice({
+      tone: 'done',
+      text: `“${title}” is on the desk, in place of what was there.`,
+      undo: () => void latest.current.undo(),
+    });
   };
   const tenMinutes = async () => {
     try {
@@ -285,19 +293,25 @@ const NotDrawn = ({ recipe }: { recipe: Recipe }) => (
 /** The page as the screen shows it: with a line around the band being changed. */
 function screenPage(composed: Composed, index: number, selected: string | null): Drawing {
   const drawing = drawPage(composed, index);
-  const boxes = composed.pages[index]?.laid.filter(({ band }) => band === selected) ?? [];
-  if (boxes.length === 0) return drawing;
-  return {
-    ...drawing,
-    nodes: [
-      ...drawing.nodes,
-      ...boxes.map(({ box: { x, y, width, height } }) => ({
-        kind: 'path' as const,
-        commands: rectangle(x - 1, y - 1, width + 2, height + 2),
-        stroke: SELECTED,
-      })),
-    ],
-  };
+  const boxes = (composed.pages[index]?.laid ?? []).flatMap(({ band, box }) =>
+    band === selected ? [box] : [],
+  );
+  // Where a band goes on in the next column, each column has its own line around it.
+  const around = composed.boxes.columns.flatMap((column): DrawingNode[] => {
+    const parts = boxes.filter(({ x }) => x === column.x);
+    const [first] = parts;
+    if (!first) return [];
+    const top = Math.min(...parts.map(({ y }) => y));
+    const bottom = Math.max(...parts.map(({ y, height }) => y + height));
+    const commands = rectangle(
+      first.x - AROUND,
+      top - AROUND,
+      first.width + 2 * AROUND,
+      bottom - top + 2 * AROUND,
+    );
+    return [{ kind: 'path', commands, stroke: SELECTED }];
+  });
+  return { ...drawing, nodes: [...drawing.nodes, ...around] };
 }
 
 const PageTurner = ({

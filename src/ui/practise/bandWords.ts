@@ -57,7 +57,7 @@ export function howOf({ what: { kind }, how }: Band): string {
           trace > 0 && `${trace} to trace`,
           fading > 0 && `${fading} fading`,
           free > 0 && `${free} free`,
-          repeat && `filling ${lines} ${lines === 1 ? 'line' : 'lines'}`,
+          repeat && `${lines} ${lines === 1 ? 'line' : 'lines'}`,
         ];
   return [
     ...parts,

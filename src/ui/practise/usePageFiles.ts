@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { Recipe } from '@/core/sheet/recipe';
 import { useNotice } from '../frame/notices';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
@@ -11,20 +11,23 @@ export type FileFormat = (typeof FILE_FORMATS)[number];
 /** The page as a file: PDF has all sheets, SVG and PNG the one in sight (counted from 0). */
 export function usePageFiles(recipe: Recipe, page: number) {
   const [busy, setBusy] = useState<FileFormat | null>(null);
+  const control = useRef<AbortController | null>(null);
   const notice = useNotice();
   const save = async (format: FileFormat) => {
+    const mine = new AbortController();
+    control.current = mine;
     setBusy(format);
     try {
       const path = `/api/practice?format=${format}&dpi=300&page=${page + 1}`;
-      const response = await call(path, { method: 'POST', json: recipe });
+      const response = await call(path, { method: 'POST', json: recipe, signal: mine.signal });
       download(await response.blob(), fileNameOf(response, `practice.${format}`));
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      if (!mine.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
     } finally {
       setBusy(null);
     }
   };
-  return { busy, save };
+  return { busy, save, cancel: () => control.current?.abort() };
 }
 
 export type PageFilesState = ReturnType<typeof usePageFiles>;

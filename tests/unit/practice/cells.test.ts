@@ -88,6 +88,26 @@ describe('cells of a practice page', () => {
     }
   });
 
+  it('a line of text has rows to itself, however short what is left of it', () => {
+    const bands = [bandOf('l', 'line', 'stars above the dome', { trace: 1, free: 1 })];
+    for (const mirrored of [false, true]) {
+      const { pages } = compose(recipeOn('italic', 2.4, { mirrored }), { bands });
+      const cells = pages.flatMap(({ laid }) => laid.flatMap((piece) => piece.cells));
+      expect(cells.map(({ kind, what }) => `${kind} ${what}`)).toEqual([
+        'model stars above the',
+        'trace stars above the',
+        'free stars above the',
+        'model dome',
+        'trace dome',
+        'free dome',
+      ]);
+      const tops = cells.map(({ box }) => box.y);
+      expect(new Set(tops).size).toBe(6);
+      // Latin runs from left to right under either hand.
+      expect(cells[3]?.ink?.left).toBeCloseTo(cells[0]?.ink?.left as number, 0);
+    }
+  });
+
   it('a left-handed page runs the other way, its model on the side the hand does not hide', () => {
     const bands = [bandOf('n', 'letter', 'n')];
     const places = (mirrored: boolean) => {

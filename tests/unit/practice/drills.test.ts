@@ -123,6 +123,8 @@ describe('fading', () => {
     expect(fadesOf(1)).toEqual(['skeleton']);
     expect(fadesOf(2)).toEqual(['contour', 'key points']);
     expect(fadesOf(3)).toEqual(['contour', 'skeleton', 'key points']);
+    expect(fadesOf(3, 'skeleton')).toEqual(['key points', 'key points', 'key points']);
+    expect(fadesOf(2, 'outline')).toEqual(['skeleton', 'key points']);
     const order = ['contour', 'skeleton', 'key points'];
     for (const count of [4, 5, 8]) {
       const places = fadesOf(count).map((model) => order.indexOf(model));
