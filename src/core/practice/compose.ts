@@ -13,8 +13,9 @@ import type { OwnLetter } from '../sheet/letterSet';
 import { type Recipe, recipeHand } from '../sheet/recipe';
 import type { Band } from './band';
 import type { Row } from './cells';
+import { cut } from './cut/cut';
+import type { Cutting, Laid, Piece, Setting } from './cut/piece';
 import { groundOf } from './ground';
-import { type Cutting, cut, type Laid, type Piece, type Setting } from './pieces';
 
 /** Something about a band that its maker should know. */
 export interface BandRemark {

@@ -1,0 +1,137 @@
+import { group } from '../../drawing/build';
+import type { Vec } from '../../geometry/vec';
+import type { Mm } from '../../measure/units';
+import type { LineLanguage } from '../../sheet/draw/lineLanguage';
+import type { Box } from '../../sheet/furniture';
+import { ruledLine } from '../../sheet/layout';
+import type { Band, InkStyle } from '../band';
+import type { Figure } from '../figure';
+import type { Ground } from '../ground';
+import { AROUND, guide } from '../guided';
+import { reachBeyond } from '../ink';
+import { boundsOf, frameOf } from './modelCell';
+import { type Laid, once, type Setting } from './piece';
+import { LEAD, within } from './row';
+
+/** White between a guided cell and the rows beside it. */
+export const BESIDE: Mm = 4;
+
+/** Most of the line a guided cell may take, to leave room to write. */
+const MOST_GUIDED = 0.42;
+
+/** A guided figure is at least so much larger than it will be written, and at most; less large only where it must. */
+export const LARGE = 1.3;
+const LARGEST = 2.6;
+
+/** Tallest guided cell beside rows that are small. */
+const MOST_BESIDE: Mm = 62;
+
+/** A guided cell may be so much of a row less tall than it could be, rather than take one row more than the band has. */
+const ALMOST = 0.6;
+
+/** Bodies smaller than this, in mm, carry no readable guides. */
+const LEAST_GUIDED_BODY: Mm = 5;
+
+interface GuidedPlan {
+  readonly unit: Mm;
+  readonly width: Mm;
+  readonly height: Mm;
+  /** Rows that stand beside it; 0 when it stands above them. */
+  readonly rows: number;
+}
+
+/** What a guided cell shows, in letter units: the figure as it is inked, with at least the body's height. */
+export const guidedSpan = ({ zones, pen, unit }: Ground, { reach }: Figure, ink: InkStyle) => ({
+  left: reach.left,
+  right: reach.right + reachBeyond(ink, pen, unit).right,
+  top: Math.max(reach.top, zones.body),
+  bottom: Math.min(reach.bottom, 0),
+});
+
+/**
+ * How large a guided cell is and where it stands: beside as many rows as it is tall, while the line keeps room for the
+ * cells; else above the rows over the whole width. Undefined where it would be too small to read.
+ */
+export function guidedPlan(
+  ground: Ground,
+  figure: Figure,
+  ink: InkStyle,
+  { width, height }: Setting,
+  rows: { rowHeight: Mm; gap: Mm; cellWidth: Mm; headHeight: Mm; ladder: Mm; lines: number },
+): GuidedPlan | undefined {
+  const { unit, zones } = ground;
+  const { left: start, right: end, top, bottom } = guidedSpan(ground, figure, ink);
+  const across = end - start;
+  const heightOf = (count: number) => count * rows.rowHeight + (count - 1) * rows.gap;
+  const unitFor = (boxWidth: Mm, boxHeight: Mm) =>
+    Math.min(LARGEST * unit, (boxWidth - 2 * AROUND) / across, (boxHeight - 2 * AROUND) / (top - bottom));
+  const most = width - BESIDE - rows.ladder - LEAD - rows.cellWidth;
+  const room = Math.min(MOST_GUIDED * width, most);
+  const tallest = height - rows.headHeight;
+  const wanted = Math.min(MOST_BESIDE, tallest, (top - bottom) * unitFor(room, tallest) + 2 * AROUND);
+  const count = Math.min(
+    Math.max(
+      Math.ceil((wanted + rows.gap) / (rows.rowHeight + rows.gap) - ALMOST),
+      Math.min(rows.lines, Math.ceil((wanted + rows.gap) / (rows.rowHeight + rows.gap))),
+    ),
+    Math.floor((tallest + rows.gap) / (rows.rowHeight + rows.gap)),
+  );
+  const beside = unitFor(room, heightOf(count));
+  if (count > 0 && beside >= LARGE * unit) {
+    return { unit: beside, width: across * beside + 2 * AROUND, height: heightOf(count), rows: count };
+  }
+  const left = tallest - rows.rowHeight - rows.gap;
+  const large = unitFor(
+    width,
+    Math.min(left, Math.max(MOST_BESIDE, LARGE * unit * (top - bottom) + 2 * AROUND)),
+  );
+  if (large * zones.body < LEAST_GUIDED_BODY) return undefined;
+  return {
+    unit: large,
+    width: across * large + 2 * AROUND,
+    height: (top - bottom) * large + 2 * AROUND,
+    rows: 0,
+  };
+}
+
+export function guidedCell(
+  { how }: Band,
+  ground: Ground,
+  figure: Figure,
+  unit: Mm,
+  box: Box,
+  what: string,
+  language: LineLanguage,
+): Laid {
+  const { left, right, top, bottom } = guidedSpan(ground, figure, how.ink);
+  const tall = (top - bottom) * unit;
+  const at: Vec = [
+    box.x + (box.width - (right - left) * unit) / 2 - left * unit,
+    box.y + (box.height - tall) / 2 + top * unit,
+  ];
+  const module = (ground.module * unit) / ground.unit;
+  const drawn = once(() => guide(ground.pen, figure, how.ink, at, unit, box));
+  return {
+    cells: [
+      {
+        kind: 'guided',
+        what,
+        box,
+        ink: boundsOf(figure, at, unit),
+        under: () => [group('guided', drawn().under)],
+        over: () => [group('guided', drawn().over)],
+      },
+    ],
+    rows: [
+      {
+        recipe: ground.recipe,
+        module,
+        line: within(ruledLine(ground.recipe, module, at[1]), box),
+        x: box.x,
+        width: box.width,
+        toWrite: false,
+      },
+    ],
+    nodes: [frameOf(box, language)],
+  };
+}

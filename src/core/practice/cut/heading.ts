@@ -1,0 +1,86 @@
+import { text } from '../../drawing/build';
+import type { DrawingNode } from '../../drawing/drawing';
+import { fitText, textWidth } from '../../drawing/textWidth';
+import { type Mm, plain } from '../../measure/units';
+import type { LineLanguage } from '../../sheet/draw/lineLanguage';
+import type { Box } from '../../sheet/furniture';
+import { recipeHand } from '../../sheet/recipe';
+import type { Band } from '../band';
+import type { Ground } from '../ground';
+import { BAND_GAP, type Piece, type Setting } from './piece';
+
+/** Room that a heading takes over its band, and the size it is set in. */
+export const HEADING: Mm = 5.4;
+const HEADING_SIZE: Mm = 3.6;
+/** The same of what a teacher says under it. */
+export const REMARK: Mm = 4.2;
+export const REMARK_SIZE: Mm = 2.7;
+
+/** What a band is called, and how it is written where that is not the usual. */
+export interface Title {
+  readonly name: string;
+  readonly more: string;
+}
+
+/** How a band is written, where that is not the usual: its nib, one held angle, outlines. */
+export function manner({ how }: Band, { recipe, unit, zones }: Ground): string {
+  const hand = recipeHand(recipe);
+  const nibbed = hand.basis === 'nib' || hand.basis === 'dots';
+  return [
+    ...(how.size === 1
+      ? []
+      : [nibbed ? `${plain(recipe.width)} mm nib` : `body ${plain(zones.body * unit)} mm`]),
+    ...(how.held && hand.penAngle ? [`held at ${plain(recipe.penAngle)}° throughout`] : []),
+    ...(how.ink === 'outline' && hand.tool === 'broad' ? ['for two bound pencils'] : []),
+    ...(how.ink === 'outline' && hand.tool !== 'broad' ? ['outlines, to fill'] : []),
+    ...(how.ink === 'doubled' ? ['a round point, every downstroke doubled'] : []),
+    ...(how.ink === 'skeleton' ? ['the path, for a pencil'] : []),
+  ].join(' · ');
+}
+
+/** "Zigzag · 4.8 mm nib": the heading of a band over a fine rule. */
+export function headingNodes(
+  { name, more }: Title,
+  top: Mm,
+  frame: Box,
+  language: LineLanguage,
+): DrawingNode[] {
+  const y = top + HEADING_SIZE;
+  const bold = fitText(name, HEADING_SIZE, frame.width * 0.7);
+  const after = frame.x + textWidth(bold, HEADING_SIZE) + 2;
+  return [
+    text(frame.x, y, bold, { size: HEADING_SIZE, colour: language.exemplar, style: 'bold' }),
+    ...(more
+      ? [
+          text(after, y, fitText(more, REMARK_SIZE, frame.x + frame.width - after), {
+            size: REMARK_SIZE,
+            colour: language.aid,
+          }),
+        ]
+      : []),
+  ];
+}
+
+export const headingPiece = (title: Title, { language }: Setting, lines: readonly string[]): Piece => ({
+  height: HEADING + lines.length * REMARK,
+  before: BAND_GAP,
+  lay: (top, frame) => ({
+    cells: [],
+    rows: [],
+    nodes: [
+      ...headingNodes(title, top, frame, language),
+      ...lines.map((line, i) =>
+        text(frame.x, top + HEADING + (i + 0.7) * REMARK, fitText(line, REMARK_SIZE, frame.width), {
+          size: REMARK_SIZE,
+          colour: '#a33327',
+        }),
+      ),
+    ],
+  }),
+});
+
+export const remarkNode = (remark: string, top: Mm, frame: Box, language: LineLanguage): DrawingNode =>
+  text(frame.x, top + REMARK_SIZE, fitText(remark, REMARK_SIZE, frame.width), {
+    size: REMARK_SIZE,
+    colour: language.aid,
+  });

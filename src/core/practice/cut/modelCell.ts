@@ -1,0 +1,81 @@
+import type { Bounds } from '../../drawing/bounds';
+import { group, rectangle, segments, text } from '../../drawing/build';
+import type { DrawingNode } from '../../drawing/drawing';
+import type { Vec } from '../../geometry/vec';
+import type { Mm } from '../../measure/units';
+import type { LineLanguage } from '../../sheet/draw/lineLanguage';
+import type { Box } from '../../sheet/furniture';
+import type { Band, ModelTint } from '../band';
+import type { Cell, CellPlan } from '../cells';
+import type { Figure } from '../figure';
+import type { Ground } from '../ground';
+import { inkNodes, reachBeyond } from '../ink';
+import { LABEL, LABEL_SIZE } from './row';
+
+/** Width of frames and ticks. */
+const FRAME_LINE: Mm = 0.15;
+
+/** Cells to fill are told apart by ticks under the baseline. */
+const TICK: Mm = 1.4;
+
+const MODEL_COLOURS: Readonly<Record<ModelTint, string>> = {
+  pale: '#c9cdda',
+  middle: '#989db2',
+  full: '#1f2430',
+};
+
+/** Bounds of a figure's ink on the page, with marks around it and what its second contour adds to the right. */
+export const boundsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm, around = 0, right = 0): Bounds => ({
+  left: x + reach.left * unit - around,
+  right: x + (reach.right + right) * unit + around,
+  top: y - reach.top * unit - around,
+  bottom: y - reach.bottom * unit + around,
+});
+
+/** A cell of a row: its model where it has one, the labels under it. */
+export function cellOf(
+  { how }: Band,
+  { pen, unit }: Ground,
+  figure: Figure,
+  plan: CellPlan | { kind: 'model'; model: 'solid' },
+  box: Box,
+  at: Vec,
+): Cell {
+  const { model } = plan;
+  const colour = MODEL_COLOURS[plan.kind === 'model' ? 'full' : how.tint];
+  const line = MODEL_COLOURS[how.tint === 'pale' ? 'middle' : how.tint];
+  const beyond = model ? reachBeyond(model, pen, unit) : undefined;
+  return {
+    kind: plan.kind,
+    what: figure.text,
+    box,
+    ...(beyond && { ink: boundsOf(figure, at, unit, beyond.around, beyond.right) }),
+    under: () =>
+      model
+        ? [group(plan.kind, inkNodes(pen, figure, model, at, unit, model === 'solid' ? colour : line))]
+        : [],
+    over: () =>
+      figure.labels.map((label) =>
+        text(at[0] + label.x * unit, at[1] + LABEL - 0.8, label.text, {
+          size: LABEL_SIZE,
+          colour: '#6b6e80',
+          anchor: 'middle',
+        }),
+      ),
+  };
+}
+
+/** A short mark under the baseline where a cell to fill begins, on the side the writing starts from. */
+export const tick = (box: Box, baseline: Mm, startsRight: boolean, language: LineLanguage): DrawingNode => {
+  const x = startsRight ? box.x + box.width : box.x;
+  return segments([[x, baseline + 0.4, x, baseline + 0.4 + TICK]], {
+    colour: language.aid,
+    width: FRAME_LINE,
+  });
+};
+
+export const frameOf = ({ x, y, width, height }: Box, language: LineLanguage): DrawingNode => ({
+  kind: 'path',
+  commands: rectangle(x, y, width, height),
+  stroke: { colour: language.ladder, width: FRAME_LINE },
+});

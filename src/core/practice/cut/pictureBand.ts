@@ -1,0 +1,126 @@
+import { group, text } from '../../drawing/build';
+import { wrapText } from '../../drawing/textWidth';
+import type { Vec } from '../../geometry/vec';
+import { type Mm, plain } from '../../measure/units';
+import type { Box } from '../../sheet/furniture';
+import type { Band } from '../band';
+import { type Cell, type CellPlan, sequenceOf } from '../cells';
+import { type Figure, strokeFigure } from '../figure';
+import type { Ground } from '../ground';
+import { guide } from '../guided';
+import { inkNodes, reachBeyond } from '../ink';
+import { pictureById } from '../pictures';
+import { HEADING, headingNodes, headingPiece, manner, REMARK_SIZE } from './heading';
+import { boundsOf, cellOf, frameOf } from './modelCell';
+import { BAND_GAP, type Cutting, once, type Piece, type Setting, smaller } from './piece';
+
+/** White around a picture in its frame, and room for two lines of words under it. */
+const PICTURE_PAD: Mm = 4;
+const CAPTION: Mm = 7.2;
+const CAPTION_LINE: Mm = 3;
+const CAPTION_LINES = 2;
+const PICTURE_GAP: Mm = 3;
+/** Tone of the steps done before. */
+const EARLIER = '#c6cad8';
+
+/** Items in as few rows as go, none of them nearly empty. */
+function evenRows<T>(items: readonly T[], columns: number): T[][] {
+  const rows = Math.ceil(items.length / columns);
+  const each = Math.ceil(items.length / rows);
+  return Array.from({ length: rows }, (_, i) => items.slice(i * each, (i + 1) * each));
+}
+
+/** A picture in numbered steps, then cells to follow, then empty ones; as many frames in a row as fit. */
+export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
+  const found = pictureById(band.what.of);
+  const { how } = band;
+  if (!found) {
+    const trouble = [`There is no picture “${band.what.of}”.`];
+    return { pieces: [headingPiece({ name: 'Picture', more: '' }, setting, trouble)], trouble };
+  }
+  const figureOf = (key: string, from: number, until: number): Figure => {
+    const known = ground.figures.get(key);
+    if (known) return known;
+    const plans = found.steps.slice(from, until).flatMap(({ strokes }) => strokes);
+    const made = strokeFigure(ground.pen, found.name, plans);
+    ground.figures.set(key, made);
+    return made;
+  };
+  const whole = figureOf(`picture ${found.id}`, 0, found.steps.length);
+  const { reach } = whole;
+  const { unit, pen } = ground;
+  const inked = reach.right - reach.left + reachBeyond(how.ink, pen, unit).right;
+  const across = inked * unit + 2 * PICTURE_PAD;
+  const tall = (reach.top - reach.bottom) * unit + 2 * PICTURE_PAD + CAPTION;
+  const title = { name: found.name, more: manner(band, ground) };
+  const rowRoom = setting.height - HEADING;
+  if (across > setting.width || tall > rowRoom) {
+    const share = Math.min(setting.width / across, rowRoom / tall);
+    const trouble = [
+      `“${found.name}” needs ${plain(across, 0)} × ${plain(tall, 0)} mm a frame and does not fit. ${smaller(ground, share)}`,
+    ];
+    return { pieces: [headingPiece(title, setting, trouble)], trouble };
+  }
+  type Item = { kind: 'step'; step: number } | CellPlan;
+  const steps: Item[] = how.guided ? found.steps.map((_, i) => ({ kind: 'step', step: i })) : [];
+  const columns = Math.max(1, Math.floor((setting.width + PICTURE_GAP) / (across + PICTURE_GAP)));
+  const rows = [...evenRows(steps, columns), ...evenRows<Item>(sequenceOf(how), columns)];
+  const strokesBefore = (step: number) =>
+    found.steps.slice(0, step).reduce((sum, { strokes }) => sum + strokes.length, 0);
+  const { startsRight } = setting.boxes;
+  const frame = (item: Item, box: Box): Cell => {
+    const at: Vec = [box.x + PICTURE_PAD - reach.left * unit, box.y + PICTURE_PAD + reach.top * unit];
+    const inner = { ...box, height: box.height - CAPTION };
+    if (item.kind !== 'step') {
+      const cell = cellOf(band, ground, whole, item, box, at);
+      return { ...cell, over: () => [frameOf(box, setting.language)] };
+    }
+    const { step } = item;
+    const { say } = found.steps[step] as (typeof found.steps)[number];
+    const earlier = step > 0 ? figureOf(`picture ${found.id} to ${step}`, 0, step) : undefined;
+    const now = figureOf(`picture ${found.id} at ${step}`, step, step + 1);
+    const drawn = once(() => guide(pen, now, how.ink, at, unit, inner, strokesBefore(step)));
+    const caption = `${step + 1}  ${say}`;
+    return {
+      kind: 'step',
+      what: found.name,
+      box,
+      ink: boundsOf(figureOf(`picture ${found.id} to ${step + 1}`, 0, step + 1), at, unit),
+      under: () => [
+        group('step', [
+          ...(earlier ? inkNodes(pen, earlier, how.ink, at, unit, EARLIER) : []),
+          ...drawn().under,
+        ]),
+      ],
+      over: () => [
+        group('step', drawn().over),
+        frameOf(box, setting.language),
+        ...wrapText(caption, REMARK_SIZE, box.width - 2.4)
+          .slice(0, CAPTION_LINES)
+          .map((words, i) =>
+            text(box.x + 1.2, box.y + box.height - CAPTION + (i + 0.9) * CAPTION_LINE, words, {
+              size: REMARK_SIZE,
+              colour: setting.language.exemplar,
+            }),
+          ),
+      ],
+    };
+  };
+  const pieces = rows.map(
+    (row, i): Piece => ({
+      height: tall + (i === 0 ? HEADING : 0),
+      before: i === 0 ? BAND_GAP : PICTURE_GAP,
+      lay: (top, { x, width, ...rest }) => {
+        const down = i === 0 ? HEADING : 0;
+        const cells = row.map((item, column) => {
+          const start = column * (across + PICTURE_GAP);
+          const left = startsRight ? x + width - start - across : x + start;
+          return frame(item, { x: left, y: top + down, width: across, height: tall });
+        });
+        const nodes = i === 0 ? headingNodes(title, top, { x, width, ...rest }, setting.language) : [];
+        return { cells, rows: [], nodes };
+      },
+    }),
+  );
+  return { pieces, trouble: [] };
+}

@@ -1,0 +1,67 @@
+import type { DrawingNode } from '../../drawing/drawing';
+import { type Mm, plain } from '../../measure/units';
+import type { LineLanguage } from '../../sheet/draw/lineLanguage';
+import type { Box, PageBoxes } from '../../sheet/furniture';
+import { recipeHand } from '../../sheet/recipe';
+import type { Cell, Row } from '../cells';
+import type { Ground } from '../ground';
+
+/** A part of a band that stays together on one page. */
+export interface Piece {
+  readonly height: Mm;
+  /** White before it, unless it stands at the head of a page. */
+  readonly before: Mm;
+  readonly lay: (top: Mm, frame: Box) => Laid;
+}
+
+/** A piece in its place: cells, ruled lines, and headings. */
+export interface Laid {
+  readonly cells: readonly Cell[];
+  readonly rows: readonly Row[];
+  readonly nodes: readonly DrawingNode[];
+}
+
+/** Pieces of a band, and what could not be done. */
+export interface Cutting {
+  readonly pieces: readonly Piece[];
+  readonly trouble: readonly string[];
+  /** Rows like these fill the rest of the page after the pieces. */
+  readonly filling?: { readonly height: Mm; readonly before: Mm; readonly lay: Piece['lay'] };
+}
+
+/** What all bands of a sheet share. */
+export interface Setting {
+  readonly boxes: PageBoxes;
+  readonly language: LineLanguage;
+  /** Width and height of the frames that pieces flow through. */
+  readonly width: Mm;
+  readonly height: Mm;
+}
+
+/** White over the heading of a band. */
+export const BAND_GAP: Mm = 5;
+
+/** Parts laid side by side as one. */
+export const together = (laid: readonly Laid[]): Laid => ({
+  cells: laid.flatMap(({ cells }) => cells),
+  rows: laid.flatMap(({ rows }) => rows),
+  nodes: laid.flatMap(({ nodes }) => nodes),
+});
+
+/** Worked out when first asked for, and kept. */
+export function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | undefined;
+  return () => {
+    made ??= { value: make() };
+    return made.value;
+  };
+}
+
+/** What would fit: "A nib of 1.6 mm fits." */
+export function smaller({ recipe, unit, zones }: Ground, share: number): string {
+  const hand = recipeHand(recipe);
+  const down = (value: number) => Math.floor(value * 10) / 10;
+  return hand.basis === 'nib' || hand.basis === 'dots'
+    ? `A nib of ${plain(down(recipe.width * share))} mm fits.`
+    : `A body of ${plain(down(zones.body * unit * share))} mm fits.`;
+}

@@ -1,0 +1,156 @@
+import type { DrawingNode } from '../../drawing/drawing';
+import { type Mm, plain } from '../../measure/units';
+import type { Box } from '../../sheet/furniture';
+import { ruledLine } from '../../sheet/layout';
+import type { Band } from '../band';
+import { type CellPlan, inRows, type RowPlan, sequenceOf } from '../cells';
+import type { Ground } from '../ground';
+import { reachBeyond } from '../ink';
+import type { Subject } from '../subjects';
+import { BESIDE, guidedCell, guidedPlan } from './guidedCell';
+import { HEADING, headingNodes, headingPiece, REMARK, remarkNode, type Title } from './heading';
+import { cellOf, tick } from './modelCell';
+import { BAND_GAP, type Cutting, type Laid, type Piece, type Setting, smaller, together } from './piece';
+import { LEAD, ladderOf, overhang, padOf, rowReach, within } from './row';
+
+/** One subject: its guided cell beside or above the rows, then row after row. */
+export function written(
+  band: Band,
+  ground: Ground,
+  setting: Setting,
+  subject: Subject,
+  { title }: { title: Title | undefined },
+): Cutting {
+  const { how, what } = band;
+  const { figure } = subject;
+  const { boxes, language, width, height } = setting;
+  const { unit } = ground;
+  const running = what.kind === 'line';
+  const sequence: (CellPlan | { kind: 'model'; model: 'solid' })[] = [
+    ...(running && how.guided ? [{ kind: 'model', model: 'solid' } as const] : []),
+    ...sequenceOf(how),
+  ];
+  const ladder = ladderOf(ground, setting);
+  const most = sequence.reduce(
+    (reach, { model }) => {
+      const beyond = model ? reachBeyond(model, ground.pen, unit) : { around: 0, right: 0 };
+      return { around: Math.max(reach.around, beyond.around), right: Math.max(reach.right, beyond.right) };
+    },
+    { around: 0, right: 0 },
+  );
+  const { above, below, gap } = rowReach(ground, figure, how.snug, most.around);
+  const rowHeight = above + below;
+  const inkWidth = (figure.reach.right - figure.reach.left + most.right) * unit;
+  const pad = Math.max(padOf(ground), 2 * most.around, 2 * overhang(figure, unit));
+  const cellWidth = inkWidth + pad;
+  const roomOf = (line: Mm) => line - ladder - LEAD;
+  const trouble: string[] = [];
+
+  const remark = how.guided ? subject.remark : '';
+  const headHeight = (title ? HEADING : 0) + (remark ? REMARK : 0);
+  const head = (top: Mm, frame: Box): DrawingNode[] => [
+    ...(title ? headingNodes(title, top, frame, language) : []),
+    ...(remark ? [remarkNode(remark, top + (title ? HEADING : 0), frame, language)] : []),
+  ];
+
+  const fits = cellWidth <= roomOf(width) + 1e-6;
+  if (!fits && sequence.length > 0) {
+    trouble.push(
+      `“${subject.name}” is ${plain(cellWidth, 0)} mm wide at this size and the line has ${plain(roomOf(width), 0)} mm: its cells are left out. ${smaller(ground, roomOf(width) / cellWidth)}`,
+    );
+  }
+  if (rowHeight + headHeight > height) {
+    trouble.push(
+      `“${subject.name}” needs ${plain(rowHeight + headHeight, 0)} mm of height and the page has ${plain(height, 0)} mm: it is left out. ${smaller(ground, height / (rowHeight + headHeight))}`,
+    );
+    return { pieces: [headingPiece(title ?? { name: subject.name, more: '' }, setting, trouble)], trouble };
+  }
+  const plan = fits ? sequence : [];
+  const guided =
+    how.guided && !running
+      ? guidedPlan(ground, figure, how.ink, setting, {
+          rowHeight,
+          gap,
+          cellWidth: plan.length > 0 ? cellWidth : 0,
+          headHeight,
+          ladder,
+          lines: how.lines,
+        })
+      : undefined;
+  if (how.guided && !running && !guided) {
+    trouble.push(
+      `There is no room for a guided cell of “${subject.name}”: it is left out. A larger sheet, or fewer letters at once, has room.`,
+    );
+  }
+  const beside = guided && guided.rows > 0 ? guided : undefined;
+  const rowsBeside = beside?.rows ?? 0;
+  const narrow = width - (beside ? beside.width + BESIDE : 0);
+  const rooms = [...Array<Mm>(rowsBeside).fill(roomOf(narrow)), roomOf(width)];
+  const lines = Math.max(how.lines, rowsBeside);
+  // A line of text has its row to itself, from end to end, whichever way the page runs.
+  const rows: RowPlan[] = running
+    ? (plan as CellPlan[]).map((cell) => ({ cells: [cell], pitch: roomOf(width) }))
+    : inRows(plan as CellPlan[], cellWidth, rooms, { ...how, lines });
+
+  /** One row at `top`: its line, and its cells from the side where the writing starts. */
+  const layRow = (index: number, top: Mm, x: Mm, rowWidth: Mm): Laid => {
+    const row = rows[index] as (typeof rows)[number];
+    const baseline = top + above;
+    const whole = ruledLine(ground.recipe, ground.module, baseline);
+    const line = how.snug ? within(whole, { x, y: top, width: rowWidth, height: rowHeight }) : whole;
+    const cells = row.cells.map((cell, i) => {
+      const start = ladder + LEAD + i * row.pitch;
+      const left = boxes.startsRight ? x + rowWidth - start - row.pitch : x + start;
+      const box = { x: left, y: top, width: row.pitch, height: rowHeight };
+      const free = running || what.kind === 'word' ? pad / 2 : (row.pitch - inkWidth) / 2;
+      return cellOf(band, ground, figure, cell, box, [left + free - figure.reach.left * unit, baseline]);
+    });
+    return {
+      cells,
+      rows: [{ recipe: ground.recipe, module: ground.module, line, x, width: rowWidth, toWrite: true }],
+      nodes: cells
+        .filter(({ kind }) => kind === 'free' && row.cells.length > 1)
+        .map(({ box }) => tick(box, baseline, boxes.startsRight, language)),
+    };
+  };
+
+  const pieces: Piece[] = [];
+  const first = Math.max(1, rowsBeside);
+  const stacked = guided && guided.rows === 0 ? guided.height + gap : 0;
+  const firstHeight = rows.length > 0 ? first * rowHeight + (first - 1) * gap : 0;
+  pieces.push({
+    height: headHeight + Math.max(stacked + firstHeight, beside?.height ?? 0),
+    before: title ? BAND_GAP : gap,
+    lay: (top, frame) => {
+      const laid: Laid[] = [{ cells: [], rows: [], nodes: head(top, frame) }];
+      let y = top + headHeight;
+      let [x, rowWidth] = [frame.x, frame.width];
+      if (guided) {
+        const boxWidth = guided.rows > 0 ? guided.width : Math.min(frame.width, guided.width);
+        const box = {
+          x: boxes.startsRight ? frame.x + frame.width - boxWidth : frame.x,
+          y,
+          width: boxWidth,
+          height: guided.height,
+        };
+        laid.push(guidedCell(band, ground, figure, guided.unit, box, subject.name, language));
+        if (guided.rows > 0) {
+          if (!boxes.startsRight) x += boxWidth + BESIDE;
+          rowWidth -= boxWidth + BESIDE;
+        } else y += stacked;
+      }
+      for (let i = 0; i < Math.min(first, rows.length); i++) {
+        laid.push(layRow(i, y + i * (rowHeight + gap), x, rowWidth));
+      }
+      return together(laid);
+    },
+  });
+  for (let i = first; i < rows.length; i++) {
+    pieces.push({
+      height: rowHeight,
+      before: gap,
+      lay: (top, frame) => layRow(i, top, frame.x, frame.width),
+    });
+  }
+  return { pieces, trouble };
+}
