@@ -16,11 +16,14 @@ export function Paper({
   label,
   zoom,
   onZoom,
+  onPoint,
 }: {
   drawing: Drawing;
   label: string;
   zoom: Zoom;
   onZoom: (zoom: Zoom) => void;
+  /** A click on the sheet, in its mm; a short cut only: whatever it does can be done by keyboard elsewhere. */
+  onPoint?: (x: number, y: number) => void;
 }) {
   const desk = useRef<HTMLElement>(null);
   const [room, setRoom] = useState({ width: 800, height: 600 });
@@ -53,7 +56,14 @@ export function Paper({
         className="print-sheet min-h-0 flex-1 overflow-auto bg-base-200"
       >
         <div className="flex min-h-full min-w-fit items-center justify-center" style={{ padding: SURROUND }}>
+          {/* biome-ignore lint/a11y/noStaticElementInteractions: see onPoint */}
+          {/* biome-ignore lint/a11y/useKeyWithClickEvents: see onPoint */}
           <div
+            onClick={({ clientX, clientY, currentTarget }) => {
+              const { left, top } = currentTarget.getBoundingClientRect();
+              const unit = pxPerMm * scale;
+              onPoint?.((clientX - left) / unit, (clientY - top) / unit);
+            }}
             className="shrink-0 bg-white shadow-[0_1px_6px_rgb(0_0_0/0.25)]"
             style={{ width: drawing.width * pxPerMm * scale, height: drawing.height * pxPerMm * scale }}
           >

@@ -83,44 +83,42 @@ export function BandForm({
           )}
         </div>
       )}
-      {what.kind !== 'picture' && (
+      <NumberField
+        limit={LIMITS.size}
+        label="Size, against the sheet"
+        value={how.size}
+        onCommit={(size) => set({ size })}
+      />
+      {usesCells(what.kind) && (
         <>
-          <NumberField
-            limit={LIMITS.size}
-            label="Size, against the sheet"
-            value={how.size}
-            onCommit={(size) => set({ size })}
-          />
-          {usesCells(what.kind) && (
-            <>
-              <Toggle
-                name="Rows only as tall as what is written"
-                on={how.snug}
-                onSwitch={(snug) => set({ snug })}
-              />
-              {broad && (
-                <Toggle
-                  name="One held angle, whatever the strokes ask"
-                  on={how.held}
-                  onSwitch={(held) => set({ held })}
-                />
-              )}
-              <div className="grid grid-cols-2 gap-2">
-                <Select<InkStyle>
-                  name="Model"
-                  value={how.ink}
-                  options={INKS.map((ink) => ({ value: ink, name: INK_NAMES[ink] }))}
-                  onChoose={(ink) => set({ ink })}
-                />
-                <Select<ModelTint>
-                  name="Tint of the model"
-                  value={how.tint}
-                  options={MODEL_TINTS.map((tint) => ({ value: tint, name: TINT_NAMES[tint] }))}
-                  onChoose={(tint) => set({ tint })}
-                />
-              </div>
-            </>
+          {usesRows(what.kind) && (
+            <Toggle
+              name="Rows only as tall as what is written"
+              on={how.snug}
+              onSwitch={(snug) => set({ snug })}
+            />
           )}
+          {broad && (
+            <Toggle
+              name="One held angle, whatever the strokes ask"
+              on={how.held}
+              onSwitch={(held) => set({ held })}
+            />
+          )}
+          <div className="grid grid-cols-2 gap-2">
+            <Select<InkStyle>
+              name="Model"
+              value={how.ink}
+              options={INKS.map((ink) => ({ value: ink, name: INK_NAMES[ink] }))}
+              onChoose={(ink) => set({ ink })}
+            />
+            <Select<ModelTint>
+              name="Tint of the model"
+              value={how.tint}
+              options={MODEL_TINTS.map((tint) => ({ value: tint, name: TINT_NAMES[tint] }))}
+              onChoose={(tint) => set({ tint })}
+            />
+          </div>
         </>
       )}
     </div>
@@ -180,13 +178,16 @@ function WhatField({
 /** An edit is kept this long after the last key, in ms, so that a word is one step of undo. */
 const SETTLE = 350;
 
-function TextField({
+/** Text that is kept as it is typed, a pause at a time. */
+export function TextField({
   name,
   value,
+  longest = LONGEST_TEXT,
   onChange,
 }: {
   name: string;
   value: string;
+  longest?: number;
   onChange: (value: string) => void;
 }) {
   const [text, setText] = useState(value);
@@ -205,7 +206,7 @@ function TextField({
       <input
         className="input input-sm block w-full"
         value={text}
-        maxLength={LONGEST_TEXT}
+        maxLength={longest}
         onChange={({ target }) => {
           setText(target.value);
           clearTimeout(timer.current);

@@ -26,7 +26,7 @@ import { RefusedEdit } from '../rule/RefusedEdit';
 import { Sentence } from '../rule/Sentence';
 import { SheetName } from '../rule/SheetName';
 import { useSheet } from '../rule/useSheet';
-import { kindsFor } from './BandForm';
+import { kindsFor, TextField } from './BandForm';
 import { BandList } from './BandList';
 import { KIND_NAMES } from './bandWords';
 import { CoursePanel } from './CoursePanel';
@@ -38,6 +38,9 @@ import { WordsPanel } from './WordsPanel';
 
 const TABS = ['Page', 'Words', 'Course'] as const;
 type Tab = (typeof TABS)[number];
+
+/** As the recipe allows it. */
+const LONGEST_TITLE = 80;
 
 const KEYS: readonly KeyHelp[] = [
   { keys: 'T', does: 'a ten-minute page' },
@@ -123,6 +126,16 @@ export function PractiseStation({
     else sought.current = band;
   };
 
+  /** The band under a place on the page, in mm, is opened. */
+  const point = (x: number, y: number) => {
+    const under = composed?.pages[at]?.laid.find(
+      ({ box }) => x >= box.x && x <= box.x + box.width && y >= box.y && y <= box.y + box.height,
+    );
+    if (!under) return;
+    setTab('Page');
+    select(under.band);
+  };
+
   const add = (kind: WhatKind) => {
     const band = newBand(kind, usualOf(kind, ground), bands);
     edit((r) => addBand(r, band, selected ?? undefined));
@@ -198,6 +211,7 @@ export function PractiseStation({
               label={`Page ${at + 1} of ${pages}: ${drawing.title}`}
               zoom={zoom}
               onZoom={setZoom}
+              onPoint={point}
             />
           ) : (
             <p role="alert" className="remark remark-warning m-auto max-w-md">
@@ -248,6 +262,12 @@ export function PractiseStation({
                   />
                 )}
                 <AddBand ground={ground} onAdd={add} />
+                <TextField
+                  name="Title at the head of the page"
+                  value={recipe.title}
+                  longest={LONGEST_TITLE}
+                  onChange={(title) => edit((r) => ({ ...r, title }))}
+                />
                 <PageFiles files={files} printer={printer} recipe={recipe} onImport={edit} />
               </>
             )}
