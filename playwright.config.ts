@@ -6,7 +6,7 @@ export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results/browser',
   workers: 1,
-  timeout: 30_000,
+  timeout: 60_000,
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },

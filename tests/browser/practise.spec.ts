@@ -100,6 +100,15 @@ test('bands are ordered by mouse and keyboard, duplicated, taken away, and all o
   expect(await names(page)).toEqual(['Letter n', 'Word moon', 'Phases of the moon']);
 });
 
+test('a click on the page opens the band there; the title stands at its head', async ({ page }) => {
+  await open(page, '/practise?sheet=demo-ten');
+  const box = await paper(page).locator('[data-role="guided"]').last().boundingBox();
+  await page.mouse.click((box?.x ?? 0) + 10, (box?.y ?? 0) + 10);
+  await expect(bands(page).getByRole('button', { expanded: true })).toContainText('Letter d');
+  await page.getByLabel('Title at the head of the page').fill('Dusk');
+  await expect(paper(page)).toHaveAccessibleName('Page 1 of 1: Dusk');
+});
+
 test('a page recipe goes out and comes in unchanged; what is no recipe is refused', async ({ page }) => {
   const made = {
     ...freshRecipe('italic'),
@@ -225,7 +234,7 @@ for (const theme of ['vellum', 'lampblack']) {
       if (tab === 'Words') await page.getByRole('button', { name: 'A small set that shows all' }).click();
       if (tab === 'Words') await expect(page.getByTestId('found-words')).toBeVisible();
       if (tab === 'Course') await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
-      const { violations } = await new AxeBuilder({ page }).exclude('svg[role=img] *').analyze();
+      const { violations } = await new AxeBuilder({ page }).exclude('svg[role=img] > g').analyze();
       expect(violations.map(({ id, nodes }) => `${tab} ${id}: ${nodes[0]?.html}`)).toEqual([]);
     }
   });
