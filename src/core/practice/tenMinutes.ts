@@ -43,10 +43,13 @@ export function tenMinutePage(
     : keepingUp(make, known, words);
   return bestPage(
     recipe,
-    plans.map((plan) => [warmUp, ...plan, rest]),
+    plans.flatMap((plan) => filledUp([warmUp, ...plan], rest)),
     { own },
   );
 }
+
+/** A page with lines to the foot, and the same without where not one of them has room. */
+export const filledUp = (plan: readonly Band[], rest: Band): (readonly Band[])[] => [[...plan, rest], plan];
 
 type Make = (kind: WhatKind, of: string, how?: Partial<How>) => Band;
 

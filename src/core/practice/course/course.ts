@@ -9,9 +9,9 @@ import { type DrillId, drillsFor } from '../drills';
 import { bestPage } from '../fit';
 import { groundOf } from '../ground';
 import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
-import { learningPlans, numbered, wordBand, wordsFor } from '../tenMinutes';
+import { filledUp, learningPlans, numbered, wordBand, wordsFor } from '../tenMinutes';
 import { skyAlphabet } from '../words/select';
-import { SENTENCES } from '../words/sky';
+import { SENTENCES, SKY_WORDS } from '../words/sky';
 import { type WordList, writable } from '../words/wordList';
 import { checksFor, type Theme } from './checks';
 
@@ -281,7 +281,7 @@ const PAGE_WORDS = 3;
 const PAGE_DRILLS = 6;
 
 /** What a page could hold, the fullest first; empty ruling takes what is left. */
-function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAsked): Band[][] {
+function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAsked): (readonly Band[])[] {
   const make = numbered();
   const rest = make('ruling', '', { fill: true, ...how });
   const warmUp = make('drill', warmUpFor(recipe), { guided: false, lines: 1, ...how });
@@ -308,7 +308,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
   }
   if (letters.length === 0) {
     const texts = rotated(skyAlphabet(known, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
-    return [[warmUp, ...texts.map((word) => wordBand(make, word)), rest]];
+    return filledUp([warmUp, ...texts.map((word) => wordBand(make, word))], rest);
   }
   const [first] = letters as [PageAsked['letters'][number]];
   const names = letters.map(({ letter }) => letter);
@@ -320,8 +320,8 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
       : wordsFor(alphabetic, after, words, PAGE_WORDS);
   return learningPlans(make, part === 0 ? first.lesson.drill : undefined, names, possible, how).flatMap(
     (plan) => [
-      ...(plan.some(({ what }) => what.of === warmUp.what.of) ? [] : [[warmUp, ...plan, rest]]),
-      [...plan, rest],
+      ...(plan.some(({ what }) => what.of === warmUp.what.of) ? [] : filledUp([warmUp, ...plan], rest)),
+      ...filledUp(plan, rest),
     ],
   );
 }
@@ -341,9 +341,9 @@ const PAGE_SENTENCES = 3;
 /** Longest word to write after a capital. */
 const LONGEST_CAPITALISED = 7;
 
-/** The capitals before words that can be written by now. */
+/** The capitals before words that can be written by now: of the sky where there is one, else everyday ones. */
 function capitalWords(capitals: readonly string[], known: ReadonlySet<string>, words: WordList): string[] {
-  const usable = writable(words, known);
+  const usable = writable([...Object.values(SKY_WORDS).flat(), ...words], known);
   return capitals
     .flatMap((capital) => {
       const small = capital.toLowerCase();

@@ -29,6 +29,9 @@ const MOST_BESIDE: Mm = 62;
 /** A guided cell may be so much of a row less tall than it could be, rather than take one row more than the band has. */
 const ALMOST = 0.6;
 
+/** Binary dust that must not cost a row. */
+const DUST = 1e-9;
+
 /** Bodies smaller than this, in mm, carry no readable guides. */
 const LEAST_GUIDED_BODY: Mm = 5;
 
@@ -69,15 +72,13 @@ export function guidedPlan(
   const room = Math.min(MOST_GUIDED * width, most);
   const tallest = height - rows.headHeight;
   const wanted = Math.min(MOST_BESIDE, tallest, (top - bottom) * unitFor(room, tallest) + 2 * AROUND);
-  const count = Math.min(
-    Math.max(
-      Math.ceil((wanted + rows.gap) / (rows.rowHeight + rows.gap) - ALMOST),
-      Math.min(rows.lines, Math.ceil((wanted + rows.gap) / (rows.rowHeight + rows.gap))),
-    ),
-    Math.floor((tallest + rows.gap) / (rows.rowHeight + rows.gap)),
-  );
-  const beside = unitFor(room, heightOf(count));
-  if (count > 0 && beside >= LARGE * unit) {
+  const rowsIn = (boxHeight: Mm) => (boxHeight + rows.gap) / (rows.rowHeight + rows.gap);
+  const enough = Math.ceil(rowsIn(wanted));
+  const fewer = Math.max(Math.ceil(rowsIn(wanted) - ALMOST), Math.min(rows.lines, enough));
+  // One row less where that is almost enough, but not at the price of a figure no larger than the writing.
+  for (const count of new Set([fewer, enough])) {
+    const beside = unitFor(room, heightOf(count));
+    if (count < 1 || count > rowsIn(tallest) + DUST || beside < LARGE * unit) continue;
     return { unit: beside, width: across * beside + 2 * AROUND, height: heightOf(count), rows: count };
   }
   const left = tallest - rows.rowHeight - rows.gap;
