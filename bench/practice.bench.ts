@@ -2,7 +2,7 @@ import { bench, describe } from 'vitest';
 import { bundledWords } from '@/app/_lib/words';
 import { compose, drawPage } from '@/core/practice/compose';
 import { planCourse } from '@/core/practice/course/course';
-import { coursePages, drawCoursePage } from '@/core/practice/course/draw';
+import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
 import { demoPages } from '@/core/practice/demoPages';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { coverWith } from '@/core/practice/words/cover';
@@ -46,8 +46,9 @@ describe.each(['italic', 'copperplate'] as const)('a pack of 30 pages, %s', (han
   bench(
     'drawn and written as PDF',
     () => {
+      const pack = layPack(recipe, course);
       function* drawings() {
-        for (let i = 0; i < coursePages(course); i++) yield drawCoursePage(recipe, course, i);
+        for (let i = 0; i < coursePages(course); i++) yield drawPackPage(pack, i);
       }
       for (const _ of renderPdfPages('A pack', drawings()));
     },

@@ -149,6 +149,8 @@ function drawForm(file: File, { form, x, y, scale, paint }: FormNode) {
   }
 }
 
+/** Bytes from which a form is worth compressing. */
+const LEAST_COMPRESSED = 200;
 /** PDF's numbers for the ends of lines. */
 const CAPS = { butt: 0, round: 1 } as const;
 /** A stroked form is cut at its box, so the box leaves room for half the line, in the form's unit. */
@@ -161,7 +163,8 @@ function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
   if (held) return held;
   const { left, top, right, bottom } = formBounds(form);
   const room = operator === 'S' ? STROKE_ROOM : 0;
-  const parts = form.parts?.map((part) => heldForm(file, part, operator));
+  // Lines are drawn of whole letters only, so there are no parts of them to share.
+  const parts = operator === 'f' ? form.parts?.map((part) => heldForm(file, part, operator)) : undefined;
   const reference = document.ref({
     Type: 'XObject',
     Subtype: 'Form',
@@ -169,9 +172,12 @@ function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
     BBox: [left - room, top - room, right + room, bottom + room].map((side) => side * FORM_PARTS),
     ...(parts && { Resources: { XObject: Object.fromEntries(parts.map((p) => [p.name, p.reference])) } }),
   });
-  reference.end(
-    parts ? parts.map((p) => `/${p.name} Do`).join('\n') : `${formContent(form.commands)}${operator}`,
-  );
+  const written = parts
+    ? parts.map((p) => `/${p.name} Do`).join('\n')
+    : `${formContent(form.commands)}${operator}`;
+  // Setting the compressor up takes longer than it saves on a few names.
+  reference.compress = written.length > LEAST_COMPRESSED;
+  reference.end(written);
   const made = { name: `Form${file.formCount}`, reference };
   file.formCount += 1;
   forms.set(form, { ...known, [operator]: made });

@@ -32,6 +32,23 @@ test('a practice page in four formats, all its sheets', async ({ request }) => {
   );
 });
 
+test('a practice page is bounded: bands, their ids, and sheets', async ({ request }) => {
+  const many = (count: number, id: (i: number) => string) => ({
+    ...recipe,
+    practice: { bands: Array.from({ length: count }, (_, i) => bandOf(id(i), 'letter', 'n', { lines: 30 })) },
+  });
+  const refusals: [unknown, RegExp][] = [
+    [many(81, (i) => `b${i}`), /at most 80 bands/],
+    [many(2, () => 'b'), /Two bands have the same id/],
+    [many(80, (i) => `b${i}`), /fill \d+ sheets; at most 60/],
+  ];
+  for (const [data, message] of refusals) {
+    const response = await request.post('/api/practice?format=pdf', { data });
+    expect(response.status()).toBe(422);
+    expect((await response.json()).error.message).toMatch(message);
+  }
+});
+
 test('a pack: whole, with its progress, planned already, and refused in plain words', async ({ request }) => {
   const course = { sessions: 9, minutes: 10, largeFirst: false };
   const pdf = await request.post('/api/course', { data: { recipe, course } });

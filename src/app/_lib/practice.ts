@@ -2,7 +2,7 @@ import 'server-only';
 import type { Drawing } from '@/core/drawing/drawing';
 import { type Composed, drawPage } from '@/core/practice/compose';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
-import { coursePages, drawCoursePage } from '@/core/practice/course/draw';
+import { coursePages, drawPackPage, layPack, type Pack } from '@/core/practice/course/draw';
 import type { WordList } from '@/core/practice/words/wordList';
 import type { OwnLetter } from '@/core/sheet/letterSet';
 import type { Recipe } from '@/core/sheet/recipe';
@@ -42,15 +42,15 @@ function* planned(
   return step.value;
 }
 
-/** A course pack, planned where it is not yet, and drawn. */
+/** A course pack, planned and laid where it is not yet, and drawn. */
 export function* courseSteps(
   recipe: Recipe,
-  course: CourseOptions | Course,
+  course: CourseOptions | Pack,
   words: WordList,
   own: readonly OwnLetter[],
   title: string,
   options: PdfOptions,
 ): Generator<Step, void> {
-  const pack = 'pages' in course ? course : yield* planned(recipe, course, words, own);
-  yield* pdfSteps(title, coursePages(pack), (index) => drawCoursePage(recipe, pack, index, own), options);
+  const pack = 'pages' in course ? course : layPack(recipe, yield* planned(recipe, course, words, own), own);
+  yield* pdfSteps(title, coursePages(pack.course), (index) => drawPackPage(pack, index), options);
 }

@@ -1,10 +1,9 @@
 import 'server-only';
-import { text } from '@/core/drawing/build';
-import { renderPdf } from '@/render/pdf';
 import { closeDatabase, openDatabase } from '@/store/client';
 import { seedDemo } from '@/store/demo';
 import { purgeSheets } from '@/store/sheets';
 import { log } from './log';
+import { warmUp } from './warmUp';
 
 /** Deleted sheets are kept this long, in ms: thirty days. */
 const KEEP_DELETED = 30 * 24 * 60 * 60 * 1000;
@@ -21,16 +20,5 @@ export async function start(): Promise<void> {
   }
   log.info({ demo: process.env.ELVANE_DEMO === '1' }, 'ready');
   process.once('exit', closeDatabase);
-  await warmFaces();
-}
-
-/** What pages are lettered with, in every style. */
-const LETTERING = 'Sphinx of quartz, 0123456789 × ° · – ½';
-
-/** Reads the faces once: the first PDF would wait most of a second for them. */
-async function warmFaces(): Promise<void> {
-  const nodes = (['regular', 'bold'] as const).map((style) =>
-    text(0, 0, LETTERING, { size: 1, colour: '#000000', style }),
-  );
-  await renderPdf({ width: 10, height: 10, title: 'Faces', nodes });
+  if (process.env.NODE_ENV === 'production') warmUp();
 }

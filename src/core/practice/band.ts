@@ -110,9 +110,14 @@ export const bandOf = (id: string, kind: WhatKind, of: string, how: Partial<How>
 });
 
 export const practiceSchema = z.strictObject({
-  bands: z.array(bandSchema).max(MOST_BANDS, {
-    error: () => `A practice page holds at most ${MOST_BANDS} bands; please take some away.`,
-  }),
+  bands: z
+    .array(bandSchema)
+    .max(MOST_BANDS, {
+      error: () => `A practice page holds at most ${MOST_BANDS} bands; please take some away.`,
+    })
+    .refine((bands) => new Set(bands.map(({ id }) => id)).size === bands.length, {
+      error: () => 'Two bands have the same id; give each its own.',
+    }),
 });
 
 export const NO_PRACTICE: z.infer<typeof practiceSchema> = { bands: [] };

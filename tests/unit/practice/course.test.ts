@@ -11,7 +11,7 @@ import {
   plannedSchema,
   USUAL_COURSE,
 } from '@/core/practice/course/course';
-import { checkPages, coursePages, drawCoursePage } from '@/core/practice/course/draw';
+import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
 import { groundOf } from '@/core/practice/ground';
 import { lessonsOf, nextLesson } from '@/core/practice/lessons';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
@@ -77,8 +77,9 @@ describe.each(['italic', 'copperplate'] as const)('a course in %s', (hand) => {
   it('is drawn within its pages, with contents, kit, ruling, preparation and cautions first', () => {
     const course = planOf(recipe);
     const texts: string[][] = [];
+    const pack = layPack(recipe, course);
     for (let i = 0; i < coursePages(course); i++) {
-      const drawing = drawCoursePage(recipe, course, i);
+      const drawing = drawPackPage(pack, i);
       const bounds = drawingBounds(drawing) as NonNullable<ReturnType<typeof drawingBounds>>;
       expect(bounds.left).toBeGreaterThanOrEqual(0);
       expect(bounds.top).toBeGreaterThanOrEqual(0);
@@ -148,15 +149,16 @@ describe('a course', () => {
     const course = planOf(recipe);
     const [page] = course.pages as [Course['pages'][number]];
     const crowded = { ...course, pages: [{ ...page, bands: [...page.bands, ...page.bands] }] };
-    expect(() => checkPages(recipe, crowded)).toThrow(/does not fit on one page/);
-    expect(() => checkPages(recipe, course)).not.toThrow();
+    expect(() => layPack(recipe, crowded)).toThrow(/does not fit on one page/);
+    expect(() => layPack(recipe, course)).not.toThrow();
   });
 
   it('becomes one PDF, page by page', () => {
     const recipe = freshRecipe('italic');
     const course = planOf(recipe);
+    const pack = layPack(recipe, course);
     function* drawings() {
-      for (let i = 0; i < coursePages(course); i++) yield drawCoursePage(recipe, course, i);
+      for (let i = 0; i < coursePages(course); i++) yield drawPackPage(pack, i);
     }
     const steps = [...renderPdfPages('A course', drawings())];
     expect(steps.map(({ pages }) => pages)).toEqual([

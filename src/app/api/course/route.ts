@@ -5,7 +5,7 @@ import { filePages, reportedPages } from '@/app/_lib/pages';
 import { courseSteps } from '@/app/_lib/practice';
 import { currentWords } from '@/app/_lib/words';
 import { courseSchema, plannedSchema } from '@/core/practice/course/course';
-import { checkPages } from '@/core/practice/course/draw';
+import { layPack } from '@/core/practice/course/draw';
 import { parseRecipe, recipeHand } from '@/core/sheet/recipe';
 import { findLetterSet } from '@/store/letterSets';
 
@@ -27,8 +27,9 @@ export const POST = (request: Request) =>
     const { words } = await currentWords();
     const title = recipe.title || `A course in ${recipeHand(recipe).name}`;
     const correction = await correctionFor(query.get('printer'));
-    if ('pages' in body.course) checkPages(recipe, body.course, own);
-    const steps = courseSteps(recipe, body.course, words, own, title, { correction, created: new Date() });
+    // What was planned elsewhere is laid at once: a page that does not fit is refused before anything is sent.
+    const course = 'pages' in body.course ? layPack(recipe, body.course, own) : body.course;
+    const steps = courseSteps(recipe, course, words, own, title, { correction, created: new Date() });
     if (query.get('progress') === '1') {
       return new Response(reportedPages(steps), {
         headers: { 'Content-Type': 'application/x-ndjson', 'Cache-Control': 'no-store' },

@@ -12,6 +12,9 @@ import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';
 
+/** Sheets of one practice page at most: a ream is not practice, and its drawings would fill the memory. */
+const MOST_SHEETS = 60;
+
 const FORMATS = ['pdf', 'svg', 'png', 'json'] as const;
 
 /**
@@ -29,10 +32,17 @@ export const POST = (request: Request) =>
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
     const own = (await findLetterSet(recipe.hand))?.letters ?? [];
     const composed = compose(recipe, { own });
-    const page = readPage(query.get('page'), composed.pages.length);
+    const sheets = composed.pages.length;
+    if (sheets > MOST_SHEETS) {
+      throw new Problem(
+        'practice',
+        `These bands fill ${sheets} sheets; at most ${MOST_SHEETS} are drawn at once. Take some bands away, or fewer lines of each.`,
+      );
+    }
+    const page = readPage(query.get('page'), sheets);
     const { title } = drawPage(composed, 0);
     const name = fileStem(title);
-    const pageName = composed.pages.length > 1 ? `${name}-${page}` : name;
+    const pageName = sheets > 1 ? `${name}-${page}` : name;
     switch (format) {
       case 'json':
         return Response.json({
