@@ -130,7 +130,7 @@ test('a page recipe goes out and comes in unchanged; what is no recipe is refuse
   );
   expect(JSON.parse(bytes.toString())).toEqual(made);
   await input.setInputFiles({ name: 'no.json', mimeType: 'application/json', buffer: Buffer.from('{"a":') });
-  await expect(page.getByText('“no.json” is not a recipe: it is not readable JSON.')).toBeVisible();
+  await expect(page.getByText('“no.json” is not readable JSON. Nothing was imported.')).toBeVisible();
   expect(await names(page)).toEqual(['Letter g', 'Word comet']);
 });
 

@@ -1,12 +1,20 @@
 import 'server-only';
+import { z } from 'zod';
 import { LIMITS, notANumber, outOfRange } from '@/core/sheet/limits';
 import { practicePrinter } from '@/core/sheet/practicePrinter';
 import { type PrinterCorrection, printerCorrection } from '@/core/sheet/printer';
 import { Problem } from '@/core/sheet/problem';
 import { selectedPrinter } from '@/store/printers';
-import { Refusal } from './http';
+import { parse, Refusal } from './http';
 
 const DEFAULT_DPI = 150;
+
+const formatSchema = z.enum(['pdf', 'svg', 'png', 'json'], {
+  error: () => 'must be one of pdf, svg, png, json',
+});
+
+/** The file format a query asks for. @throws Problem when it is none of them. */
+export const readFormat = (query: URLSearchParams) => parse(formatSchema, query.get('format'));
 
 /** The resolution a query asks for. @throws Problem when it is no number or out of bounds. */
 export function readDpi(text: string | null): number {

@@ -54,6 +54,10 @@ export function download(content: Blob, name: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
 
+/** Data as a JSON file that people can read. */
+export const downloadJson = (data: unknown, name: string): void =>
+  download(new Blob([JSON.stringify(data, null, 2)], { type: 'application/json' }), name);
+
 /** The name a file of the server asks to be saved under. */
 export const fileNameOf = (response: Response, otherwise: string): string =>
   /filename="([^"]+)"/.exec(response.headers.get('content-disposition') ?? '')?.[1] ?? otherwise;

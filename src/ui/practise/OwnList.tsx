@@ -1,11 +1,11 @@
 'use client';
 
-import { FileUp } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Ground } from '@/core/practice/ground';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/sheet/problem';
 import type { ListFacts } from '@/workers/practise.worker';
+import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, sentenceOf } from '../lib/api';
 import type { PractiseWorker } from './usePractiseWorker';
@@ -29,7 +29,6 @@ export function OwnList({
 }) {
   const [facts, setFacts] = useState<ListFacts | null>(null);
   const [read, setRead] = useState(0);
-  const input = useRef<HTMLInputElement>(null);
   const notice = useNotice();
   const { face } = ground;
 
@@ -100,22 +99,10 @@ export function OwnList({
           them are left out.
         </p>
       )}
-      <input
-        ref={input}
-        type="file"
-        accept=".txt,.csv,text/plain"
-        className="hidden"
-        aria-label="Word list file"
-        onChange={({ target }) => {
-          const file = target.files?.[0];
-          target.value = '';
-          if (file) void upload(file);
-        }}
-      />
       <div className="flex flex-wrap gap-1">
-        <button type="button" className="btn btn-sm" onClick={() => input.current?.click()}>
-          <FileUp size={14} aria-hidden /> Use a list of your own
-        </button>
+        <FileButton label="Word list file" accept=".txt,.csv,text/plain" onFile={(file) => void upload(file)}>
+          Use a list of your own
+        </FileButton>
         {facts?.name && (
           <button type="button" className="btn btn-sm" onClick={() => void goBack()}>
             Back to the bundled list

@@ -1,16 +1,13 @@
 'use client';
 
-import { Download, FileUp } from 'lucide-react';
-import { useRef } from 'react';
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import type { Recipe } from '@/core/sheet/recipe';
+import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
-import { download, sentenceOf } from '../lib/api';
-import { FILE_FORMATS, type PageFilesState } from './usePageFiles';
+import { downloadJson, sentenceOf } from '../lib/api';
+import { readRecipeFile } from '../lib/recipeFile';
+import { FormatButtons, printerWords } from '../paper/FormatButtons';
+import type { PageFilesState } from './usePageFiles';
 import { Working } from './Working';
-
-/** A page recipe is some ten kB at most. */
-const LARGEST_FILE = 64 * 1024;
 
 /** The page on paper and as a recipe, out and in. */
 export function PageFiles({
@@ -24,17 +21,10 @@ export function PageFiles({
   recipe: Recipe;
   onImport: (change: (recipe: Recipe) => Recipe) => void;
 }) {
-  const input = useRef<HTMLInputElement>(null);
   const notice = useNotice();
   const importFile = async (file: File) => {
     try {
-      if (file.size > LARGEST_FILE) {
-        throw new Problem(
-          'file',
-          `“${file.name}” is too large for a recipe; at most ${LARGEST_FILE / 1024} kB.`,
-        );
-      }
-      const read = parseRecipe(readJson(await file.text(), file.name));
+      const read = await readRecipeFile(file);
       onImport(() => read);
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
@@ -46,56 +36,22 @@ export function PageFiles({
         Take it to paper
       </h2>
       <div className="mt-1 flex flex-wrap gap-1">
-        {FILE_FORMATS.map((format) => (
-          <button
-            key={format}
-            type="button"
-            className={`btn btn-sm ${format === 'pdf' ? 'btn-primary' : ''}`}
-            disabled={busy !== null}
-            onClick={() => void save(format)}
-          >
-            {format === 'pdf' && <Download size={14} aria-hidden />}
-            {format.toUpperCase()}
-          </button>
-        ))}
-        <button
-          type="button"
-          className="btn btn-sm"
-          onClick={() =>
-            download(new Blob([JSON.stringify(recipe, null, 2)], { type: 'application/json' }), 'page.json')
-          }
-        >
+        <FormatButtons onSave={(format) => void save(format)} disabled={busy !== null} />
+        <button type="button" className="btn btn-sm" onClick={() => downloadJson(recipe, 'page.json')}>
           Recipe
         </button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          label="Page recipe file"
           accept="application/json,.json"
-          className="hidden"
-          aria-label="Page recipe file"
-          onChange={({ target }) => {
-            const file = target.files?.[0];
-            target.value = '';
-            if (file) void importFile(file);
-          }}
-        />
-        <button type="button" className="btn btn-sm" onClick={() => input.current?.click()}>
-          <FileUp size={14} aria-hidden /> Open a recipe
-        </button>
+          onFile={(file) => void importFile(file)}
+        >
+          Open a recipe
+        </FileButton>
       </div>
       {busy && <Working what={`Drawing the ${busy.toUpperCase()}`} onCancel={cancel} />}
       <p className="mt-1 text-sm opacity-80">
-        {printer ? `PDF is corrected for ${printer}.` : 'Print at 100 %, then measure the check bars.'} The
-        PDF has every sheet; SVG and PNG the one in sight.
+        {printerWords(printer)} The PDF has every sheet; SVG and PNG the one in sight.
       </p>
     </section>
   );
-}
-
-function readJson(text: string, name: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    throw new Problem('file', `“${name}” is not a recipe: it is not readable JSON.`);
-  }
 }

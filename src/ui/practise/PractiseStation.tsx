@@ -19,9 +19,9 @@ import { useNotice } from '../frame/notices';
 import type { Remembered } from '../kit/useRecords';
 import { sentenceOf } from '../lib/api';
 import { Paper } from '../paper/Paper';
-import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
+import type { Zoom } from '../paper/zoom';
 import { HelpSheet } from '../rule/HelpSheet';
-import { type KeyHelp, useKeys } from '../rule/keys';
+import { type KeyHelp, undoKeys, useKeys, zoomKeys } from '../rule/keys';
 import { RefusedEdit } from '../rule/RefusedEdit';
 import { Sentence } from '../rule/Sentence';
 import { SheetName } from '../rule/SheetName';
@@ -177,22 +177,14 @@ export function PractiseStation({
     }
   };
   const turn = (by: number) => setPage(Math.max(0, Math.min(pages - 1, at + by)));
-  const zoomBy = (direction: 1 | -1) =>
-    setZoom((now) => stepZoom(now === 'fit' ? LIFE_SIZE : now, direction));
   useKeys({
     t: () => void tenMinutes(),
     p: () => void files.save('pdf'),
     pageup: () => turn(-1),
     pagedown: () => turn(1),
-    '+': () => zoomBy(1),
-    '=': () => zoomBy(1),
-    '-': () => zoomBy(-1),
-    '0': () => setZoom('fit'),
-    '1': () => setZoom(LIFE_SIZE),
+    ...zoomKeys(setZoom),
+    ...undoKeys(sheet),
     '?': () => setHelp(true),
-    'ctrl+z': sheet.undo,
-    'ctrl+shift+z': sheet.redo,
-    'ctrl+y': sheet.redo,
   });
 
   return (

@@ -4,9 +4,7 @@ import { useRef, useState } from 'react';
 import type { Recipe } from '@/core/sheet/recipe';
 import { useNotice } from '../frame/notices';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
-
-export const FILE_FORMATS = ['pdf', 'svg', 'png'] as const;
-export type FileFormat = (typeof FILE_FORMATS)[number];
+import type { FileFormat } from '../paper/FormatButtons';
 
 /** The page as a file: PDF has all sheets, SVG and PNG the one in sight (counted from 0). */
 export function usePageFiles(recipe: Recipe, page: number) {

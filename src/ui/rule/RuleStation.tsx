@@ -1,6 +1,5 @@
 'use client';
 
-import { Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
@@ -11,20 +10,18 @@ import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { call, download, fileNameOf, sentenceOf } from '../lib/api';
+import { call, download, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
+import { type FileFormat, FormatButtons, printerWords } from '../paper/FormatButtons';
 import { Paper } from '../paper/Paper';
-import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
+import type { Zoom } from '../paper/zoom';
 import { HelpSheet } from './HelpSheet';
-import { useKeys } from './keys';
+import { undoKeys, useKeys, zoomKeys } from './keys';
 import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin';
 import { More } from './More';
 import { RefusedEdit } from './RefusedEdit';
 import { Sentence } from './Sentence';
 import { SheetName } from './SheetName';
 import { useSheet } from './useSheet';
-
-const FILE_FORMATS = ['pdf', 'svg', 'png'] as const;
-type FileFormat = (typeof FILE_FORMATS)[number];
 
 export interface RuleStationProps {
   readonly id: string;
@@ -69,23 +66,15 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
         ? settle({ ...r, penAngle: clamp(r.penAngle + by, LIMITS.penAngle.low, LIMITS.penAngle.high) })
         : r,
     );
-  const zoomBy = (direction: 1 | -1) =>
-    setZoom((now) => stepZoom(now === 'fit' ? LIFE_SIZE : now, direction));
   useKeys({
     '[': () => stepNib(-1),
     ']': () => stepNib(1),
     ',': () => stepAngle(-1),
     '.': () => stepAngle(1),
-    '+': () => zoomBy(1),
-    '=': () => zoomBy(1),
-    '-': () => zoomBy(-1),
-    '0': () => setZoom('fit'),
-    '1': () => setZoom(LIFE_SIZE),
+    ...zoomKeys(setZoom),
+    ...undoKeys(sheet),
     p: () => void saveFile('pdf'),
     '?': () => setHelp(true),
-    'ctrl+z': sheet.undo,
-    'ctrl+shift+z': sheet.redo,
-    'ctrl+y': sheet.redo,
   });
 
   return (
@@ -113,33 +102,16 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
               Take it to paper
             </h2>
             <div className="mt-1 flex flex-wrap gap-1">
-              {FILE_FORMATS.map((format) => (
-                <button
-                  key={format}
-                  type="button"
-                  className={`btn btn-sm ${format === 'pdf' ? 'btn-primary' : ''}`}
-                  onClick={() => void saveFile(format)}
-                >
-                  {format === 'pdf' && <Download size={14} aria-hidden />}
-                  {format.toUpperCase()}
-                </button>
-              ))}
+              <FormatButtons onSave={(format) => void saveFile(format)} />
               <button
                 type="button"
                 className="btn btn-sm"
-                onClick={() =>
-                  download(
-                    new Blob([JSON.stringify(recipe, null, 2)], { type: 'application/json' }),
-                    'recipe.json',
-                  )
-                }
+                onClick={() => downloadJson(recipe, 'recipe.json')}
               >
                 Recipe
               </button>
             </div>
-            <p className="mt-1 text-sm opacity-80">
-              {printer ? `PDF is corrected for ${printer}.` : 'Print at 100 %, then measure the check bars.'}
-            </p>
+            <p className="mt-1 text-sm opacity-80">{printerWords(printer)}</p>
           </section>
           <More recipe={recipe} edit={edit} />
         </aside>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
+import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
 
 /** A key, and what it does. */
 export interface KeyHelp {
@@ -22,7 +23,26 @@ export const KEYS: readonly KeyHelp[] = [
   { keys: 'Esc', does: 'close what is open' },
 ];
 
-export type KeyActions = Readonly<Record<string, () => void>>;
+export type KeyActions = Readonly<Record<string, () => unknown>>;
+
+/** Zoom by steps, to fit, and to life size. */
+export function zoomKeys(setZoom: (change: (zoom: Zoom) => Zoom) => void): KeyActions {
+  const by = (direction: 1 | -1) => () =>
+    setZoom((now) => stepZoom(now === 'fit' ? LIFE_SIZE : now, direction));
+  return {
+    '+': by(1),
+    '=': by(1),
+    '-': by(-1),
+    '0': () => setZoom(() => 'fit'),
+    '1': () => setZoom(() => LIFE_SIZE),
+  };
+}
+
+export const undoKeys = ({ undo, redo }: { undo: () => unknown; redo: () => unknown }): KeyActions => ({
+  'ctrl+z': undo,
+  'ctrl+shift+z': redo,
+  'ctrl+y': redo,
+});
 
 /** "ctrl+shift+z", "p", "[": how actions are keyed. */
 const nameOf = (event: KeyboardEvent): string => {

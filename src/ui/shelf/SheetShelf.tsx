@@ -1,17 +1,18 @@
 'use client';
 
 import { formatDistanceToNow } from 'date-fns';
-import { Copy, FileDown, FileUp, Plus, Trash2 } from 'lucide-react';
+import { Copy, FileDown, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Drawing } from '@/core/drawing/drawing';
 import { compose, drawPage } from '@/core/practice/compose';
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import type { Recipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
+import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { Written } from '../frame/Written';
-import { call, download, newId, sentenceOf } from '../lib/api';
+import { call, downloadJson, newId, sentenceOf } from '../lib/api';
+import { readRecipeFile } from '../lib/recipeFile';
 import { usualName } from '../lib/usualName';
 import { DrawingView } from '../paper/DrawingView';
 import { sheetAddress } from '../rule/recipeUrl';
@@ -23,8 +24,6 @@ export interface ShelfSheet {
   readonly updatedAt: string;
 }
 
-/** A recipe file is a few kB; a larger file is something else. */
-const LARGEST_FILE = 64 * 1024;
 /** Practice pages are drawn this long after the shelf is, in ms. */
 const WHEN_SHOWN = 50;
 
@@ -33,7 +32,6 @@ export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
   const [sheets, setSheets] = useState(initial);
   const [search, setSearch] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
-  const fileInput = useRef<HTMLInputElement>(null);
   const notice = useNotice();
 
   const guarded = async (work: () => Promise<void>) => {
@@ -73,13 +71,7 @@ export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
     });
   const importFile = (file: File) =>
     guarded(async () => {
-      if (file.size > LARGEST_FILE) {
-        throw new Problem(
-          'file',
-          `“${file.name}” is too large for a recipe (at most ${LARGEST_FILE / 1024} kB).`,
-        );
-      }
-      const recipe = readRecipeFile(await file.text(), file.name);
+      const recipe = await readRecipeFile(file);
       ruleSheet(recipe);
       const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || usualName(recipe);
       await put({ id: newId(), name, recipe });
@@ -105,21 +97,13 @@ export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
           value={search}
           onChange={(event) => setSearch(event.target.value)}
         />
-        <input
-          ref={fileInput}
-          type="file"
+        <FileButton
+          label="Recipe file"
           accept="application/json,.json"
-          className="hidden"
-          aria-label="Recipe file"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file) void importFile(file);
-          }}
-        />
-        <button type="button" className="btn btn-sm" onClick={() => fileInput.current?.click()}>
-          <FileUp size={15} aria-hidden /> Import
-        </button>
+          onFile={(file) => void importFile(file)}
+        >
+          Import
+        </FileButton>
         <Link href="/hand" className="btn btn-primary btn-sm">
           <Plus size={15} aria-hidden /> New sheet
         </Link>
@@ -150,16 +134,6 @@ export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
       )}
     </div>
   );
-}
-
-function readRecipeFile(content: string, fileName: string): Recipe {
-  let data: unknown;
-  try {
-    data = JSON.parse(content);
-  } catch {
-    throw new Problem('file', `“${fileName}” is not readable JSON. Nothing was imported.`);
-  }
-  return parseRecipe(data);
 }
 
 function ShelfCard({
@@ -222,12 +196,7 @@ function ShelfCard({
           type="button"
           className="btn btn-ghost btn-xs"
           aria-label={`Export ${name}`}
-          onClick={() =>
-            download(
-              new Blob([JSON.stringify(recipe, null, 2)], { type: 'application/json' }),
-              `${name}.json`,
-            )
-          }
+          onClick={() => downloadJson(recipe, `${name}.json`)}
         >
           <FileDown size={15} aria-hidden />
         </button>

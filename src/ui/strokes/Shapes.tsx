@@ -11,7 +11,7 @@ import type { Cut, Typeface } from '@/core/type/typeface';
 import { Toggle } from '../fields/Choices';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { call, download, sentenceOf } from '../lib/api';
+import { call, downloadJson, sentenceOf } from '../lib/api';
 import { LetterKey } from './LetterView';
 
 type Change = (recipe: Recipe) => Recipe;
@@ -69,8 +69,7 @@ export function Shapes({
       notice({ tone: 'problem', text: sentenceOf(error) });
     }
   };
-  const save = (saved: LetterSet, name: string) =>
-    download(new Blob([JSON.stringify(saved, null, 2)], { type: 'application/json' }), name);
+  const save = (saved: LetterSet, name: string) => downloadJson(saved, name);
   const read = async (chosen: File) => {
     try {
       if (chosen.size > LETTER_SET_LIMITS.bytes) {

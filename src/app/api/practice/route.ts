@@ -1,6 +1,5 @@
-import { z } from 'zod';
-import { correctionFor, file, fileStem, readDpi } from '@/app/_lib/files';
-import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
+import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { filePages } from '@/app/_lib/pages';
 import { practiceSteps } from '@/app/_lib/practice';
 import { compose, drawPage } from '@/core/practice/compose';
@@ -15,8 +14,6 @@ export const dynamic = 'force-dynamic';
 /** Sheets of one practice page at most: a ream is not practice, and its drawings would fill the memory. */
 const MOST_SHEETS = 60;
 
-const FORMATS = ['pdf', 'svg', 'png', 'json'] as const;
-
 /**
  * The practice page of a recipe: `POST /api/practice?format=pdf|svg|png|json`, body a recipe with its bands. A PDF and a
  * JSON hold all sheets, SVG and PNG the one that `page` names (from 1). `dpi` and `printer` as for `/api/render`.
@@ -24,10 +21,7 @@ const FORMATS = ['pdf', 'svg', 'png', 'json'] as const;
 export const POST = (request: Request) =>
   answer(request, async () => {
     const query = new URL(request.url).searchParams;
-    const format = parse(
-      z.enum(FORMATS, { error: () => `must be one of ${FORMATS.join(', ')}` }),
-      query.get('format'),
-    );
+    const format = readFormat(query);
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
     const own = (await findLetterSet(recipe.hand))?.letters ?? [];

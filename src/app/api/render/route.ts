@@ -1,6 +1,5 @@
-import { z } from 'zod';
-import { correctionFor, file, fileStem, readDpi } from '@/app/_lib/files';
-import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
+import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { parseRecipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { renderPdf } from '@/render/pdf';
@@ -10,8 +9,6 @@ import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';
 
-const FORMATS = ['pdf', 'svg', 'png', 'json'] as const;
-
 /**
  * Renders any recipe: `POST /api/render?format=pdf|svg|png|json`, body a recipe.
  * `dpi` sets the resolution of a PNG. For a PDF, `printer=none` leaves out the selected printer's correction and
@@ -20,10 +17,7 @@ const FORMATS = ['pdf', 'svg', 'png', 'json'] as const;
 export const POST = (request: Request) =>
   answer(request, async () => {
     const query = new URL(request.url).searchParams;
-    const format = parse(
-      z.enum(FORMATS, { error: () => `must be one of ${FORMATS.join(', ')}` }),
-      query.get('format'),
-    );
+    const format = readFormat(query);
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
     const own = recipe.exemplar ? ((await findLetterSet(recipe.hand))?.letters ?? []) : [];
