@@ -132,54 +132,56 @@ const CANDIDATES = 600;
  * one wherever one serves all that only these two did. Repeated until nothing changes.
  */
 export function improved(instance: Instance, start: readonly number[]): number[] {
-  const { sets, demand } = instance;
   let chosen = pruned(instance, start);
   for (let round = 0; round < ROUNDS; round++) {
-    const before = chosen.length;
-    const served = new Array<number>(demand.length).fill(0);
-    for (const word of chosen) for (const e of sets[word] as number[]) served[e] = (served[e] as number) + 1;
-    search: for (let i = 0; i < chosen.length; i++) {
-      for (let j = i + 1; j < chosen.length; j++) {
-        const [a, b] = [chosen[i] as number, chosen[j] as number];
-        const needed = neededOf(instance, served, a, b);
-        const one = needed && servesAll(instance, needed, chosen);
-        if (one === undefined) continue;
-        chosen = pruned(instance, [...chosen.filter((word) => word !== a && word !== b), one]);
-        break search;
-      }
-    }
-    if (chosen.length === before) break;
+    const fewer = oneForTwo(instance, chosen);
+    if (!fewer) break;
+    chosen = pruned(instance, fewer);
   }
   return chosen;
 }
 
-/** Elements that would lack without these two words; undefined when one word could never serve them. */
-function neededOf({ sets, demand }: Instance, served: readonly number[], a: number, b: number) {
-  const lost = new Map<number, number>();
-  for (const word of [a, b]) for (const e of sets[word] as number[]) lost.set(e, (lost.get(e) ?? 0) + 1);
-  const needed: number[] = [];
-  for (const [e, times] of lost) {
-    const lacks = (demand[e] as number) - ((served[e] as number) - times);
-    if (lacks > 1) return undefined;
-    if (lacks === 1) needed.push(e);
+/** The choice with one word in place of two; undefined where no word does for any two. */
+function oneForTwo(instance: Instance, chosen: readonly number[]): number[] | undefined {
+  const { sets, demand } = instance;
+  const setOf = (word: number) => sets[word] as readonly number[];
+  const spare = demand.map((count) => -count);
+  for (const word of chosen) for (const e of setOf(word)) spare[e] = (spare[e] as number) + 1;
+  const taken = new Set(chosen);
+  const largest = Math.max(...sets.map((set) => set.length));
+  /** Elements that lack when the word is taken away. */
+  const needing = chosen.map((word) => setOf(word).filter((e) => spare[e] === 0));
+  for (const [i, a] of chosen.entries()) {
+    for (let j = i + 1; j < chosen.length; j++) {
+      const b = chosen[j] as number;
+      const [ofA, ofB] = [needing[i] as number[], needing[j] as number[]];
+      if (ofA.length + ofB.length > largest) continue;
+      const both = setOf(a).filter((e) => setOf(b).includes(e));
+      // What both have and nothing is left of would lack twice, which one word cannot make good.
+      if (both.some((e) => spare[e] === 0)) continue;
+      const needed = [...ofA, ...ofB, ...both.filter((e) => spare[e] === 1)];
+      const one = servingAll(instance, needed, taken);
+      if (one !== undefined) return [...chosen.filter((word) => word !== a && word !== b), one];
+    }
   }
-  return needed;
+  return undefined;
 }
 
-function servesAll(
+/** A word that has all these elements and is not taken yet. */
+function servingAll(
   instance: Instance,
   needed: readonly number[],
-  chosen: readonly number[],
+  taken: ReadonlySet<number>,
 ): number | undefined {
   const holders = holdersOf(instance);
-  const rarest = needed.reduce<readonly number[] | undefined>((best, e) => {
-    const list = holders[e] as readonly number[];
-    return best === undefined || list.length < best.length ? list : best;
-  }, undefined);
-  if (!rarest) return undefined;
-  const taken = new Set(chosen);
+  const rarest = needed
+    .map((e) => holders[e] as readonly number[])
+    .reduce<readonly number[] | undefined>(
+      (best, list) => (best === undefined || list.length < best.length ? list : best),
+      undefined,
+    );
   return rarest
-    .slice(0, CANDIDATES)
+    ?.slice(0, CANDIDATES)
     .find((word) => !taken.has(word) && needed.every((e) => (instance.sets[word] as number[]).includes(e)));
 }
 
