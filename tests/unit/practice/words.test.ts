@@ -1,3 +1,4 @@
+import { cuss } from 'cuss';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bundledWords } from '@/app/_lib/words';
@@ -166,7 +167,10 @@ describe('the list', () => {
     const words = bundledWords();
     expect(words.length).toBeGreaterThan(30_000);
     expect(words.indexOf('the')).toBeLessThan(6_000);
-    for (const word of words) expect(word).toMatch(/^[a-z]{2,14}$/);
+    for (const word of words) {
+      expect(word).toMatch(/^[a-z]{2,14}$/);
+      expect(cuss[word] ?? 0, word).toBeLessThan(1);
+    }
     for (const word of ['moon', 'star', 'lens', 'dome', 'hand', 'ink', 'glass'])
       expect(words).toContain(word);
   });
