@@ -39,7 +39,7 @@ const keyPointFor = (unit: Mm): Mm => clamp(0.19 * unit, 0.24, 0.5);
 const START = 1.5;
 
 /** Gap of the second contour in doubled writing: the weight of the stem it stands for, under 45° as under a shade. */
-export function doubleGap(pen: Pen): NibWidths {
+function doubleGap(pen: Pen): NibWidths {
   if (pen.kind === 'broad') return pen.width * cosDeg(pen.angle);
   return pen.kind === 'pointed' ? pen.shade : 1;
 }

@@ -265,6 +265,4 @@ export const PICTURES = [
   },
 ] as const satisfies readonly Picture[];
 
-export type PictureId = (typeof PICTURES)[number]['id'];
-
 export const pictureById = (id: string): Picture | undefined => PICTURES.find((picture) => picture.id === id);

@@ -43,10 +43,14 @@ export function tenMinutePage(
     : keepingUp(make, known, words);
   return bestPage(
     recipe,
-    plans.flatMap((plan) => filledUp([warmUp, ...plan], rest)),
+    plans.flatMap((plan) => filledUp(practises(plan, warmUp) ? plan : [warmUp, ...plan], rest)),
     { own },
   );
 }
+
+/** Is the same thing practised on the page already? A family without a drill of its own has the warm-up for one. */
+export const practises = (plan: readonly Band[], { what }: Band): boolean =>
+  plan.some((band) => band.what.kind === what.kind && band.what.of === what.of);
 
 /** A page with lines to the foot, and the same without where not one of them has room. */
 export const filledUp = (plan: readonly Band[], rest: Band): (readonly Band[])[] => [[...plan, rest], plan];
@@ -68,7 +72,7 @@ const CELLS = { trace: 2, fading: 2, free: 3 } as const;
 const SMALLER = 0.6;
 
 /** Letters in ways that take less and less room: large one by one, each on a line, together, and as a line to copy. */
-export const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = {}): Band[][] => {
+const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = {}): Band[][] => {
   const all = letters.join(' ');
   return [
     letters.map((letter) => make('letter', letter, { ...CELLS, ...how })),

@@ -2,7 +2,7 @@
 
 import { Download } from 'lucide-react';
 
-export const FILE_FORMATS = ['pdf', 'svg', 'png'] as const;
+const FILE_FORMATS = ['pdf', 'svg', 'png'] as const;
 export type FileFormat = (typeof FILE_FORMATS)[number];
 
 /** A button for each file a page can become; PDF first, the one to print. */

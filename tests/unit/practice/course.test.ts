@@ -192,6 +192,21 @@ describe('a ten-minute page', () => {
     );
   });
 
+  it('practises no drill twice, whatever the family', () => {
+    for (const hand of ['italic', 'copperplate'] as const) {
+      const of = freshRecipe(hand);
+      const taught = lessonsOf(groundOf(of, { size: 1, held: false }));
+      for (const [i] of taught.entries()) {
+        const known = new Set(taught.slice(0, i).flatMap(({ letters }) => letters));
+        const drills = tenMinutePage(of, known, WORDS).flatMap(({ what }) =>
+          what.kind === 'drill' ? [what.of] : [],
+        );
+        expect(drills.length).toBeGreaterThan(0);
+        expect(new Set(drills).size).toBe(drills.length);
+      }
+    }
+  });
+
   it('when everything is known, keeps look-alikes apart and writes a sentence with every letter', () => {
     const everything = new Set(lessons.flatMap(({ letters }) => letters));
     const bands = tenMinutePage(recipe, everything, WORDS);

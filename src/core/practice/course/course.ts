@@ -9,7 +9,7 @@ import { type DrillId, drillsFor } from '../drills';
 import { bestPage } from '../fit';
 import { groundOf } from '../ground';
 import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
-import { filledUp, learningPlans, numbered, wordBand, wordsFor } from '../tenMinutes';
+import { filledUp, learningPlans, numbered, practises, wordBand, wordsFor } from '../tenMinutes';
 import { skyAlphabet } from '../words/select';
 import { SENTENCES, SKY_WORDS } from '../words/sky';
 import { type WordList, writable } from '../words/wordList';
@@ -320,7 +320,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
       : wordsFor(alphabetic, after, words, PAGE_WORDS);
   return learningPlans(make, part === 0 ? first.lesson.drill : undefined, names, possible, how).flatMap(
     (plan) => [
-      ...(plan.some(({ what }) => what.of === warmUp.what.of) ? [] : filledUp([warmUp, ...plan], rest)),
+      ...(practises(plan, warmUp) ? [] : filledUp([warmUp, ...plan], rest)),
       ...filledUp(plan, rest),
     ],
   );

@@ -188,7 +188,7 @@ function servingAll(
 const known = new WeakMap<Instance, readonly (readonly number[])[]>();
 
 /** For each element the words that have it. */
-export function holdersOf(instance: Instance): readonly (readonly number[])[] {
+function holdersOf(instance: Instance): readonly (readonly number[])[] {
   let holders = known.get(instance);
   if (!holders) {
     const lists = instance.demand.map((): number[] => []);
