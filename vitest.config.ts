@@ -10,7 +10,7 @@ export default defineConfig({
   },
   test: {
     chaiConfig: { truncateThreshold: 0 },
-    include: ['src/**/*.test.ts', 'tests/unit/**/*.test.ts'],
+    include: ['src/**/*.test.ts', 'tests/{unit,approved}/**/*.test.ts'],
     benchmark: { include: ['bench/**/*.bench.ts'] },
     testTimeout: 60_000,
   },

@@ -1,0 +1,97 @@
+import { expect, it } from 'vitest';
+import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
+import { HANDS } from '@/core/hands/registry';
+import { compose, drawPage } from '@/core/practice/compose';
+import { planCourse, USUAL_COURSE } from '@/core/practice/course/course';
+import { drawPackPage, layPack } from '@/core/practice/course/draw';
+import { demoPages } from '@/core/practice/demoPages';
+import { tenMinutePage } from '@/core/practice/tenMinutes';
+import { freshRecipe } from '@/core/sheet/defaults';
+import type { Recipe } from '@/core/sheet/recipe';
+import { ruleSheet } from '@/core/sheet/rule';
+import { pin, settle } from '@/core/sheet/solve';
+import { digest } from '../support/digest';
+import { DRAWN } from '../support/drawnHands';
+import { WORDS } from '../support/practice';
+
+/** A drawing in a line: how many nodes of each role, and a digest of all their numbers. */
+function inShort({ width, height, nodes }: Drawing): string {
+  const counts = new Map<string, number>();
+  const count = (list: readonly DrawingNode[], role: string) => {
+    for (const node of list) {
+      if (node.kind === 'group') count(node.children, node.role);
+      else counts.set(role, (counts.get(role) ?? 0) + 1);
+    }
+  };
+  count(nodes, 'page');
+  const roles = [...counts].map(([role, number]) => `${role} ${number}`).join(', ');
+  return `${width} × ${height}: ${digest(nodes)}  ${roles}`;
+}
+
+const textsOf = (nodes: readonly DrawingNode[]): string[] =>
+  nodes.flatMap((node) =>
+    node.kind === 'group' ? textsOf(node.children) : node.kind === 'text' ? [node.text] : [],
+  );
+
+const withPaper = (recipe: Recipe, paper: Partial<Recipe['paper']>): Recipe =>
+  settle({ ...recipe, paper: { ...recipe.paper, ...paper } });
+
+const sheets: readonly (readonly [string, Recipe])[] = [
+  ...HANDS.flatMap(({ id, schools }) =>
+    schools.map(({ id: school }) => [`${id}, ${school}`, freshRecipe(id, school)] as const),
+  ),
+  ...DRAWN.map(
+    (id) => [`${id} with an exemplar`, { ...freshRecipe(id), exemplar: 'aurora at dusk' }] as const,
+  ),
+  ['two columns, left-handed', withPaper(freshRecipe('italic'), { columns: 2, mirrored: true })],
+  ['a card', withPaper(pin(freshRecipe('italic'), 'width', 1.5), { format: 'card-a7', sideways: true })],
+  ['three nibs', { ...freshRecipe('uncial'), bands: [2, 3, 4] }],
+  ['drop-out tint', { ...freshRecipe('italic'), tint: 'drop-out', exemplar: 'dome' }],
+  ['capitals only', { ...freshRecipe('italic'), capitalsOnly: true, exemplar: 'dome' }],
+  ['seven lines', pin(freshRecipe('textura'), 'lines', 7)],
+];
+
+it('sheets are drawn as was approved', async () => {
+  const lines = sheets.map(([name, recipe]) => `${name}: ${inShort(ruleSheet(recipe))}`);
+  await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('./values/sheets.txt');
+});
+
+it('practice pages are drawn as was approved', async () => {
+  const pages: readonly (readonly [string, Recipe])[] = [
+    ...demoPages().map(({ name, recipe }) => [name, recipe] as const),
+    ...HANDS.map(({ id }): readonly [string, Recipe] => {
+      const recipe = freshRecipe(id);
+      const bands = [...tenMinutePage(recipe, new Set(), WORDS)];
+      return [`ten minutes of ${id}`, { ...recipe, practice: { bands } }];
+    }),
+  ];
+  const lines = pages.flatMap(([name, recipe]) => {
+    const composed = compose(recipe);
+    return [
+      `${name}: ${recipe.practice.bands.map(({ what }) => `${what.kind} ${what.of}`.trim()).join(' | ')}`,
+      ...composed.pages.map((_, i) => `  page ${i + 1}, ${inShort(drawPage(composed, i))}`),
+      ...composed.remarks.map(({ band, text }) => `  ${band}: ${text}`),
+    ];
+  });
+  await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('./values/pages.txt');
+});
+
+it.each(DRAWN)('a course in %s is planned and printed as was approved', async (hand) => {
+  // Zones that all differ, so that none can be printed for another.
+  const fresh = freshRecipe(hand);
+  const recipe = settle({ ...fresh, zones: { ...fresh.zones, ascender: fresh.zones.ascender * 0.9 } });
+  const planning = planCourse(recipe, USUAL_COURSE, WORDS);
+  let step = planning.next();
+  while (!step.done) step = planning.next();
+  const pack = layPack(recipe, step.value);
+  const lines = step.value.pages.flatMap(({ title, bands, checks }) => [
+    title,
+    ...bands.map(({ what }) => `  ${what.kind} ${what.of}`.trimEnd()),
+    ...checks.map((say) => `  compare: ${say}`),
+  ]);
+  const pages = step.value.pages.length + 2;
+  const drawings = Array.from({ length: pages }, (_, i) => drawPackPage(pack, i));
+  const front = drawings.slice(0, 2).flatMap(({ nodes }) => textsOf(nodes));
+  const all = [...lines, ...drawings.map((page, i) => `page ${i + 1}, ${inShort(page)}`), ...front];
+  await expect(`${all.join('\n')}\n`).toMatchFileSnapshot(`./values/${hand}.course.txt`);
+});
