@@ -12,6 +12,7 @@ export default defineConfig({
     chaiConfig: { truncateThreshold: 0 },
     include: ['src/**/*.test.ts', 'tests/{unit,approved}/**/*.test.ts'],
     benchmark: { include: ['bench/**/*.bench.ts'] },
+    setupFiles: ['tests/setup.ts'],
     testTimeout: 60_000,
   },
 });

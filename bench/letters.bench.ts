@@ -7,8 +7,9 @@ import { trace } from '@/core/pen/trace';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { recipeTypeface } from '@/core/sheet/recipeTypeface';
 import { ruleSheet } from '@/core/sheet/rule';
+import { inkOf } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 import { setLine } from '@/core/type/setLine';
-import { inkOf, type Typeface } from '@/core/type/typeface';
 import { writeLine } from '@/core/type/writeLine';
 import { renderPdf } from '@/render/pdf';
 

@@ -1,45 +1,57 @@
 /**
  * Writes lines of text in a hand to a PNG, to look at its letters large:
- * `npm run specimen -- italic out.png 14 'nnonnonn' 'minimum'` (a nib width, or a fifth of the body, of 14 px).
- * Options before the hand: --slope 7 --angle 45 --body 5 --contrast 9 --ratio 1:1:1 --joined --choose r=2,e=two.
- * A row of the form `*a b c` writes each of its words for itself, spread evenly: letters without joins.
+ * `npm run specimen -- italic out.png 14 'nnonnonn' 'minimum'` (a letter unit of 14 px).
+ * Options before the hand: --school NAME --slope 7 --angle 45 --body 5 (letter units) --width 2 (mm) --contrast 9
+ * --joined --plain --choose r=long-eared,e=two-stroke. A row of the form `*a b c` writes each of its words for itself.
+ * Without rows the whole alphabet is written.
  */
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import { OPENING_HAND } from '../src/core/hands/registry';
+import { loadScript } from '../src/core/hands/scripts';
+import { freshRecipe } from '../src/core/sheet/defaults';
+import { letterZones, recipeTypeface } from '../src/core/sheet/recipeTypeface';
 import { renderPng } from '../src/render/png';
-import { specimen } from './specimenPage';
+import { alphabetRows, specimen } from './specimenPage';
 
 const { values, positionals } = parseArgs({
   allowPositionals: true,
   options: {
+    school: { type: 'string' },
     slope: { type: 'string' },
     angle: { type: 'string' },
     body: { type: 'string' },
+    width: { type: 'string' },
     contrast: { type: 'string' },
-    shade: { type: 'string' },
-    ratio: { type: 'string' },
     choose: { type: 'string', default: '' },
     joined: { type: 'boolean', default: false },
+    plain: { type: 'boolean', default: false },
   },
 });
-const [hand = 'italic', out = 'specimen.png', unit = '14', ...rows] = positionals;
-const optional = (text: string | undefined) => (text === undefined ? undefined : Number(text));
-const drawing = specimen({
-  hand: hand === 'copperplate' ? 'copperplate' : 'italic',
-  rows,
-  slope: optional(values.slope),
-  angle: optional(values.angle),
-  body: optional(values.body),
-  contrast: optional(values.contrast),
-  shade: optional(values.shade),
-  ratio: values.ratio?.split(':').map(Number),
-  joined: values.joined,
-  chosen: Object.fromEntries(
-    values.choose
-      .split(',')
-      .filter(Boolean)
-      .map((pair) => pair.split('=') as [string, string]),
-  ),
-});
+const [hand = OPENING_HAND, out = 'specimen.png', unit = '14', ...rows] = positionals;
+await loadScript(hand);
+const number = (text: string | undefined, usual: number) => (text === undefined ? usual : Number(text));
+const fresh = freshRecipe(hand, values.school);
+const { writing, zones } = fresh;
+const body = number(values.body, letterZones(fresh).body);
+const recipe = {
+  ...fresh,
+  width: number(values.width, fresh.width),
+  slope: number(values.slope, fresh.slope),
+  penAngle: number(values.angle, fresh.penAngle),
+  zones: { ...zones, body: (zones.body * body) / letterZones(fresh).body },
+  writing: {
+    contrast: number(values.contrast, writing.contrast),
+    joined: values.joined || (writing.joined && !values.plain),
+    variants: Object.fromEntries(
+      values.choose
+        .split(',')
+        .filter(Boolean)
+        .map((pair) => pair.split('=') as [string, string]),
+    ),
+  },
+};
+const face = recipeTypeface(recipe);
+const drawing = specimen(recipe, rows.length > 0 || !face ? rows : alphabetRows(face));
 const PX_PER_INCH = 25.4;
 writeFileSync(out, renderPng(drawing, Number(unit) * PX_PER_INCH));

@@ -13,6 +13,7 @@ import { LetterSets } from '@/ui/frame/LetterSets';
 import { NoticeBoard } from '@/ui/frame/notices';
 import { Rail } from '@/ui/frame/Rail';
 import { readTheme, THEME_COOKIE } from '@/ui/frame/theme';
+import { Written } from '@/ui/frame/Written';
 
 export const metadata: Metadata = {
   title: { default: 'Elvane', template: '%s · Elvane' },
@@ -30,7 +31,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         >
           Skip to the station
         </a>
-        <Rail theme={theme} />
+        <Rail theme={theme} wordmark={<Written text="Elvane" height={42} />} />
         <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
           <LetterSets sets={await listLetterSets()}>
             <NoticeBoard>{children}</NoticeBoard>

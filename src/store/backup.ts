@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { z } from 'zod';
-import { HAND_IDS } from '@/core/hands/registry';
+import { HANDS } from '@/core/hands/registry';
 import { fromNib, itemSchema } from '@/core/kit/item';
 import { NIB_KINDS } from '@/core/kit/nib';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
@@ -71,7 +71,7 @@ export const backupSchema = z.strictObject({
   /** Absent in backups made before there were letter sets. */
   letterSets: z
     .array(z.strictObject({ hand: text(40), content: text(LETTER_SET_LIMITS.bytes) }))
-    .max(HAND_IDS.length)
+    .max(HANDS.length)
     .default([]),
   /** Absent in backups made before there were word lists. */
   wordLists: z

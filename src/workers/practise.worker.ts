@@ -1,3 +1,4 @@
+import { loadScript } from '@/core/hands/scripts';
 import type { Band } from '@/core/practice/band';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
@@ -132,6 +133,7 @@ self.onmessage = async ({ data: { number, ask, given } }: MessageEvent<Question>
   try {
     const answer = ANSWERS[ask] as (given: unknown, listed: Listed, report: Report) => Asks[Ask]['answer'];
     const report: Report = (progress) => self.postMessage({ number, progress } satisfies Reply);
+    if ('recipe' in given) await loadScript(given.recipe.hand);
     reply = { number, answer: answer(given, await words(), report) };
   } catch (error) {
     if (!(error instanceof Problem)) console.error(error);

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { handById } from '@/core/hands/registry';
 import { freshRecipe } from '@/core/sheet/defaults';
 import type { Recipe } from '@/core/sheet/recipe';
-import type { Cut, Typeface } from '@/core/type/typeface';
+import type { Cut } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 import { digest, short } from '../support/digest';
 import { cutsOf, DRAWN, faceOf, nameOf, usualFace } from '../support/drawnHands';
 

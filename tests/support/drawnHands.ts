@@ -3,7 +3,8 @@ import { hasLetters } from '@/core/hands/scripts';
 import { freshRecipe } from '@/core/sheet/defaults';
 import type { Recipe } from '@/core/sheet/recipe';
 import { recipeTypeface } from '@/core/sheet/recipeTypeface';
-import type { Cut, Typeface } from '@/core/type/typeface';
+import type { Cut } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 
 /** Hands whose letters are drawn: tests of letters run over all of them. */
 export const DRAWN: readonly HandId[] = HANDS.map(({ id }) => id).filter(hasLetters);

@@ -1,6 +1,6 @@
 import { type Cubic, derivativeAt, pointAt } from '@/core/geometry/cubic';
 import { cross, directionOf, distance, heading, subtract, type Vec } from '@/core/geometry/vec';
-import type { Letter } from '@/core/hands/letter';
+import type { Letter } from '@/core/hand/letter';
 import type { Degrees } from '@/core/measure/units';
 import { footprints, markCentre, type Polygon, sweep, type WritingPen } from '@/core/pen/pen';
 import { compileStroke, type StrokePlan } from '@/core/pen/stroke';
@@ -23,6 +23,8 @@ export const TOLERANCE = {
   wave: 0.45,
   /** Stems of the same kind, and counters of the same kind. */
   run: 0.08,
+  /** A counter against the width it should have. */
+  counter: 0.1,
   /** Under the least gap. */
   gap: 0.02,
   /** Direction and place where a join meets a letter. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { HAND_IDS, handById } from '@/core/hands/registry';
+import { HANDS, handById } from '@/core/hands/registry';
 import { PAPER_FORMAT_IDS } from '@/core/measure/paper';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { layoutSheet } from '@/core/sheet/layout';
@@ -12,7 +12,7 @@ const number = (min: number, max: number) => fc.double({ min, max, noNaN: true, 
 /** Any recipe within the ranges a user can enter, settled. Many cannot be ruled; see `rulable`. */
 export const anyRecipe: fc.Arbitrary<Recipe> = fc
   .record({
-    hand: fc.constantFrom(...HAND_IDS),
+    hand: fc.constantFrom(...HANDS.map(({ id }) => id)),
     school: fc.nat(9),
     scale: number(0.3, 2.5),
     stretch: number(0.6, 1.6),

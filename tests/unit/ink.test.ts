@@ -8,7 +8,7 @@ import { compileStroke, type Stroke } from '@/core/pen/stroke';
 import { strokeThickness } from '@/core/pen/thickness';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { recipeTypeface } from '@/core/sheet/recipeTypeface';
-import type { Typeface } from '@/core/type/typeface';
+import type { Typeface } from '@/core/type/face';
 
 /** Inked area of path data by an independent rasteriser, in square units: coverage summed over all pixels. */
 function inkedArea(data: string, box: { x: number; y: number; size: number }, pxPerUnit: number): number {

@@ -1,5 +1,5 @@
 import 'server-only';
-import { HAND_IDS, handById } from '@/core/hands/registry';
+import { handById, isHand, OPENING_HAND } from '@/core/hands/registry';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { findLetterSet } from '@/store/letterSets';
@@ -24,10 +24,9 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const search = await searchParams;
   const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
   const [sheetId, packed, hand, school] = ['sheet', 'r', 'hand', 'school'].map(text);
-  const handId = HAND_IDS.find((id) => id === hand);
-  if (handId) {
-    const known = handById(handId).schools.find((candidate) => candidate.id === school);
-    return fresh(await inOwnShapes(freshRecipe(handId, known?.id)));
+  if (hand !== undefined && isHand(hand)) {
+    const known = handById(hand).schools.find((candidate) => candidate.id === school);
+    return fresh(await inOwnShapes(freshRecipe(hand, known?.id)));
   }
   const id = idSchema.safeParse(sheetId).data;
   const stored = id ? await findSheet(id) : undefined;
@@ -39,7 +38,7 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const recipe = sheet && readable(sheet);
   return sheet && recipe
     ? { id: sheet.id, name: sheet.name, recipe }
-    : fresh(await inOwnShapes(freshRecipe('italic')));
+    : fresh(await inOwnShapes(freshRecipe(OPENING_HAND)));
 }
 
 /** A fresh recipe with the shapes the scribe has chosen as their own default. */

@@ -1,12 +1,13 @@
 import 'server-only';
+import { isPressed } from '@/core/hand/hand';
+import { HANDS, OPENING_HAND } from '@/core/hands/registry';
+import { hasLetters } from '@/core/hands/scripts';
 import { PACK_PAGES, pagesOf, USUAL_COURSE } from '@/core/practice/course/course';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { log } from './log';
 
 /** The server answers by then, in ms; until then nobody waits for a file. */
 const DELAY = 1500;
-/** The hand whose letters are the most work. */
-const HAND = 'copperplate';
 
 /**
  * Asks the server that has just started for the thinnest pack, as a user would, and throws it away: its faces are read,
@@ -15,12 +16,14 @@ const HAND = 'copperplate';
  */
 export function warmUp(): void {
   const timer = setTimeout(() => {
+    // Pressed letters are the most work.
+    const hand = HANDS.find(({ id, tool }) => hasLetters(id) && isPressed({ tool }))?.id ?? OPENING_HAND;
     const others = pagesOf({ ...USUAL_COURSE, sessions: 0 }).all;
     const course = { ...USUAL_COURSE, sessions: PACK_PAGES.fewest - others };
     fetch(`http://127.0.0.1:${process.env.PORT}/api/course?printer=none`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ recipe: freshRecipe(HAND), course }),
+      body: JSON.stringify({ recipe: freshRecipe(hand), course }),
     })
       .then((response) => response.arrayBuffer())
       .catch((error: unknown) =>

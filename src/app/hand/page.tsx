@@ -1,8 +1,9 @@
 import type { Metadata } from 'next';
+import { Written } from '@/ui/frame/Written';
 import { HandGallery } from '@/ui/hand/HandGallery';
 
 export const metadata: Metadata = { title: 'Hand' };
 
 export default function HandPage() {
-  return <HandGallery />;
+  return <HandGallery title={<Written text="Hand" height={56} />} />;
 }

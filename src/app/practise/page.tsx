@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { listNibs } from '@/store/nibs';
 import { selectedPrinter } from '@/store/printers';
 import { listRecords } from '@/store/records';
+import { WithLetters } from '@/ui/frame/WithLetters';
 import { PractiseStation } from '@/ui/practise/PractiseStation';
 import { openSheet, type Search } from '../_lib/openSheet';
 
@@ -16,12 +17,14 @@ export default async function PractisePage({ searchParams }: { searchParams: Sea
     listRecords(),
   ]);
   return (
-    <PractiseStation
-      key={opened.id}
-      {...opened}
-      drawer={drawer}
-      printer={printer?.name ?? null}
-      records={records}
-    />
+    <WithLetters hands={[opened.recipe.hand]}>
+      <PractiseStation
+        key={opened.id}
+        {...opened}
+        drawer={drawer}
+        printer={printer?.name ?? null}
+        records={records}
+      />
+    </WithLetters>
   );
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { listNibs } from '@/store/nibs';
 import { selectedPrinter } from '@/store/printers';
+import { WithLetters } from '@/ui/frame/WithLetters';
 import { RuleStation } from '@/ui/rule/RuleStation';
 import { openSheet, type Search } from '../_lib/openSheet';
 
@@ -13,5 +14,9 @@ export default async function RulePage({ searchParams }: { searchParams: Search 
     listNibs(),
     selectedPrinter(),
   ]);
-  return <RuleStation key={opened.id} {...opened} drawer={drawer} printer={printer?.name ?? null} />;
+  return (
+    <WithLetters hands={[opened.recipe.hand]}>
+      <RuleStation key={opened.id} {...opened} drawer={drawer} printer={printer?.name ?? null} />
+    </WithLetters>
+  );
 }

@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { parseRecipe } from '@/core/sheet/recipe';
 import { listSheets } from '@/store/sheets';
+import { WithLetters } from '@/ui/frame/WithLetters';
+import { Written } from '@/ui/frame/Written';
 import { SheetShelf, type ShelfSheet } from '@/ui/shelf/SheetShelf';
 
 export const metadata: Metadata = { title: 'Shelf' };
@@ -14,5 +16,10 @@ export default async function ShelfPage() {
       return [];
     }
   });
-  return <SheetShelf initial={sheets} />;
+  const hands = [...new Set(sheets.map(({ recipe }) => recipe.hand))];
+  return (
+    <WithLetters hands={hands}>
+      <SheetShelf initial={sheets} title={<Written text="Shelf" height={56} />} />
+    </WithLetters>
+  );
 }

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { listNibs } from '@/store/nibs';
+import { WithLetters } from '@/ui/frame/WithLetters';
 import { StrokesStation } from '@/ui/strokes/StrokesStation';
 import { openSheet, type Search } from '../_lib/openSheet';
 
@@ -8,5 +9,9 @@ export const dynamic = 'force-dynamic';
 
 export default async function StrokesPage({ searchParams }: { searchParams: Search }) {
   const [opened, drawer] = await Promise.all([openSheet(searchParams), listNibs()]);
-  return <StrokesStation key={opened.id} {...opened} drawer={drawer} />;
+  return (
+    <WithLetters hands={[opened.recipe.hand]}>
+      <StrokesStation key={opened.id} {...opened} drawer={drawer} />
+    </WithLetters>
+  );
 }

@@ -1,16 +1,19 @@
-import { brush } from './brush/metrics';
-import { copperplate } from './copperplate/metrics';
-import { court } from './court/metrics';
-import { foundational } from './foundational/metrics';
-import type { Hand } from './hand';
-import { italic } from './italic/metrics';
-import { lightLine } from './light-line/metrics';
-import { monoline } from './monoline/metrics';
-import { roman } from './roman/metrics';
-import { textura } from './textura/metrics';
-import { uncial } from './uncial/metrics';
+import type { Hand } from '../hand/hand';
+import { brush } from './brush/hand';
+import { copperplate } from './copperplate/hand';
+import { court } from './court/hand';
+import { foundational } from './foundational/hand';
+import { italic } from './italic/hand';
+import { lightLine } from './light-line/hand';
+import { monoline } from './monoline/hand';
+import { roman } from './roman/hand';
+import { textura } from './textura/hand';
+import { uncial } from './uncial/hand';
 
-const ALL = [
+/** The id of a hand in the registry; what comes from outside is asked for with `isHand` first. */
+export type HandId = string;
+
+const hands: Hand[] = [
   italic,
   foundational,
   uncial,
@@ -21,20 +24,29 @@ const ALL = [
   brush,
   monoline,
   court,
-] as const;
-
-export type HandId = (typeof ALL)[number]['id'];
+];
 
 /** Every hand, in the order a course would meet them within each tool family. */
-export const HANDS: readonly (Hand & { readonly id: HandId })[] = ALL;
+export const HANDS: readonly Hand[] = hands;
 
-export const HAND_IDS = ALL.map((hand) => hand.id) as [HandId, ...HandId[]];
+const byId = new Map(hands.map((hand) => [hand.id, hand]));
 
-const BY_ID = new Map<string, Hand & { readonly id: HandId }>(HANDS.map((hand) => [hand.id, hand]));
+/** The hand a fresh sheet is written in. */
+export const OPENING_HAND: HandId = italic.id;
+
+/** Adds a hand to the others; a hand of the same id takes its place. */
+export function registerHand(hand: Hand): void {
+  const known = hands.findIndex(({ id }) => id === hand.id);
+  if (known >= 0) hands[known] = hand;
+  else hands.push(hand);
+  byId.set(hand.id, hand);
+}
+
+export const isHand = (id: string): boolean => byId.has(id);
 
 /** The hand with this id. */
-export function handById(id: HandId): Hand & { readonly id: HandId } {
-  const hand = BY_ID.get(id);
+export function handById(id: HandId): Hand {
+  const hand = byId.get(id);
   if (!hand) throw new Error(`No hand with id ${id}`);
   return hand;
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { HAND_IDS, handById } from '../hands/registry';
+import { handIdSchema } from '../hands/handId';
+import { handById } from '../hands/registry';
 import type { Mm } from '../measure/units';
 
 export const PURPOSES = [
@@ -59,7 +60,7 @@ export type Schools = z.infer<typeof schoolSchema>;
 
 /** What a kit is wanted for. */
 export const needSchema = z.strictObject({
-  hand: z.enum(HAND_IDS),
+  hand: handIdSchema,
   purpose: z.enum(PURPOSES).default('drills'),
   /** Body height wanted; null leaves it to the nib. */
   bodyMm: z.number().min(1).max(200).nullable().default(null),

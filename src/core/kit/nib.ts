@@ -1,4 +1,4 @@
-import type { ToolFamily } from '../hands/hand';
+import type { ToolFamily } from '../hand/hand';
 import type { Mm } from '../measure/units';
 
 /** What lies in the drawer. Two bound pencils write as a broad edge whose width is their gap. */

@@ -1,4 +1,4 @@
-import { HAND_IDS, type HandId, handById } from '../hands/registry';
+import { HANDS, type HandId, handById } from '../hands/registry';
 import { type Mm, plain } from '../measure/units';
 import type { Item } from './item';
 import { bestWith, explain } from './match';
@@ -22,7 +22,7 @@ export function reachOf(
   about: Pick<Need, 'experience' | 'side' | 'purpose' | 'schools'>,
 ): Reach[] {
   const { experience, side, purpose, schools } = about;
-  return HAND_IDS.flatMap((hand): Reach[] => {
+  return HANDS.flatMap(({ id: hand }): Reach[] => {
     const need = needFor(hand, { experience, side, purpose, schools });
     const found = bestWith(need, bench, tool);
     if (!found) return [];

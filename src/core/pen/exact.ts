@@ -1,6 +1,6 @@
 import { type Cubic, mapCubic, parallelTangents, piece, reversed, straight } from '../geometry/cubic';
 import { add, cross, heading, scale, subtract, type Vec } from '../geometry/vec';
-import { edgeAngle, footprints, type Pen, type Polygon } from './pen';
+import { edgeAngle, footprints, type Pen, type Polygon, penFor } from './pen';
 import { ribbons } from './ribbon';
 import type { Stroke } from './stroke';
 import { trace } from './trace';
@@ -26,12 +26,14 @@ const TOLERANCE = 0.0015;
 /**
  * The mark of a stroke for files. A broad edge held at one angle sweeps, over a piece of the path whose tangent is
  * nowhere parallel to the edge, exactly the patch between two copies of that piece; four edges of the nib and a nib at
- * either end make the whole mark, exactly. Every other pen, and every turning stroke, is swept in fine steps (area
- * within 0.1 %) and drawn as ribbons.
+ * either end make the whole mark, exactly. Every other pen, and every stroke along which the edge turns or is lifted
+ * onto a corner, is swept in fine steps (area within 0.1 %) and drawn as ribbons.
  */
-export function exactOutlines(pen: Pen, stroke: Stroke): Outline[] {
+export function exactOutlines(main: Pen, stroke: Stroke): Outline[] {
+  const pen = penFor(main, stroke);
   const turning = stroke.turns.some((turn) => turn !== stroke.turns[0]);
-  if (pen.kind !== 'broad' || pen.rounding || (turning && !pen.held)) {
+  const lifted = stroke.presses.some((press) => press < 1);
+  if (pen.kind !== 'broad' || pen.rounding || (turning && !pen.held) || lifted) {
     return ribbons(pen, stroke, { step: TURNING_STEP, tolerance: TOLERANCE }).map(closedPolygon);
   }
   const poses = trace(stroke, Number.POSITIVE_INFINITY);

@@ -50,8 +50,9 @@ export type BroadPen = Extract<Pen, { kind: 'broad' }>;
 /** Pens that leave lines of one width. */
 export type PenOfPoints = Extract<Pen, { kind: 'two-point' | 'doubled' | 'monoline' }>;
 export type PointedPen = Extract<Pen, { kind: 'pointed' }>;
+export type RoundPen = Extract<Pen, { kind: 'monoline' }>;
 /** What letters are written with. */
-export type WritingPen = BroadPen | PointedPen;
+export type WritingPen = BroadPen | PointedPen | RoundPen;
 
 export type Polygon = readonly Vec[];
 
@@ -104,12 +105,30 @@ export const edgeAngle = (
   pose: { turn: Degrees },
 ): Degrees => pen.angle + (pen.cut ?? 0) + (pen.held ? 0 : pose.turn);
 
-/** Width of a pressed pen's mark across its shade: never under the hairline. */
-export const pressedWidth = (pen: { shade: number; hairline: number }, press: number): number =>
-  Math.max(pen.hairline, pen.shade * press);
+/**
+ * Width of a pressed pen's mark across its shade. Tines spread from the hairline as soon as they are pressed harder
+ * than it takes: max(h, W·p). A brush, whose tops are round, grows from it evenly: h + (W − h)·p, or a turn would show
+ * a corner where it meets the hairline.
+ */
+export const pressedWidth = (
+  { shade, hairline, tops }: Pick<PointedPen, 'shade' | 'hairline' | 'tops'>,
+  press: number,
+): number => (tops === 'round' ? hairline + (shade - hairline) * press : Math.max(hairline, shade * press));
 
-/** Middle of the mark in a pose: off the path where that runs along an edge of the shade. */
+/** Share of an edge that touches the paper: all of it, or, lifted onto a corner, as little as it is thick. */
+export const touching = (pen: Pick<BroadPen, 'width' | 'steel'>, { press }: Pick<PenPose, 'press'>): number =>
+  Math.min(1, Math.max(press, pen.steel / pen.width));
+
+/** Middle of the mark in a pose: off the path where that runs along an edge of the shade, or the edge is lifted. */
 export function markCentre(pen: Pen, pose: PenPose): Vec {
+  if (pen.kind === 'broad') {
+    const lifted = 1 - touching(pen, pose);
+    if (lifted === 0) return pose.at;
+    return add(
+      pose.at,
+      scale(heading(edgeAngle(pen, pose)), ((2 * pose.anchor - 1) * lifted * pen.width) / 2),
+    );
+  }
   if (pen.kind !== 'pointed') return pose.at;
   const free = pressedWidth(pen, pose.press) - pen.hairline;
   return add(pose.at, scale(heading(pen.lie ?? 0), (0.5 - pose.anchor) * free));
@@ -118,17 +137,25 @@ export function markCentre(pen: Pen, pose: PenPose): Vec {
 /** A downstroke is doubled in full from this steepness (sine of its fall) on, and not at all on the level. */
 const FULL_FALL = 0.7;
 
-/** How much of a second contour a direction of travel gets: none upward, all of it downward, smoothly between. */
-function doubling(direction: Degrees): number {
-  const share = Math.min(1, Math.max(0, -sinDeg(direction) / FULL_FALL));
-  return share * share * (3 - 2 * share);
+/** A stroke is doubled in full from this weight on, and not at all where it is a hairline. */
+const FULL_WEIGHT = 0.25;
+
+const smooth = (share: number): number => share * share * (3 - 2 * share);
+
+/**
+ * How much of a second contour a stroke gets where it is: none upward, all of it downward, smoothly between; none
+ * where it has no weight, whichever way it goes.
+ */
+function doubling({ direction, press }: PenPose): number {
+  const fall = Math.min(1, Math.max(0, -sinDeg(direction) / FULL_FALL));
+  return smooth(fall) * smooth(Math.min(1, Math.max(0, press) / FULL_WEIGHT));
 }
 
 /** Points that stand for the quarter circle at one rounded corner. */
 const CORNER_POINTS = 4;
 
 /** A rectangle given by its half sides, its corners rounded. */
-function roundedEdge(pose: PenPose, along: Vec, across: Vec, rounding: number): Vec[] {
+function roundedEdge(middle: Vec, along: Vec, across: Vec, rounding: number): Vec[] {
   const [length, depth] = [Math.hypot(...along), Math.hypot(...across)];
   const [reachAlong, reachAcross] = [1 - rounding / length, Math.max(0, 1 - rounding / depth)];
   const radius = Math.min(rounding, length);
@@ -146,7 +173,7 @@ function roundedEdge(pose: PenPose, along: Vec, across: Vec, rounding: number): 
         scale(across, (b as number) * reachAcross),
       );
       const arc = add(scale(ahead, (a as number) * Math.cos(t)), scale(aside, (b as number) * Math.sin(t)));
-      return add(pose.at, add(centre, arc));
+      return add(middle, add(centre, arc));
     }),
   );
 }
@@ -159,7 +186,7 @@ export function points(pen: PenOfPoints, pose: PenPose): Vec[] {
       return [add(pose.at, along), subtract(pose.at, along)];
     }
     case 'doubled':
-      return [pose.at, add(pose.at, [pen.gap * doubling(pose.direction), 0])];
+      return [pose.at, add(pose.at, [pen.gap * doubling(pose), 0])];
     case 'monoline':
       return [pose.at];
   }
@@ -169,10 +196,11 @@ export function points(pen: PenOfPoints, pose: PenPose): Vec[] {
 export function footprints(pen: Pen, pose: PenPose): Vec[][] {
   switch (pen.kind) {
     case 'broad': {
-      const along = scale(heading(edgeAngle(pen, pose)), pen.width / 2);
+      const along = scale(heading(edgeAngle(pen, pose)), (pen.width * touching(pen, pose)) / 2);
       const across = scale(heading(edgeAngle(pen, pose) + 90), pen.steel / 2);
-      if (pen.rounding) return [roundedEdge(pose, along, across, pen.rounding)];
-      const corner = (a: number, b: number): Vec => add(pose.at, add(scale(along, a), scale(across, b)));
+      const centre = markCentre(pen, pose);
+      if (pen.rounding) return [roundedEdge(centre, along, across, pen.rounding)];
+      const corner = (a: number, b: number): Vec => add(centre, add(scale(along, a), scale(across, b)));
       return [[corner(1, 1), corner(-1, 1), corner(-1, -1), corner(1, -1)]];
     }
     case 'pointed': {
@@ -191,6 +219,22 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
   }
 }
 
+/** The pen a stroke is written with: the page's own, or another of a share of its width; the edge stays as thick. */
+export function penFor<P extends Pen>(pen: P, { nib }: Pick<Stroke, 'nib'>): P {
+  if (nib === undefined) return pen;
+  switch (pen.kind) {
+    case 'broad':
+    case 'two-point':
+      return { ...pen, width: pen.width * nib };
+    case 'pointed':
+      return { ...pen, shade: Math.max(pen.hairline, pen.shade * nib) };
+    case 'monoline':
+      return { ...pen, line: pen.line * nib };
+    case 'doubled':
+      return { ...pen, gap: pen.gap * nib };
+  }
+}
+
 /**
  * The mark of a stroke for the screen: hulls of consecutive footprints. Every hull is wound the same way, so filling
  * all of them as one nonzero path gives their union without any boolean work; the first k are the stroke's beginning.
@@ -204,7 +248,8 @@ export function sweep(
     tolerance = SCREEN_TOLERANCE,
   }: { step?: number; until?: number; tolerance?: number } = {},
 ): Polygon[] {
-  const marks = trace(stroke, step, until, tolerance).map((pose) => footprints(pen, pose).map(leftToRight));
+  const used = penFor(pen, stroke);
+  const marks = trace(stroke, step, until, tolerance).map((pose) => footprints(used, pose).map(leftToRight));
   const [first, ...others] = marks;
   if (!first) return [];
   if (others.length === 0) return first.map(convexHull);

@@ -19,11 +19,15 @@ export interface Knot {
   readonly line?: boolean;
   /** Pen angle here, off the hand's own angle; kept from the previous knot where undefined. */
   readonly turn?: Degrees;
-  /** Width here for a pressed pen, as a share of the full shade; kept where undefined. */
+  /**
+   * Width here for a pressed pen, as a share of the full shade; of an edge, the share of it that touches the paper,
+   * where the pen is lifted onto a corner. Kept where undefined; 1 at the beginning.
+   */
   readonly press?: number;
   /**
    * Where in the shade of a pressed pen the path runs: 0 along its left edge, ½ down its middle, 1 along its right
-   * edge; kept where undefined. The outside of a turn stays smooth when the path is that edge.
+   * edge; of a lifted edge, which end of it stays down: 0 the left, 1 the right. Kept where undefined. The outside of
+   * a turn stays smooth when the path is that edge.
    */
   readonly anchor?: number;
 }
@@ -33,12 +37,18 @@ export interface StrokePlan {
   readonly name: string;
   readonly remark?: string;
   readonly knots: readonly Knot[];
+  /** Written with another pen of the page: its width as a share of the main one's. */
+  readonly nib?: number;
+  /** A touch that finishes the stroke before it (a serif's corner): counted, named and shown with that. */
+  readonly finishes?: boolean;
 }
 
 /** A stroke ready to be written: cubics, and what the pen does at each of their ends. */
 export interface Stroke {
   readonly name: string;
   readonly remark?: string;
+  readonly nib?: number;
+  readonly finishes?: boolean;
   readonly path: readonly Cubic[];
   /** One more than there are cubics: pen angle off the hand's own, and pressure, at each knot. */
   readonly turns: readonly Degrees[];
@@ -54,7 +64,7 @@ const MIDDLE = 0.5;
 const at = ({ x, y }: Knot): Vec => [x, y];
 
 /** Compiles knots to cubics: tangent-continuous by construction, but for declared corners. */
-export function compileStroke({ name, remark, knots }: StrokePlan): Stroke {
+export function compileStroke({ name, remark, knots, nib, finishes }: StrokePlan): Stroke {
   const path: Cubic[] = [];
   const lengths = [0];
   const turns: Degrees[] = [];
@@ -70,7 +80,17 @@ export function compileStroke({ name, remark, knots }: StrokePlan): Stroke {
     path.push(cubic);
     lengths.push((lengths.at(-1) as number) + lengthOf(cubic));
   }
-  return { name, remark, path, turns, presses, anchors, lengths };
+  return {
+    name,
+    remark,
+    ...(nib !== undefined && { nib }),
+    ...(finishes && { finishes }),
+    path,
+    turns,
+    presses,
+    anchors,
+    lengths,
+  };
 }
 
 function connect(from: Knot, to: Knot, before?: Knot, after?: Knot): Cubic {

@@ -1,6 +1,6 @@
 import { ovalPoint, type SlantedOval, slantedOval } from '../geometry/oval';
-import type { ToolFamily } from '../hands/hand';
-import { line, stroke, to } from '../hands/letter';
+import type { ToolFamily } from '../hand/hand';
+import { line, stroke, to } from '../hand/notation';
 import { clamp, cosDeg, type Degrees, type NibWidths, sinDeg, tanDeg } from '../measure/units';
 import type { Knot, StrokePlan } from '../pen/stroke';
 import { type Recipe, recipeHand } from '../sheet/recipe';
@@ -40,12 +40,12 @@ const count = (n: number): number[] => Array.from({ length: n }, (_, i) => i);
 /** Angles an edge can be laid at and still leave a saw of two legs. */
 const SAW: readonly [Degrees, Degrees] = [20, 65];
 
-const zigzag = ({ measures: m, recipe, breadth }: Ground): Built => {
+const zigzag = ({ measures: m, recipe }: Ground): Built => {
   const height = m.T - m.B;
   const angle = clamp(recipe.penAngle, ...SAW);
   const broad = recipeHand(recipe).tool === 'broad';
   // Up along the edge, on the hairline; down across it, at full width.
-  const up = broad ? height / tanDeg(angle) : breadth * 0.8;
+  const up = broad ? height / tanDeg(angle) : m.d * 0.8;
   const down = broad ? height * tanDeg(angle) : 0;
   const knots: Knot[] = [to(0, m.B)];
   let x = 0;
@@ -61,8 +61,8 @@ const zigzag = ({ measures: m, recipe, breadth }: Ground): Built => {
 const stem = (x: NibWidths, top: NibWidths, foot: NibWidths, more: Partial<Knot> = {}): StrokePlan =>
   stroke('stem', [to(x, top, undefined, more), line(x, foot)]);
 
-const stems = ({ measures: m, breadth }: Ground): Built => ({
-  strokes: count(4).map((i) => stem(i * breadth, m.T, m.B)),
+const stems = ({ measures: m }: Ground): Built => ({
+  strokes: count(4).map((i) => stem(i * m.d, m.T, m.B)),
 });
 
 /** Run of a steep diagonal over its height. */
@@ -70,47 +70,31 @@ const STEEP = 0.5;
 /** The pen is steepened for strokes that fall to the left, or an edge would leave hardly a line. */
 const STEEPER: Degrees = 20;
 
-const diagonals = ({ measures: m, recipe, breadth }: Ground): Built => {
+const diagonals = ({ measures: m, recipe }: Ground): Built => {
   const run = (m.T - m.B) * STEEP;
   const turn = recipeHand(recipe).tool === 'broad' ? STEEPER : 0;
-  const right = count(3).map((i) =>
-    stroke('falling right', [to(i * breadth, m.T), line(i * breadth + run, m.B)]),
-  );
-  const start = 3 * breadth + run;
+  const right = count(3).map((i) => stroke('falling right', [to(i * m.d, m.T), line(i * m.d + run, m.B)]));
+  const start = 3 * m.d + run;
   const left = count(3).map((i) =>
-    stroke('falling left', [
-      to(start + i * breadth + run, m.T, undefined, { turn }),
-      line(start + i * breadth, m.B),
-    ]),
+    stroke('falling left', [to(start + i * m.d + run, m.T, undefined, { turn }), line(start + i * m.d, m.B)]),
   );
   return { strokes: [...right, ...left] };
 };
 
-const wave = ({ measures: m, breadth }: Ground): Built => {
+const wave = ({ measures: m }: Ground): Built => {
   const middle = m.X / 2;
   const rise = 0.28 * m.X;
-  const half = Math.max(breadth, 0.75 * m.X);
+  const half = Math.max(m.d, 0.75 * m.X);
   const knots = count(5).map((i) => to(i * half, middle + (i % 2 === 0 ? -rise : rise), 0));
   return { strokes: [stroke('wave', knots)] };
 };
 
-/** Height at which arches leave their stem, as shares of the body: narrow hands branch low, round ones high. */
-const NARROW = 0.6;
-const BRANCH = { narrow: 0.3, round: 0.55 } as const;
+/** Height at which round arches leave their stem, as a share of the body; narrow hands bring arches of their own. */
+const BRANCH = 0.55;
 
-function arch({ measures: m, breadth }: Ground, x: NibWidths): Knot[] {
-  const end = x + breadth;
-  if (breadth < NARROW * m.X) {
-    return [
-      to(x, BRANCH.narrow * m.X, 90),
-      to(x + 0.34, 0.62 * m.X, 70),
-      to(x + 0.68 * breadth, m.T, 4),
-      to(end, m.T - 0.21 * m.X, -90),
-      line(end, m.B),
-    ];
-  }
-  const spring = BRANCH.round * m.X;
-  return [to(x, spring, 90), to(x + breadth / 2, m.T, 0), to(end, spring, -90), line(end, m.B)];
+function arch({ measures: m }: Ground, x: NibWidths): Knot[] {
+  const [end, spring] = [x + m.d, BRANCH * m.X];
+  return [to(x, spring, 90), to(x + m.d / 2, m.T, 0), to(end, spring, -90), line(end, m.B)];
 }
 
 /** The same turned on its head. */
@@ -118,7 +102,7 @@ const turned = (ground: Ground, x: NibWidths): Knot[] => {
   const { measures: m } = ground;
   const flip = ({ x: kx, y, dir, ...knot }: Knot): Knot => ({
     ...knot,
-    x: 2 * x + ground.breadth - kx,
+    x: 2 * x + ground.measures.d - kx,
     y: m.T + m.B - y,
     dir: dir === undefined ? undefined : dir,
   });
@@ -130,18 +114,18 @@ const relined = ({ line: _, ...knot }: Knot, i: number, all: readonly Knot[]): K
   all[i - 1]?.line ? { ...knot, line: true } : knot;
 
 const arches = (ground: Ground): Built => {
-  const { measures: m, breadth } = ground;
+  const { measures: m } = ground;
   return {
-    strokes: [stem(0, m.T, m.B), ...count(3).map((i) => stroke('arch', arch(ground, i * breadth)))],
+    strokes: [stem(0, m.T, m.B), ...count(3).map((i) => stroke('arch', arch(ground, i * m.d)))],
   };
 };
 
 const cups = (ground: Ground): Built => {
-  const { measures: m, breadth } = ground;
+  const { measures: m } = ground;
   return {
     strokes: count(3).flatMap((i) => [
-      stroke('cup', turned(ground, i * breadth)),
-      ...(i === 2 ? [stem((i + 1) * breadth, m.T, m.B)] : []),
+      stroke('cup', turned(ground, i * m.d)),
+      ...(i === 2 ? [stem((i + 1) * m.d, m.T, m.B)] : []),
     ]),
   };
 };
@@ -162,15 +146,15 @@ export function alongArc(oval: SlantedOval, from: Degrees, until: Degrees): Knot
   );
 }
 
-const bodyOval = ({ measures: m, breadth }: Ground, cx: NibWidths): SlantedOval =>
-  slantedOval(m.slope, cx, (m.T + m.B) / 2, (m.T - m.B) / 2, breadth * 0.52);
+const bodyOval = ({ measures: m }: Ground, cx: NibWidths): SlantedOval =>
+  slantedOval(m.slope, cx, (m.T + m.B) / 2, (m.T - m.B) / 2, m.d * 0.52);
 
 /** White between two ovals of a drill, as a share of their width. */
 const OVAL_PITCH = 1.9;
 
 /** An edge cannot be pushed, so a broad oval is two strokes, both pulled; a point goes round in one. */
 const ovals = (ground: Ground): Built => {
-  const pitch = ground.breadth * OVAL_PITCH;
+  const pitch = ground.measures.d * OVAL_PITCH;
   const broad = recipeHand(ground.recipe).tool === 'broad';
   const ring = (i: number) => bodyOval(ground, i * pitch);
   if (!broad) {
@@ -188,7 +172,7 @@ const ovals = (ground: Ground): Built => {
 };
 
 const ovalsBack = (ground: Ground): Built => {
-  const pitch = ground.breadth * OVAL_PITCH;
+  const pitch = ground.measures.d * OVAL_PITCH;
   const broad = recipeHand(ground.recipe).tool === 'broad';
   const ring = (i: number) => bodyOval(ground, i * pitch);
   if (!broad) {
@@ -208,20 +192,20 @@ const TURN_SHARE = 0.5;
 /** Height, as a share of the body, at which a turn begins. */
 const TURN_HEIGHT = 0.34;
 
-const turnKnots = ({ measures: m, breadth }: Ground) => {
-  const half = breadth * TURN_SHARE;
+const turnKnots = ({ measures: m }: Ground) => {
+  const half = m.d * TURN_SHARE;
   const low = m.B + TURN_HEIGHT * m.X;
   const high = m.T - TURN_HEIGHT * m.X;
   return {
     under: (x: NibWidths): Knot[] => [
       line(x, low, { dir: -90 }),
       to(x + half, m.B, 0),
-      to(x + breadth, low, 68),
-      to(x + breadth * 1.12, m.X * 0.62, 66),
+      to(x + m.d, low, 68),
+      to(x + m.d * 1.12, m.X * 0.62, 66),
     ],
     over: (x: NibWidths): Knot[] => [
-      to(x - breadth * 1.12, m.X * 0.38, 66),
-      to(x - breadth, high, 68),
+      to(x - m.d * 1.12, m.X * 0.38, 66),
+      to(x - m.d, high, 68),
       to(x - half, m.T, 0),
       to(x, high, -90),
     ],
@@ -231,8 +215,8 @@ const turnKnots = ({ measures: m, breadth }: Ground) => {
 const underTurns = (ground: Ground): Built => ({
   strokes: count(3).map((i) =>
     stroke('under-turn', [
-      to(i * ground.breadth * 1.5, ground.measures.T),
-      ...turnKnots(ground).under(i * ground.breadth * 1.5),
+      to(i * ground.measures.d * 1.5, ground.measures.T),
+      ...turnKnots(ground).under(i * ground.measures.d * 1.5),
     ]),
   ),
 });
@@ -240,15 +224,15 @@ const underTurns = (ground: Ground): Built => ({
 const overTurns = (ground: Ground): Built => ({
   strokes: count(3).map((i) =>
     stroke('over-turn', [
-      ...turnKnots(ground).over(i * ground.breadth * 1.5),
-      line(i * ground.breadth * 1.5, ground.measures.B),
+      ...turnKnots(ground).over(i * ground.measures.d * 1.5),
+      line(i * ground.measures.d * 1.5, ground.measures.B),
     ]),
   ),
 });
 
 const compounds = (ground: Ground): Built => ({
   strokes: count(2).map((i) => {
-    const x = i * ground.breadth * 2.4;
+    const x = i * ground.measures.d * 2.4;
     const turns = turnKnots(ground);
     return stroke('compound curve', [...turns.over(x), ...turns.under(x)]);
   }),
@@ -257,29 +241,29 @@ const compounds = (ground: Ground): Built => ({
 /** Half the height of a loop's end, as a share of its zone, and half its width as a share of the breadth. */
 const LOOP = { half: 0.36, width: 0.3 } as const;
 
-function loopKnots({ measures: m, breadth }: Ground, x: NibWidths): Knot[] {
+function loopKnots({ measures: m }: Ground, x: NibWidths): Knot[] {
   const H = LOOP.half * (m.A - m.X);
-  const q = LOOP.width * breadth;
+  const q = LOOP.width * m.d;
   const end = slantedOval(m.slope, 0, m.A - H, H, q);
   const ring = { ...end, cx: x + end.reach };
   const left = 90 - ring.phase;
   return [
-    to(x - breadth * 0.9, m.B, 20),
+    to(x - m.d * 0.9, m.B, 20),
     onOval(ring, left - 180),
     onOval(ring, (left - 180) / 2),
     onOval(ring, 0),
     onOval(ring, left / 2),
     { ...onOval(ring, left), dir: -90 },
-    ...turnKnots({ measures: m, breadth } as Ground).under(x),
+    ...turnKnots({ measures: m } as Ground).under(x),
   ];
 }
 
 const loops = (ground: Ground): Built => ({
-  strokes: count(3).map((i) => stroke('loop', loopKnots(ground, i * ground.breadth * 1.9))),
+  strokes: count(3).map((i) => stroke('loop', loopKnots(ground, i * ground.measures.d * 1.9))),
 });
 
 const descendingLoops = (ground: Ground): Built => {
-  const { measures: m, breadth } = ground;
+  const { measures: m } = ground;
   const flip = ({ x, y, line: _, ...knot }: Knot): Knot => ({ ...knot, x: -x, y: m.X - y });
   return {
     strokes: count(3).map((i) => {
@@ -291,7 +275,7 @@ const descendingLoops = (ground: Ground): Built => {
       const shade = knots.map((knot, at) => (at === straight + 1 ? { ...knot, line: true } : knot));
       return stroke(
         'descending loop',
-        shade.map((knot) => ({ ...knot, x: knot.x + i * breadth * 1.9 })),
+        shade.map((knot) => ({ ...knot, x: knot.x + i * m.d * 1.9 })),
       );
     }),
   };
@@ -299,8 +283,8 @@ const descendingLoops = (ground: Ground): Built => {
 
 const RAMP = [0.15, 0.35, 0.55, 0.75, 1] as const;
 
-const ramps = ({ measures: m, breadth }: Ground): Built => {
-  const pitch = breadth * 0.85;
+const ramps = ({ measures: m }: Ground): Built => {
+  const pitch = m.d * 0.85;
   const end = RAMP.length * pitch;
   return {
     pressed: true,
@@ -319,8 +303,8 @@ const ramps = ({ measures: m, breadth }: Ground): Built => {
 /** Reach of a small serif from its stem, in nib widths. */
 const SERIF = 0.95;
 
-const serifs = ({ measures: m, breadth, recipe }: Ground): Built => {
-  const pitch = Math.max(breadth, 2.4) * 1.25;
+const serifs = ({ measures: m, recipe }: Ground): Built => {
+  const pitch = Math.max(m.d, 2.4) * 1.25;
   const rise = SERIF * tanDeg(clamp(recipe.penAngle, ...SAW));
   return {
     strokes: [

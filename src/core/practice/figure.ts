@@ -4,19 +4,29 @@ import type { Pen } from '../pen/pen';
 import { pressedByDirection } from '../pen/pressure';
 import type { StrokePlan } from '../pen/stroke';
 import { compileStroke, sloped } from '../pen/stroke';
+import { type Cut, inkOf } from '../type/cut';
+import type { Typeface } from '../type/face';
 import { profileOf } from '../type/profile';
 import { setLine } from '../type/setLine';
-import { type Cut, inkOf, type Typeface } from '../type/typeface';
 
 /** What is written in one cell: shapes side by side on the baseline, in letter units. */
 export interface Figure {
   readonly text: string;
-  readonly shapes: readonly { readonly cut: Cut; readonly x: NibWidths; readonly joins: boolean }[];
+  readonly shapes: readonly FigureShape[];
   readonly reach: Reach;
   /** Characters the hand has no letter for. */
   readonly missing: readonly string[];
   /** Small lettering under the baseline, at x. */
   readonly labels: readonly { readonly x: NibWidths; readonly text: string }[];
+}
+
+/** A letter, join or mark of a figure in its place. */
+export interface FigureShape {
+  readonly cut: Cut;
+  readonly x: NibWidths;
+  readonly y: NibWidths;
+  /** Not a letter's own stroke: not numbered. */
+  readonly joins: boolean;
 }
 
 /** How far ink reaches: left and right of the origin, above and below the baseline; y counts upwards. */
@@ -47,12 +57,12 @@ function reachOf(pen: Pen, cut: Cut): Reach {
 }
 
 function joined(pen: Pen, shapes: Figure['shapes']): Reach {
-  const all = shapes.map(({ cut, x }) => ({ x, ...reachOf(pen, cut) }));
+  const all = shapes.map(({ cut, x, y }) => ({ x, y, ...reachOf(pen, cut) }));
   return {
     left: Math.min(...all.map(({ x, left }) => x + left)),
     right: Math.max(...all.map(({ x, right }) => x + right)),
-    top: Math.max(...all.map(({ top }) => top)),
-    bottom: Math.min(...all.map(({ bottom }) => bottom)),
+    top: Math.max(...all.map(({ y, top }) => y + top)),
+    bottom: Math.min(...all.map(({ y, bottom }) => y + bottom)),
   };
 }
 
@@ -60,7 +70,7 @@ function joined(pen: Pen, shapes: Figure['shapes']): Reach {
 export function textFigure(face: Typeface, text: string): Figure | undefined {
   const set = setLine(face, text);
   const shapes = set.placed.flatMap((item) =>
-    item.kind === 'missing' ? [] : [{ cut: item.cut, x: item.x, joins: item.kind === 'join' }],
+    item.kind === 'missing' ? [] : [{ cut: item.cut, x: item.x, y: item.y, joins: item.kind === 'join' }],
   );
   if (shapes.length === 0) return undefined;
   return { text, shapes, reach: joined(face.pen, shapes), missing: set.missing, labels: [] };
@@ -70,7 +80,7 @@ export function textFigure(face: Typeface, text: string): Figure | undefined {
 export function letterFigure(face: Typeface, text: string): Figure | undefined {
   const ligature = [...text].length > 1 ? face.letters.get(text) : undefined;
   if (!ligature) return textFigure(face, text);
-  const shapes = [{ cut: ligature, x: 0, joins: false }];
+  const shapes = [{ cut: ligature, x: 0, y: 0, joins: false }];
   return { text, shapes, reach: joined(face.pen, shapes), missing: [], labels: [] };
 }
 
@@ -99,6 +109,6 @@ export function strokeFigure(
       return profileOf(inkOf(pen, cut), tanDeg(slope));
     },
   };
-  const shapes = [{ cut, x: 0, joins: false }];
+  const shapes = [{ cut, x: 0, y: 0, joins: false }];
   return { text, shapes, reach: joined(pen, shapes), missing: [], labels };
 }

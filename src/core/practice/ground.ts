@@ -1,14 +1,14 @@
-import type { Zones } from '../hands/hand';
-import type { Measures } from '../hands/letter';
-import { measuresFor, pointedMeasures } from '../hands/measures';
-import type { HandId } from '../hands/registry';
-import type { Mm, NibWidths } from '../measure/units';
+import type { Zones } from '../hand/hand';
+import type { Measures } from '../hand/letter';
+import { measuresOf } from '../hand/measures';
+import { penOf } from '../hand/pen';
+import type { Mm } from '../measure/units';
 import type { Pen } from '../pen/pen';
 import type { OwnLetter } from '../sheet/letterSet';
 import { moduleLength } from '../sheet/lineSystem';
 import { type Recipe, recipeHand } from '../sheet/recipe';
-import { letterUnit, letterZones, pressedPen, recipeTypeface } from '../sheet/recipeTypeface';
-import { STEEL, type Typeface } from '../type/typeface';
+import { edgeOf, letterUnit, letterZones, pressedPen, recipeTypeface } from '../sheet/recipeTypeface';
+import type { Typeface } from '../type/face';
 import type { How } from './band';
 import type { Figure } from './figure';
 
@@ -19,8 +19,6 @@ export interface Writing {
   readonly face: Typeface | undefined;
   readonly zones: Zones;
   readonly measures: Measures;
-  /** Width of an arch from stem to stem. */
-  readonly breadth: NibWidths;
   /** Figures written before. */
   readonly figures: Map<string, Figure | undefined>;
 }
@@ -33,20 +31,6 @@ export interface Ground extends Writing {
   readonly unit: Mm;
   readonly module: Mm;
 }
-
-/** Width of an arch as a share of the body: narrow hands, round hands, wide ones (common teaching values). */
-const BREADTH: Readonly<Record<HandId, number>> = {
-  italic: 0.45,
-  foundational: 0.8,
-  uncial: 0.95,
-  textura: 0.4,
-  roman: 0.8,
-  copperplate: 0.59,
-  'light-line': 0.65,
-  brush: 0.55,
-  monoline: 0.6,
-  court: 0.8,
-};
 
 /** The same sheet larger or smaller: a wider nib where heights are nib widths, a taller body elsewhere. */
 export function sized(recipe: Recipe, size: number): Recipe {
@@ -110,32 +94,16 @@ const sameLetters = (a: readonly OwnLetter[], b: readonly OwnLetter[]) =>
   a === b || (a.length === 0 && b.length === 0);
 
 function newWriting(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Writing {
+  const hand = recipeHand(recipe);
+  const { penAngle, slope } = recipe;
   const zones = letterZones(recipe);
+  const setting = { zones, penAngle, slope, pressed: pressedPen(recipe) };
   const face = recipeTypeface(recipe, { held, own });
   return {
     face,
-    pen: face?.pen ?? penOf(recipe, held),
+    pen: face?.pen ?? penOf(hand, setting, { edge: edgeOf(recipe), held }),
     zones,
-    measures:
-      recipeHand(recipe).tool === 'broad'
-        ? measuresFor(zones, recipe.penAngle, recipe.slope)
-        : pointedMeasures(zones, recipe.slope, pressedPen(recipe)),
-    breadth: BREADTH[recipe.hand] * zones.body,
+    measures: measuresOf(hand, setting),
     figures: new Map(),
   };
-}
-
-/** The pen of a hand whose letters are not drawn. */
-function penOf(recipe: Recipe, held: boolean): Pen {
-  const { shade, hairline } = pressedPen(recipe);
-  switch (recipeHand(recipe).tool) {
-    case 'broad':
-      return { kind: 'broad', width: 1, steel: STEEL, angle: recipe.penAngle, held };
-    case 'pointed':
-      return { kind: 'pointed', shade, hairline };
-    case 'brush':
-      return { kind: 'pointed', shade, hairline, tops: 'round' };
-    case 'monoline':
-      return { kind: 'monoline', line: shade };
-  }
 }

@@ -6,7 +6,7 @@ import { markCentre, type Pen, type PenOfPoints } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { trace } from '../pen/trace';
 import { tracks } from '../pen/tracks';
-import type { Cut } from '../type/typeface';
+import type { Cut } from '../type/cut';
 import { formOf } from '../type/writeLine';
 import type { InkStyle } from './band';
 import type { Figure } from './figure';
@@ -102,7 +102,7 @@ export function inkNodes(
       kind: 'form',
       form: form(pen, shape.cut),
       x: x + shape.x * unit,
-      y,
+      y: y - shape.y * unit,
       scale: unit,
       paint,
     }));
@@ -155,7 +155,11 @@ function keyPoints(pen: Pen, figure: Figure, [x, y]: Vec, unit: Mm, colour: stri
     .flatMap((shape) =>
       shape.cut.strokes.flatMap((stroke) =>
         knotsOf(pen, stroke).flatMap(([px, py], i) =>
-          circle(x + (shape.x + px) * unit, y - py * unit, keyPointFor(unit) * (i === 0 ? START : 1)),
+          circle(
+            x + (shape.x + px) * unit,
+            y - (shape.y + py) * unit,
+            keyPointFor(unit) * (i === 0 ? START : 1),
+          ),
         ),
       ),
     );

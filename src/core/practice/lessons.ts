@@ -1,41 +1,20 @@
+import { isPressed } from '../hand/hand';
 import type { Recipe } from '../sheet/recipe';
 import { recipeHand } from '../sheet/recipe';
-import { type DrillId, drillsFor } from './drills';
+import { drillsFor } from './drills';
 import type { Ground } from './ground';
 import { familiesOf } from './subjects';
 
 /** A family of letters as a lesson, in the order a hand is taught. */
 export interface Lesson {
   readonly family: string;
+  /** What the family is called beside its case. */
+  readonly title: string;
   readonly letters: readonly string[];
   readonly case: 'small' | 'capital' | 'figure';
-  /** The drill that makes its strokes. */
-  readonly drill: DrillId;
+  /** The drill that makes its strokes, by its id. */
+  readonly drill: string;
 }
-
-/** Which drill a family grows out of; where none is named, the warm-up stands in. */
-const FAMILY_DRILLS: Readonly<Record<string, DrillId>> = {
-  straight: 'stems',
-  branching: 'arches',
-  'a-shape': 'cups',
-  oval: 'ovals',
-  s: 'waves',
-  diagonal: 'diagonals',
-  'under-turn': 'under-turns',
-  compound: 'compound-curves',
-  loop: 'loops',
-  'of their own': 'descending-loops',
-  'full width': 'ovals-back',
-  'four fifths': 'diagonals',
-  half: 'stems',
-  wide: 'diagonals',
-  stem: 'serifs',
-  'capitals: oval': 'ovals',
-  'capitals: stem': 'pressure',
-  'capitals: bowl': 'ovals-back',
-  'capitals: pointed': 'stems',
-  'capitals: turned': 'under-turns',
-};
 
 const CASES = [
   ['small', /^\p{Ll}$/u],
@@ -43,22 +22,30 @@ const CASES = [
   ['figure', /^\p{Nd}$/u],
 ] as const;
 
+/** Letters of a family by their case, where the hand does not say which family they are of. */
+const byCase = (letters: readonly string[]) =>
+  CASES.map(([name, pattern]) => [name, letters.filter((letter) => pattern.test(letter))] as const);
+
 /** The drill everything begins with: the saw that shows the angle, or the ramp that wakes the pressure. */
-export const warmUpFor = (recipe: Recipe): DrillId =>
-  recipeHand(recipe).tool === 'broad' || recipeHand(recipe).tool === 'monoline' ? 'zigzag' : 'pressure';
+export const warmUpFor = (recipe: Recipe): string => (isPressed(recipeHand(recipe)) ? 'pressure' : 'zigzag');
 
 /** Families of small letters, then capitals, then figures; each in the hand's own order. */
 export function lessonsOf(ground: Ground): Lesson[] {
-  const can = new Set<string>(drillsFor(ground.recipe).map(({ id }) => id));
-  const families = [...familiesOf(ground)];
-  return CASES.flatMap(([name, pattern]) =>
-    families.flatMap(([family, all]): Lesson[] => {
-      const letters = all.filter((letter) => pattern.test(letter));
-      const drill = FAMILY_DRILLS[family];
-      const known = drill && can.has(drill) ? drill : warmUpFor(ground.recipe);
-      return letters.length > 0 ? [{ family, letters, case: name, drill: known }] : [];
-    }),
-  );
+  const { recipe } = ground;
+  const can = new Set<string>(drillsFor(recipe).map(({ id }) => id));
+  const declared = new Map(recipeHand(recipe).families.map((family) => [family.name, family]));
+  const lessons = [...familiesOf(ground)].flatMap(([name, letters]): Lesson[] => {
+    const family = declared.get(name);
+    const { drill } = family ?? {};
+    const known = drill !== undefined && can.has(drill) ? drill : warmUpFor(recipe);
+    const cases = family ? [[family.case, letters] as const] : byCase(letters);
+    return cases.flatMap(([of, some]): Lesson[] =>
+      of === 'other' || some.length === 0
+        ? []
+        : [{ family: name, title: family?.title ?? name, letters: some, case: of, drill: known }],
+    );
+  });
+  return CASES.flatMap(([name]) => lessons.filter((lesson) => lesson.case === name));
 }
 
 /** The lesson the scribe is at, and which of its letters come next; undefined when all are known. */

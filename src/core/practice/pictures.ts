@@ -1,5 +1,5 @@
 import type { SlantedOval } from '../geometry/oval';
-import { line, stroke, to } from '../hands/letter';
+import { line, stroke, to } from '../hand/notation';
 import type { Degrees } from '../measure/units';
 import type { Knot, StrokePlan } from '../pen/stroke';
 import { alongArc } from './drills';

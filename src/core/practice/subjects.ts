@@ -1,4 +1,4 @@
-import { USUAL } from '../hands/letter';
+import { USUAL } from '../hand/letter';
 import type { Mm } from '../measure/units';
 import { recipeHand } from '../sheet/recipe';
 import type { Band } from './band';

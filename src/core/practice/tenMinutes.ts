@@ -1,7 +1,7 @@
 import type { OwnLetter } from '../sheet/letterSet';
 import type { Recipe } from '../sheet/recipe';
 import { type Band, bandOf, type How, type WhatKind } from './band';
-import { type DrillId, drillsFor } from './drills';
+import { drillsFor } from './drills';
 import { bestPage } from './fit';
 import { groundOf } from './ground';
 import { lessonsOf, nextLesson, warmUpFor } from './lessons';
@@ -101,7 +101,7 @@ const EACH = 3;
  */
 export function learningPlans(
   make: Make,
-  drill: DrillId | undefined,
+  drill: string | undefined,
   letters: readonly string[],
   words: readonly string[],
   how: Partial<How> = {},

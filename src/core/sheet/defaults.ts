@@ -1,5 +1,4 @@
-import type { Hand } from '../hands/hand';
-import { inSchool } from '../hands/hand';
+import { countsByPen, type Hand, inSchool } from '../hand/hand';
 import { type HandId, handById } from '../hands/registry';
 import { NO_PRACTICE } from '../practice/band';
 import type { Given } from './given';
@@ -10,7 +9,7 @@ const MARGIN = 15;
 
 /** What is pinned on a fresh sheet: the nib and the hand's weight, or the body where heights are in mm. */
 export const usualGiven = (hand: Hand): Given =>
-  hand.basis === 'nib' || hand.basis === 'dots'
+  countsByPen(hand)
     ? { width: hand.width, body: hand.zones.body }
     : { bodyMm: hand.zones.body * (hand.ratioUnit ?? 1) };
 
@@ -30,8 +29,7 @@ export function handPart(handId: HandId, schoolId?: string) {
     zones: { ...hand.zones },
     given: usualGiven(hand),
     capitalsOnly: hand.capitalsOnly,
-    // Pointed hands are joined in every school; in italic joining is a step of its own.
-    writing: { contrast: USUAL_CONTRAST, joined: hand.tool === 'pointed', variants: {} },
+    writing: { contrast: USUAL_CONTRAST, joined: hand.joined, variants: {} },
     show: {
       baseline: true,
       waistline: true,
@@ -40,7 +38,7 @@ export function handPart(handId: HandId, schoolId?: string) {
       capital: true,
       branch: true,
       smallCapital: true,
-      slope: hand.basis === 'ratio' || hand.basis === 'mm',
+      slope: !countsByPen(hand),
       halfDots: hand.basis === 'dots',
     },
   } satisfies Partial<Recipe>;

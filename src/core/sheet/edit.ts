@@ -1,3 +1,4 @@
+import { countsByPen } from '../hand/hand';
 import type { HandId } from '../hands/registry';
 import { handPart } from './defaults';
 import { type Recipe, recipeHand } from './recipe';
@@ -12,9 +13,8 @@ export function changeHand(recipe: Recipe, handId: HandId, school?: string): Rec
   const before = recipeHand(recipe);
   const next = { ...recipe, ...part };
   const after = recipeHand(next);
-  const nibMeasured = (basis: string) => basis === 'nib' || basis === 'dots';
-  const sameTool = before.tool === after.tool && nibMeasured(before.basis) && nibMeasured(after.basis);
-  if (!sameTool) return settle({ ...next, bands: nibMeasured(after.basis) ? recipe.bands : [] });
+  const sameTool = before.tool === after.tool && countsByPen(before) && countsByPen(after);
+  if (!sameTool) return settle({ ...next, bands: countsByPen(after) ? recipe.bands : [] });
   const { lines } = recipe.given;
   return settle({
     ...next,

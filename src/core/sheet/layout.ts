@@ -1,3 +1,4 @@
+import { countsByPen } from '../hand/hand';
 import type { Mm } from '../measure/units';
 import { type Box, type PageBoxes, pageBoxes } from './furniture';
 import { LIMITS, outOfRange } from './limits';
@@ -70,11 +71,11 @@ function singleBand(recipe: Recipe, block: Box): Band {
 }
 
 function comparisonBands(recipe: Recipe, block: Box): Band[] {
-  const { basis, name } = recipeHand(recipe);
-  if (basis === 'ratio' || basis === 'mm') {
+  const hand = recipeHand(recipe);
+  if (!countsByPen(hand)) {
     throw new Problem(
       'bands',
-      `A comparison sheet shows what another nib makes of the same hand; ${name} is not measured by its nib. Choose a broad-edge hand, or rule a single sheet.`,
+      `A comparison sheet shows what another nib makes of the same hand; ${hand.name} is not measured by its nib. Choose a broad-edge hand, or rule a single sheet.`,
     );
   }
   const system = lineSystem(recipe);

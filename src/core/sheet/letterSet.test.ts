@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { italic } from '../hands/italic/metrics';
-import { italicScript } from '../hands/italic/script';
-import { type Letter, USUAL } from '../hands/letter';
+import { type Letter, USUAL } from '../hand/letter';
+import { italic } from '../hands/italic/hand';
+import { script } from '../hands/italic/script';
 import { setLine } from '../type/setLine';
 import { build, typeface } from '../type/typeface';
 import {
@@ -16,7 +16,7 @@ import {
 import { Problem } from './problem';
 
 const key = { hand: 'italic', zones: italic.zones, penAngle: 45, slope: 6 } as const;
-const face = build(key, italicScript);
+const face = build(key, script);
 const letterOf = (text: string) => face.letters.get(text)?.letter as Letter;
 const mine: LetterSet = {
   ...emptySet('italic'),
@@ -148,7 +148,7 @@ describe('broken sets are refused with a sentence and do no harm', () => {
     expect(problemOf(() => readLetterSet('{"format":"other"}')).message).toContain('not a letter set');
     expect(problemOf(() => parseLetterSet({ ...mine, version: 9 })).message).toContain('version 9');
     expect(problemOf(() => parseLetterSet({ ...mine, hand: 'gothick' })).message).toContain(
-      'hand must be one of',
+      'Hand must be one of',
     );
   });
 });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import type { Zones } from '../hands/hand';
-import type { Letter, Measures } from '../hands/letter';
-import { HAND_IDS } from '../hands/registry';
+import type { Zones } from '../hand/hand';
+import type { Letter, Measures } from '../hand/letter';
+import { handIdSchema } from '../hands/handId';
 import { Problem } from './problem';
 
 /**
@@ -121,7 +121,7 @@ export const letterSetSchema = z.strictObject({
   format: z.literal(LETTER_SET_FORMAT),
   version: z.literal(LETTER_SET_VERSION),
   name: words('The name of the set', 60),
-  hand: z.enum(HAND_IDS, { error: () => `hand must be one of: ${HAND_IDS.join(', ')}.` }),
+  hand: handIdSchema,
   variants: variantsSchema,
   letters: z
     .array(letterSchema, { error: () => 'letters must be a list.' })

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { type Hand, inSchool } from '../hands/hand';
-import { HAND_IDS, type HandId, handById } from '../hands/registry';
+import { type Hand, inSchool } from '../hand/hand';
+import { handIdSchema } from '../hands/handId';
+import { type HandId, handById, isHand } from '../hands/registry';
 import { PAPER_FORMAT_IDS } from '../measure/paper';
 import { NO_PRACTICE, practiceSchema } from '../practice/band';
 import { givenSchema } from './given';
@@ -35,7 +36,7 @@ export const recipeSchema = z
     format: z.literal(RECIPE_FORMAT),
     version: z.literal(RECIPE_VERSION),
     title: shortText('Title', 80),
-    hand: choice('Hand', HAND_IDS),
+    hand: handIdSchema,
     school: shortText('School', 40),
     width: ranged('width'),
     nib: shortText('Name of the nib', 80),
@@ -114,7 +115,7 @@ export const recipeSchema = z
     /** What is practised on the sheet, band by band. Absent in earlier recipes. */
     practice: practiceSchema.default(NO_PRACTICE),
   })
-  .refine((recipe) => handById(recipe.hand).schools.some((school) => school.id === recipe.school), {
+  .refine(({ hand, school }) => !isHand(hand) || handById(hand).schools.some(({ id }) => id === school), {
     path: ['school'],
     error: (issue) => {
       const { hand, school } = issue.input as { hand: HandId; school: string };

@@ -1,27 +1,37 @@
-import type { Zones } from '../hands/hand';
-import type { Mm } from '../measure/units';
-import { type Typeface, typeface } from '../type/typeface';
+import type { Zones } from '../hand/hand';
+import type { Mm, NibWidths } from '../measure/units';
+import type { Typeface } from '../type/face';
+import { typeface, USUAL_EDGE } from '../type/typeface';
 import { type OwnLetter, ownLetters } from './letterSet';
 import { moduleLength } from './lineSystem';
 import { type Recipe, recipeHand } from './recipe';
 
-/** Letters that are not written with a broad edge are drawn in fifths of the body. */
+/** Letters of pressed hands are drawn in fifths of the body. */
 const FIFTHS = 5;
 
-/** Length on paper of the unit letters are drawn in: the broad nib's width, or else a fifth of the body. */
-export const letterUnit = (recipe: Recipe, width: Mm = recipe.width): Mm =>
-  recipeHand(recipe).tool === 'broad' ? width : (recipe.zones.body * moduleLength(recipe, width)) / FIFTHS;
+/** Length on paper of the unit a hand's letters are drawn in. */
+export function letterUnit(recipe: Recipe, width: Mm = recipe.width): Mm {
+  switch (recipeHand(recipe).unit) {
+    case 'nib':
+      return width;
+    case 'dot':
+      return width * Math.SQRT2;
+    case 'fifth':
+      return (recipe.zones.body * moduleLength(recipe, width)) / FIFTHS;
+  }
+}
 
 /** The recipe's heights in letter units. */
 export function letterZones(recipe: Recipe, width: Mm = recipe.width): Zones {
   const scale = moduleLength(recipe, width) / letterUnit(recipe, width);
-  const { body, ascender, descender, capital } = recipe.zones;
+  const { body, ascender, descender, capital, smallCapital } = recipe.zones;
   return {
     ...recipe.zones,
     body: body * scale,
     ascender: ascender * scale,
     descender: descender * scale,
     capital: capital * scale,
+    smallCapital: smallCapital && smallCapital * scale,
   };
 }
 
@@ -30,12 +40,12 @@ export function letterZones(recipe: Recipe, width: Mm = recipe.width): Zones {
  * letters can bear.
  */
 export function pressedPen(recipe: Recipe, width: Mm = recipe.width) {
-  const shade = Math.min(FATTEST_SHADE, width / letterUnit(recipe, width));
+  const shade = Math.min(recipeHand(recipe).fattestShade, width / letterUnit(recipe, width));
   return { shade, hairline: shade / recipe.writing.contrast };
 }
 
-/** A shade fatter than this, in fifths of the body, would close the letters. */
-const FATTEST_SHADE = 1.6;
+/** Thickness of the edge in letter units. */
+export const edgeOf = (_recipe: Recipe, _width: Mm = _recipe.width): NibWidths => USUAL_EDGE;
 
 /**
  * The letters a recipe writes with, for a nib of `width` where a sheet compares several; undefined where the hand's
@@ -59,7 +69,9 @@ export function recipeTypeface(
     held,
     joined: writing.joined,
     chosen: writing.variants,
-    ...(recipeHand(recipe).tool === 'pointed' && { pressed: pressedPen(recipe, width) }),
+    ...(recipeHand(recipe).tool === 'broad'
+      ? { edge: edgeOf(recipe, width) }
+      : { pressed: pressedPen(recipe, width) }),
     ...(own.length > 0 && { own: ownLetters(own, zones) }),
   });
 }

@@ -1,4 +1,4 @@
-import type { Range } from '../hands/hand';
+import { countsByPen, type Range } from '../hand/hand';
 import { clamp, plain } from '../measure/units';
 import { type Recipe, recipeHand } from './recipe';
 import { bodyHeight } from './solve';
@@ -28,7 +28,7 @@ export function remarks(recipe: Recipe): Remark[] {
   const byNib = hand.basis === 'nib';
   const body = bodyHeight(recipe);
 
-  if ((byNib || hand.basis === 'dots') && outside(zones.body, hand.weight)) {
+  if (countsByPen(hand) && outside(zones.body, hand.weight)) {
     const nearest = clamp(zones.body, hand.weight.low, hand.weight.high);
     const unit = byNib ? 'nib widths' : 'dots';
     const what = hand.capitalsOnly ? 'capitals' : 'body';
@@ -67,8 +67,8 @@ export function remarks(recipe: Recipe): Remark[] {
         'warning',
         `Capitals of ${plain(zones.capital)} tower over ascenders of ${plain(reach)} nib widths.`,
       );
-    } else if (hand.id === 'italic' && zones.capital === reach && recipe.school !== 'tall-capitals') {
-      say('caution', 'Italic capitals are usually shorter than the ascenders.');
+    } else if (!hand.tallCapitals && zones.capital === reach) {
+      say('caution', `${hand.name} capitals are usually shorter than the ascenders.`);
     }
   }
   if (byNib && recipe.width < SMALLEST_FIRST_NIB) {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { rulableRecipe } from '../../../tests/support/recipes';
 import { drawingBounds } from '../drawing/bounds';
 import type { DrawingNode, GroupNode } from '../drawing/drawing';
-import { HAND_IDS } from '../hands/registry';
+import { HANDS } from '../hands/registry';
 import { freshRecipe } from './defaults';
 import { leftOut } from './draw/exemplar';
 import { slopedLines } from './draw/slopes';
@@ -121,7 +121,7 @@ describe('slope lines', () => {
 });
 
 describe('what is drawn', () => {
-  it.each(HAND_IDS)('%s rules a full A4 sheet', (id) => {
+  it.each(HANDS.map(({ id }) => id))('%s rules a full A4 sheet', (id) => {
     const drawing = ruleSheet(freshRecipe(id));
     expect(groupOf(drawing.nodes, 'baseline')).toBeDefined();
     expect(groupOf(drawing.nodes, 'check-bars')).toBeDefined();

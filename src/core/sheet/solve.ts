@@ -1,3 +1,4 @@
+import { countsByPen } from '../hand/hand';
 import { clamp, floorTo, type Mm, plain, roundTo } from '../measure/units';
 import { handPart } from './defaults';
 import { pageBoxes } from './furniture';
@@ -26,10 +27,7 @@ const AGREEMENT: Mm = 0.01;
 const SCALED_STEP: Mm = 0.001;
 const BISECTIONS = 60;
 
-const isNibMeasured = (recipe: Recipe): boolean => {
-  const { basis } = recipeHand(recipe);
-  return basis === 'nib' || basis === 'dots';
-};
+const isNibMeasured = (recipe: Recipe): boolean => countsByPen(recipeHand(recipe));
 
 /** Height of the body on paper. */
 export const bodyHeight = (recipe: Recipe): Mm => recipe.zones.body * moduleLength(recipe, recipe.width);

@@ -1,5 +1,6 @@
-import type { Zones } from '../hands/hand';
-import type { Letter, Measures, Script } from '../hands/letter';
+import type { Zones } from '../hand/hand';
+import { type Letter, type Measures, standsTall } from '../hand/letter';
+import type { Script } from '../hand/script';
 import type { NibWidths } from '../measure/units';
 import { type Profile, topOf } from './profile';
 import { closeness, distanceBetween, reach, type SpacingRule } from './spacing';
@@ -10,8 +11,8 @@ interface Sided {
   readonly profile: Profile;
 }
 
-const isFigure = ({ letter }: Sided) => /[0-9]/.test(letter.text);
-const isTall = ({ letter }: Sided) => /[A-Z0-9]/.test(letter.text);
+const isFigure = ({ letter }: Sided) => /\p{Nd}/u.test(letter.text);
+const isTall = ({ letter }: Sided) => standsTall(letter);
 
 const isDash = ({ letter }: Sided) => /^[-–]$/.test(letter.text);
 /** White at either end of a hyphen or dash: it has no height for an area to be judged over. */
@@ -26,7 +27,7 @@ export function pairDistances(
   zones: Zones,
   measures: Measures,
 ): (before: Sided, after: Sided) => NibWidths {
-  const distances = new Map<string, NibWidths>();
+  const distances = new WeakMap<Sided, WeakMap<Sided, NibWidths>>();
   const overrides = new Map(script.kerning.map(({ before, after, add }) => [before + after, add]));
   const { white, capitalWhite, depth, leastGap, clear } = script.spacing;
   const ruleFor = (before: Sided, after: Sided): SpacingRule => {
@@ -47,11 +48,16 @@ export function pairDistances(
     return Math.max(wanted + add, leastGap - closeness(before.profile, after.profile));
   };
   return (before, after) => {
-    const pair = [before, after].map(({ letter }) => `${letter.text}\u0001${letter.variant}`).join('\u0000');
-    const known = distances.get(pair);
-    if (known !== undefined) return known;
-    const distance = judge(before, after);
-    distances.set(pair, distance);
+    let row = distances.get(before);
+    if (!row) {
+      row = new WeakMap();
+      distances.set(before, row);
+    }
+    let distance = row.get(after);
+    if (distance === undefined) {
+      distance = judge(before, after);
+      row.set(after, distance);
+    }
     return distance;
   };
 }

@@ -1,9 +1,10 @@
 import type { Vec } from '../geometry/vec';
-import { type NibWidths, tanDeg } from '../measure/units';
+import { type Degrees, type NibWidths, tanDeg } from '../measure/units';
 import type { Polygon, WritingPen } from '../pen/pen';
 import { barThickness, stemThickness } from '../pen/thickness';
+import { type Cut, inkOf } from './cut';
+import type { Typeface } from './face';
 import { readStroke } from './letterReadings';
-import { type Cut, inkOf, type Typeface } from './typeface';
 
 /** What can be measured on a written letter, in letter units unless said otherwise. */
 export interface LetterMeasures {
@@ -50,6 +51,21 @@ export function inkedAt(ink: readonly Polygon[], y: number): Interval[] {
 /** Levels over which area is summed, in letter units: within half a percent for strokes of a nib's weight. */
 const LEVEL: NibWidths = 0.05;
 
+/** Weight of an upright stroke and of a level one, as a pen makes them. */
+function weightsOf(pen: WritingPen, slope: Degrees): Pick<LetterMeasures, 'stem' | 'bar'> {
+  switch (pen.kind) {
+    case 'broad':
+      return {
+        stem: stemThickness(pen.width, pen.angle, slope, pen.steel),
+        bar: barThickness(pen.width, pen.angle, pen.steel),
+      };
+    case 'pointed':
+      return { stem: pen.shade, bar: pen.hairline };
+    case 'monoline':
+      return { stem: pen.line, bar: pen.line };
+  }
+}
+
 /** Measures a letter as `pen` writes it. */
 export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): LetterMeasures {
   const ink = inkOf(pen, cut);
@@ -65,15 +81,8 @@ export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): Letter
   const gaps = inkedAt(ink, face.zones.body / 2);
   const whites = gaps.slice(1).map(([from], i) => from - (gaps[i] as Interval)[1]);
   const readings = cut.strokes.map((stroke) => readStroke(pen, stroke));
-  const weights =
-    pen.kind === 'broad'
-      ? {
-          stem: stemThickness(pen.width, pen.angle, face.slope, pen.steel),
-          bar: barThickness(pen.width, pen.angle, pen.steel),
-        }
-      : { stem: pen.shade, bar: pen.hairline };
   return {
-    ...weights,
+    ...weightsOf(pen, face.slope),
     thinnest: Math.min(...readings.map(({ thinnest }) => thinnest)),
     thickest: Math.max(...readings.map(({ thickest }) => thickest)),
     ...(whites.length > 0 && { counter: Math.max(...whites) }),

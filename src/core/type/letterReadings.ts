@@ -30,6 +30,7 @@ const STEP: NibWidths = 0.1;
 export function thicknessAt(pen: WritingPen, pose: Pick<PenPose, 'turn' | 'press' | 'direction'>): NibWidths {
   if (pen.kind === 'broad')
     return strokeThickness(pen.width, edgeAngle(pen, pose), pose.direction, pen.steel);
+  if (pen.kind === 'monoline') return pen.line;
   const spread = pressedWidth(pen, pose.press) - pen.hairline;
   return spread * Math.abs(sinDeg(pose.direction)) + pen.hairline;
 }

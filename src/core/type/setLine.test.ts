@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { italic } from '../hands/italic/metrics';
+import { italic } from '../hands/italic/hand';
 import { setLine } from './setLine';
 import { typeface } from './typeface';
 

@@ -1,5 +1,6 @@
-import { type Context, USUAL } from '../hands/letter';
-import type { Cut, Typeface } from './typeface';
+import { type Context, type Form, USUAL } from '../hand/letter';
+import type { Cut } from './cut';
+import type { Typeface } from './face';
 
 /** Where in a text a letter stands. */
 export interface Place {
@@ -8,10 +9,18 @@ export interface Place {
   readonly after?: string;
   /** The last letter of the line. */
   readonly endsLine: boolean;
+  /** Among joined letters of a hand whose shapes depend on it. */
+  readonly form?: Form;
+  /** How the next letter is entered: the kind of its entry. */
+  readonly reaching?: string;
 }
 
 function fits(context: Context, place: Place): boolean {
   if (typeof context === 'object') {
+    if ('form' in context) {
+      const reaches = context.reaching === undefined || context.reaching === place.reaching;
+      return context.form === place.form && reaches;
+    }
     return 'before' in context
       ? place.after !== undefined && context.before.includes(place.after)
       : place.before !== undefined && context.after.includes(place.before);
@@ -33,8 +42,7 @@ function fits(context: Context, place: Place): boolean {
  * itself, else the face's own. A user who has chosen the usual shape gets it everywhere.
  */
 export function shapeFor(face: Typeface, text: string, place: Place): Cut | undefined {
-  const list = face.shapes.get(text);
-  if (!list) return undefined;
+  const list = face.shapesOf(text);
   const choice = face.chosen[text];
   const chosen = list.find(({ letter }) => letter.variant === choice);
   if (chosen && fits(chosen.letter.context ?? 'anywhere', place)) return chosen;
@@ -44,7 +52,7 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
     );
     if (natural) return natural;
   }
-  return face.letters.get(text);
+  return face.letters.get(text) ?? list[0];
 }
 
 /**
@@ -56,12 +64,15 @@ export function lettersIn(face: Typeface, word: string): string[] {
   const texts: string[] = [];
   for (let i = 0; i < word.length; ) {
     const ligature = ligatures.find((candidate) => word.startsWith(candidate, i));
-    const text = ligature ?? String.fromCodePoint(word.codePointAt(i) as number);
+    const text = ligature ?? (CHARACTER.exec(word.slice(i)) as RegExpExecArray)[0];
     texts.push(text);
     i += text.length;
   }
   return texts;
 }
+
+/** A character with all marks that stand on it. */
+const CHARACTER = /^.\p{M}*/su;
 
 const known = new WeakMap<Typeface, string[]>();
 
@@ -72,4 +83,37 @@ function ligaturesOf(face: Typeface): string[] {
     known.set(face, list);
   }
   return list;
+}
+
+/** Does a letter reach on to the next one? */
+const joinsOn = (face: Typeface, text: string | undefined): boolean =>
+  text !== undefined &&
+  face.shapesOf(text).some(({ letter: { context } }) => {
+    if (typeof context !== 'object' || !('form' in context)) return false;
+    return context.form === 'initial' || context.form === 'medial';
+  });
+
+const isJoining = (face: Typeface, text: string | undefined): boolean =>
+  text !== undefined &&
+  face.shapesOf(text).some(({ letter: { context } }) => typeof context === 'object' && 'form' in context);
+
+/** Where among joined letters the i-th of a word stands; undefined in hands whose shapes do not depend on it. */
+export function formIn(face: Typeface, texts: readonly string[], i: number): Form | undefined {
+  if (!face.script.byPorts) return undefined;
+  const [before, here, after] = [texts[i - 1], texts[i], texts[i + 1]];
+  const fromBefore = joinsOn(face, before) && isJoining(face, here);
+  const toAfter = joinsOn(face, here) && isJoining(face, after);
+  if (fromBefore) return toAfter ? 'medial' : 'final';
+  return toAfter ? 'initial' : 'isolated';
+}
+
+/** How the letter after the i-th is entered: the kind of the entry of the shape it will have. */
+export function reachingOf(face: Typeface, texts: readonly string[], i: number): string | undefined {
+  const after = texts[i + 1];
+  if (!face.script.byPorts || after === undefined) return undefined;
+  const form = formIn(face, texts, i + 1);
+  const next = face.shapesOf(after).find(({ letter: { context } }) => {
+    return typeof context === 'object' && 'form' in context && context.form === form;
+  });
+  return next?.letter.entry?.kind;
 }

@@ -5,8 +5,9 @@ import { type Mm, tanDeg } from '../measure/units';
 import { exactOutlines, type Outline } from '../pen/exact';
 import type { Pen } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
-import type { SetLine } from './setLine';
-import type { Cut, Typeface } from './typeface';
+import type { Cut } from './cut';
+import type { Typeface } from './face';
+import type { SetLine } from './placed';
 
 /** Line width of the open box that stands for a letter the hand does not have. */
 const BOX_LINE: Mm = 0.2;
@@ -77,7 +78,14 @@ export function writeLine(
   for (const item of set.placed) {
     if (item.kind !== 'missing') {
       const form = formOf(face.pen, item.cut);
-      nodes.push({ kind: 'form', form, x: x + item.x * unit, y, scale: unit, paint: { fill: colour } });
+      nodes.push({
+        kind: 'form',
+        form,
+        x: x + item.x * unit,
+        y: y - item.y * unit,
+        scale: unit,
+        paint: { fill: colour },
+      });
     } else {
       const lean = tanDeg(face.slope);
       const corner = (cx: number, cy: number): Vec => [x + (cx + cy * lean + item.x) * unit, y - cy * unit];

@@ -12,7 +12,7 @@ import {
   useReactTable,
 } from '@tanstack/react-table';
 import Papa from 'papaparse';
-import { Fragment, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { Fragment, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { CSV_COLUMNS, rowOf } from '@/core/kit/csv';
 import {
   blankItem,
@@ -27,7 +27,6 @@ import {
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
-import { Written } from '../frame/Written';
 import { download, newId, sentenceOf } from '../lib/api';
 import { summary } from './facts';
 import { ImportCsv } from './ImportCsv';
@@ -37,7 +36,7 @@ import { useBench } from './useBench';
 const PAGE = 60;
 
 /** What is owned: a table to sort, filter, group and edit, and all that is known of one thing beside it. */
-export function BenchStation() {
+export function BenchStation({ title }: { title: ReactNode }) {
   const { items, load, save, remove } = useBench();
   const notice = useNotice();
   const [sorting, setSorting] = useState<SortingState>([]);
@@ -135,9 +134,7 @@ export function BenchStation() {
   return (
     <div className="flex min-h-full flex-col gap-4 px-6 py-6 xl:flex-row">
       <div className="min-w-0 flex-1">
-        <h1>
-          <Written text="Bench" height={56} />
-        </h1>
+        <h1>{title}</h1>
         <p className="mb-3 max-w-prose">
           What you own. Labels differ between makers and felt wears wider, so a measured width beats a marked
           one; a fact you do not know is better left open than guessed.

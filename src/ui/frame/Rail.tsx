@@ -14,9 +14,8 @@ import {
 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useSearchParams } from 'next/navigation';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { THEME_COOKIE, type Theme } from './theme';
-import { Written } from './Written';
 
 const STATIONS = [
   { href: '/hand', name: 'Hand', icon: Feather },
@@ -35,7 +34,7 @@ const ONE_YEAR = 365 * 24 * 60 * 60;
 const ON_THE_SHEET: readonly string[] = ['/kit', '/rule', '/strokes', '/practise'];
 
 /** The rail: the stations in working order. */
-export function Rail({ theme: initial }: { theme: Theme }) {
+export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: ReactNode }) {
   const path = usePathname();
   const search = useSearchParams().toString();
   const [theme, setTheme] = useState(initial);
@@ -52,7 +51,7 @@ export function Rail({ theme: initial }: { theme: Theme }) {
       className="no-print flex shrink-0 items-center gap-1 border-base-300 border-b bg-base-100 px-2 py-1 md:w-24 md:flex-col md:border-r md:border-b-0 md:py-4"
     >
       <Link href="/rule" className="md:mb-3">
-        <Written text="Elvane" height={42} />
+        {wordmark}
       </Link>
       {STATIONS.map(({ href, name, icon: Icon }) => {
         const here = path === href;

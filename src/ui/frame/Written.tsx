@@ -1,47 +1,48 @@
-import { useMemo } from 'react';
-import { italic } from '@/core/hands/italic/metrics';
+import { OPENING_HAND } from '@/core/hands/registry';
+import { loadScript } from '@/core/hands/scripts';
+import { freshRecipe } from '@/core/sheet/defaults';
+import { letterZones, recipeTypeface } from '@/core/sheet/recipeTypeface';
 import { setLine } from '@/core/type/setLine';
-import { typeface } from '@/core/type/typeface';
 import { writeLine } from '@/core/type/writeLine';
 import { pathData } from '@/render/pathData';
 
-/** Zones of the titles: the small-writing school, so that they stand close in a line. */
-const ZONES = { ...italic.zones, ascender: 3, descender: 3, capital: 7 };
-const SLOPE = 6;
+/** Ascenders and descenders of titles, in letter units: small, so that they stand close in a line. */
+const SMALL = { ascender: 3, descender: 3 };
+/** Room over and under the ink, in letter units. */
+const AROUND = 0.3;
 
-/** A word written by our own pen: the wordmark and the titles of stations. Read out as plain text. */
-export function Written({ text, height }: { text: string; height: number }) {
-  const written = useMemo(() => {
-    const face = typeface({ hand: 'italic', zones: ZONES, penAngle: italic.penAngle.usual, slope: SLOPE });
-    if (!face) return null;
-    const set = setLine(face, text);
-    const letters = writeLine(face, set, 0, 0, 1, '#000').flatMap((node) =>
-      node.kind === 'form' ? [{ d: pathData(node.form.commands), x: node.x }] : [],
-    );
-    return { letters, width: set.width };
-  }, [text]);
-  const above = ZONES.body + ZONES.ascender + 0.3;
-  const total = above + ZONES.descender + 0.3;
-  if (!written) return text;
+/**
+ * A word written by our own pen: the wordmark and the titles of stations. Read out as plain text. Written on the server,
+ * so that no page loads letters for its title's sake.
+ */
+export async function Written({ text, height }: { text: string; height: number }) {
+  await loadScript(OPENING_HAND);
+  const fresh = freshRecipe(OPENING_HAND);
+  const recipe = { ...fresh, zones: { ...fresh.zones, ...SMALL } };
+  const face = recipeTypeface(recipe);
+  if (!face) return text;
+  const set = setLine(face, text);
+  const { body, ascender, descender } = letterZones(recipe);
+  const above = body + ascender + AROUND;
   return (
     <>
       <span className="sr-only">{text}</span>
       <svg
-        viewBox={`-0.5 ${-above} ${(written.width + 2).toFixed(2)} ${total}`}
+        viewBox={`-0.5 ${-above} ${(set.width + 2).toFixed(2)} ${above + descender + AROUND}`}
         style={{ height }}
         aria-hidden="true"
-        suppressHydrationWarning
       >
-        {/* The server and the browser may differ in the last digit of a sine. */}
-        {written.letters.map(({ d, x }) => (
-          <path
-            key={x}
-            d={d}
-            transform={`translate(${x.toFixed(4)} 0)`}
-            fill="currentColor"
-            suppressHydrationWarning
-          />
-        ))}
+        {writeLine(face, set, 0, 0, 1, '#000').map(
+          (node) =>
+            node.kind === 'form' && (
+              <path
+                key={node.x}
+                d={pathData(node.form.commands)}
+                transform={`translate(${node.x.toFixed(4)} 0)`}
+                fill="currentColor"
+              />
+            ),
+        )}
       </svg>
     </>
   );

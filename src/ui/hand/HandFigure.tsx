@@ -1,4 +1,4 @@
-import type { Hand } from '@/core/hands/hand';
+import type { Hand } from '@/core/hand/hand';
 import { cosDeg, sinDeg, tanDeg } from '@/core/measure/units';
 
 /** Size of the figure in its own units; every hand is scaled to fill it. */

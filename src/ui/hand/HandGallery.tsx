@@ -1,12 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
-import { type Hand, inSchool } from '@/core/hands/hand';
+import { type ReactNode, useState } from 'react';
+import { type Hand, inSchool, isPressed } from '@/core/hand/hand';
+import { strokeWeights } from '@/core/hand/weights';
 import { HANDS, type HandId } from '@/core/hands/registry';
-import { strokeWeights } from '@/core/hands/weights';
 import { plain } from '@/core/measure/units';
-import { Written } from '../frame/Written';
 import { HandFigure } from './HandFigure';
 
 const WRITTEN_WITH = {
@@ -19,12 +18,10 @@ const WRITTEN_WITH = {
 const UNIT = { nib: 'nw', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
 
 /** Hand first, pen second: the ten hands with their measures, schools and remarks. */
-export function HandGallery() {
+export function HandGallery({ title }: { title: ReactNode }) {
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
-      <h1 className="">
-        <Written text="Hand" height={56} />
-      </h1>
+      <h1>{title}</h1>
       <p className="mb-5 max-w-prose">
         Choose the hand first and the pen second: the hand decides the tool, the nib width for the size you
         want, and the ruling. Values are common teaching values, to start from and to change.
@@ -54,7 +51,7 @@ function HandCard({ base }: { base: Hand & { id: HandId } }) {
           ...(hand.capitals ? [['Capitals', `${plain(zones.capital)} ${unit}`]] : []),
         ] as [string, string][])),
     ...(hand.penAngle ? ([['Pen angle', `${plain(hand.penAngle.usual)}°`]] as [string, string][]) : []),
-    hand.tool === 'pointed' || hand.tool === 'brush'
+    isPressed(hand)
       ? ['Slant', `${plain(90 - hand.slope.usual)}°`]
       : ['Slope', `${plain(hand.slope.usual)}°`],
     ...(weights

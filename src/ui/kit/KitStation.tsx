@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { countsByPen } from '@/core/hand/hand';
 import { asNib, type ItemKind, isTool } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
 import { type Need, needFor, needSchema } from '@/core/kit/need';
@@ -88,7 +89,7 @@ export function KitStation({
     }
     const nib = asNib(kit.tool);
     if (!nib) return;
-    const nibMeasured = ['nib', 'dots'].includes(recipeHand(recipe).basis);
+    const nibMeasured = countsByPen(recipeHand(recipe));
     edit((r) => {
       if (!nibMeasured) return { ...r, width: nib.width, nib: nib.id };
       const pinned = pin(r, 'width', nib.width);

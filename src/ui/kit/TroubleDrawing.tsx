@@ -1,4 +1,4 @@
-import { line, stroke, to } from '@/core/hands/letter';
+import { line, stroke, to } from '@/core/hand/notation';
 import type { Seen } from '@/core/kit/diagnose';
 import { type Pen, type Polygon, sweep } from '@/core/pen/pen';
 import { compileStroke, type Knot } from '@/core/pen/stroke';

@@ -101,7 +101,7 @@ function Families({
 }) {
   return (
     <ul className="space-y-0.5">
-      {lessons.map(({ family, letters, case: kind }) => {
+      {lessons.map(({ family, title, letters, case: kind }) => {
         const whole = letters.every((letter) => known.letters.includes(letter));
         const name = kind === 'capital' ? `capitals, ${family}` : family;
         return (
@@ -114,7 +114,7 @@ function Families({
               title={whole ? `Unmark ${name}` : `Mark all of ${name}`}
               onClick={() => onFamily(letters, !whole)}
             >
-              {family.replace('capitals: ', '')}
+              {title}
             </button>
             <span className="flex flex-wrap gap-0.5">
               {letters.map((letter) => {

@@ -2,6 +2,7 @@
 
 import { Pin, PinOff } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { countsByPen } from '@/core/hand/hand';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
@@ -19,7 +20,7 @@ type Edit = (change: (recipe: Recipe) => Recipe) => void;
 /** What hangs together, with a pin on what is given: the rest follows. */
 export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
   const hand = recipeHand(recipe);
-  const byNib = hand.basis === 'nib' || hand.basis === 'dots';
+  const byNib = countsByPen(hand);
   const now = readings(recipe);
   const compared = recipe.bands.length > 0;
   const all: { quantity: Quantity; name: string; value: string }[] = [

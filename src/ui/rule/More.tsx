@@ -1,5 +1,6 @@
 'use client';
 
+import { countsByPen } from '@/core/hand/hand';
 import { hasLetters } from '@/core/hands/scripts';
 import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
@@ -23,7 +24,7 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
   const setAids = (next: Partial<Recipe['aids']>) =>
     edit((r) => settle({ ...r, aids: { ...r.aids, ...next } }));
   const setShow = (next: Partial<Recipe['show']>) => edit((r) => ({ ...r, show: { ...r.show, ...next } }));
-  const hasLadder = hand.basis === 'nib' || hand.basis === 'dots';
+  const hasLadder = countsByPen(hand);
   return (
     <details className="border-base-300 border-t pt-2">
       <summary className="margin-heading cursor-pointer">More</summary>

@@ -1,5 +1,6 @@
 'use client';
 
+import { countsByPen, isPressed } from '@/core/hand/hand';
 import { HANDS, handById } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
@@ -82,7 +83,7 @@ function SchoolPhrase({ recipe, edit }: Part) {
 
 function WeightPhrase({ recipe, edit }: Part) {
   const hand = recipeHand(recipe);
-  const byNib = hand.basis === 'nib' || hand.basis === 'dots';
+  const byNib = countsByPen(hand);
   const unit = hand.basis === 'dots' ? 'dot' : 'nib width';
   const body = bodyHeight(recipe);
   const text = byNib ? `${counted(recipe.zones.body, unit)} tall` : `body ${plain(body)} mm`;
@@ -131,7 +132,7 @@ function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) 
       : hand.tool === 'broad'
         ? `the ${plain(recipe.width)} mm ${what}`
         : `a ${plain(recipe.width)} ${what}`;
-  const canCompare = hand.basis === 'nib' || hand.basis === 'dots';
+  const canCompare = countsByPen(hand);
   return (
     <Phrase label="Nib" text={text}>
       {fitting.length > 0 && !compared && (
@@ -212,7 +213,7 @@ function CompareNibs({ recipe, edit, fitting }: Part & { fitting: readonly Nib[]
 }
 
 function AnglePhrase({ recipe, edit }: Part) {
-  const hand = recipeHand(recipe);
+  const taught = Object.values(recipeHand(recipe).turns).filter(({ where }) => where !== undefined);
   return (
     <Phrase label="Pen angle" text={`${plain(recipe.penAngle)}°`}>
       <NumberField
@@ -221,11 +222,11 @@ function AnglePhrase({ recipe, edit }: Part) {
         value={recipe.penAngle}
         onCommit={(value) => edit((r) => settle({ ...r, penAngle: value }))}
       />
-      {hand.penAngle && hand.penAngle.turns.length > 0 && (
+      {taught.length > 0 && (
         <div className="max-w-64 text-sm">
           <p>Its letters turn the pen for some strokes:</p>
           <ul className="list-inside list-disc">
-            {hand.penAngle.turns.map(({ angle, where }) => (
+            {taught.map(({ angle, where }) => (
               <li key={where}>
                 {angle}°: {where}
               </li>
@@ -238,7 +239,7 @@ function AnglePhrase({ recipe, edit }: Part) {
 }
 
 function SlopePhrase({ recipe, edit }: Part) {
-  const pointed = recipeHand(recipe).tool === 'pointed' || recipeHand(recipe).tool === 'brush';
+  const pointed = isPressed(recipeHand(recipe));
   const text = pointed
     ? `on a slant of ${plain(90 - recipe.slope)}°`
     : recipe.slope === 0

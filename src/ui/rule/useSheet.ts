@@ -1,6 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { type HandId, handById } from '@/core/hands/registry';
+import { isLoaded, loadScript } from '@/core/hands/scripts';
 import { layoutSheet } from '@/core/sheet/layout';
 import { Problem } from '@/core/sheet/problem';
 import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
@@ -20,6 +22,12 @@ export interface Refused {
 export type SaveState =
   | { readonly kind: 'saved' | 'saving' }
   | { readonly kind: 'failed'; readonly why: string };
+
+const lettersMissing = (hand: HandId) =>
+  new Problem(
+    'hand',
+    `The letters of ${handById(hand).name} could not be fetched; see whether the server is running and try again.`,
+  );
 
 /** What this window keeps of a sheet between reloads. */
 interface Kept {
@@ -68,6 +76,7 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
   const unsaved = useRef<{ name: string; recipe: Recipe } | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const loaded = useRef(false);
+  const latest = useRef<(next: History<Recipe>, title: string) => void>(() => {});
 
   const saveNow = useCallback(
     async (keepalive = false) => {
@@ -89,6 +98,15 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
 
   const show = useCallback(
     (next: History<Recipe>, title: string) => {
+      const { hand } = next.present;
+      if (!isLoaded(hand)) {
+        // The letters of a hand not written with so far come first; without them nothing could be drawn.
+        loadScript(hand).then(
+          () => latest.current(next, title),
+          () => setRefused({ problem: lettersMissing(hand), attempted: next.present }),
+        );
+        return;
+      }
       setHistory(next);
       setRefused(null);
       try {
@@ -104,13 +122,18 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
     },
     [id, saveNow],
   );
+  latest.current = show;
 
   useEffect(() => {
     if (loaded.current) return;
     loaded.current = true;
     const kept = keptSheet(id, initialName, initial);
-    setHistory(kept.history);
-    setName(kept.name);
+    const take = () => {
+      setHistory(kept.history);
+      setName(kept.name);
+    };
+    if (isLoaded(kept.history.present.hand)) take();
+    else void loadScript(kept.history.present.hand).then(take);
   }, [id, initialName, initial]);
 
   useEffect(() => {

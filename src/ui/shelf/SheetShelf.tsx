@@ -3,14 +3,14 @@
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, FileDown, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
 import type { Drawing } from '@/core/drawing/drawing';
+import { loadScript } from '@/core/hands/scripts';
 import { compose, drawPage } from '@/core/practice/compose';
 import type { Recipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
-import { Written } from '../frame/Written';
 import { call, downloadJson, newId, sentenceOf } from '../lib/api';
 import { readRecipeFile } from '../lib/recipeFile';
 import { usualName } from '../lib/usualName';
@@ -28,7 +28,7 @@ export interface ShelfSheet {
 const WHEN_SHOWN = 50;
 
 /** The shelf of sheets: open, name, duplicate, delete with undo, search, import and export. */
-export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
+export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[]; title: ReactNode }) {
   const [sheets, setSheets] = useState(initial);
   const [search, setSearch] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
@@ -72,6 +72,7 @@ export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
   const importFile = (file: File) =>
     guarded(async () => {
       const recipe = await readRecipeFile(file);
+      await loadScript(recipe.hand);
       ruleSheet(recipe);
       const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || usualName(recipe);
       await put({ id: newId(), name, recipe });
@@ -86,9 +87,7 @@ export function SheetShelf({ initial }: { initial: readonly ShelfSheet[] }) {
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
       <div className="mb-4 flex flex-wrap items-center gap-3">
-        <h1 className="mr-auto ">
-          <Written text="Shelf" height={56} />
-        </h1>
+        <h1 className="mr-auto">{title}</h1>
         <input
           type="search"
           className="input input-sm w-56"

@@ -1,5 +1,6 @@
 import { memo } from 'react';
-import type { Cut, Typeface } from '@/core/type/typeface';
+import type { Cut } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 import { LetterKey } from './LetterView';
 
 /** The alphabet by families, each letter in the shape it is written in. */

@@ -5,9 +5,10 @@ import { plain, tanDeg } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { letterUnit, recipeTypeface } from '@/core/sheet/recipeTypeface';
+import type { Cut } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 import { measureLetter } from '@/core/type/letterMeasures';
 import { diagonalBalance } from '@/core/type/letterReadings';
-import type { Cut, Typeface } from '@/core/type/typeface';
 import { Toggle } from '../fields/Choices';
 import { Tabs } from '../fields/Tabs';
 import { useLetterSet } from '../frame/LetterSets';
@@ -108,7 +109,7 @@ export function Desk({
                       lean={tanDeg(face.slope)}
                       unit={unit.name}
                     />
-                    {isBalanced(cut.letter.text) && (
+                    {isBalanced(face, cut.letter.text) && (
                       <BalanceMarks
                         pairs={diagonalBalance(cut.strokes, face.slope, face.zones.body)}
                         slope={face.slope}

@@ -3,8 +3,9 @@ import { add, distance, heading, scale, type Vec } from '@/core/geometry/vec';
 import { plain } from '@/core/measure/units';
 import { type Pen, sweep, type WritingPen } from '@/core/pen/pen';
 import { type PenPose, trace } from '@/core/pen/trace';
+import { type Cut, inkOf } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 import { bottomOf, topOf } from '@/core/type/profile';
-import { type Cut, inkOf, type Typeface } from '@/core/type/typeface';
 import { COLOURS, flat, Ink, Nib, OutlinedInk, PenPath, poseAt } from './ink';
 import type { Moment } from './usePlay';
 
@@ -201,8 +202,15 @@ export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
 
 /** For people who cannot see the picture: what the pen does, in words. */
 export const describe = (cut: Cut, pen: WritingPen): string =>
-  `Letter ${cut.letter.text}: ${cut.strokes.length} ${cut.strokes.length === 1 ? 'stroke' : 'strokes'}, ${
-    pen.kind === 'broad'
-      ? `pen at ${plain(pen.angle)}°`
-      : `shades ${plain(pen.shade)} and hairlines ${plain(pen.hairline)} fifths of the body`
-  }`;
+  `Letter ${cut.letter.text}: ${cut.strokes.length} ${cut.strokes.length === 1 ? 'stroke' : 'strokes'}, ${penInWords(pen)}`;
+
+function penInWords(pen: WritingPen): string {
+  switch (pen.kind) {
+    case 'broad':
+      return `pen at ${plain(pen.angle)}°`;
+    case 'pointed':
+      return `shades ${plain(pen.shade)} and hairlines ${plain(pen.hairline)} fifths of the body`;
+    case 'monoline':
+      return `a line of ${plain(pen.line)} fifths of the body`;
+  }
+}

@@ -1,11 +1,14 @@
+import { handById } from '@/core/hands/registry';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
+import type { Cut } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 import { type LetterMeasures, measureLetter } from '@/core/type/letterMeasures';
 import { diagonalBalance, parallelSpread } from '@/core/type/letterReadings';
-import type { Cut, Typeface } from '@/core/type/typeface';
 
 /** Letters that stand on two leaning strokes instead of a stem. */
-export const isBalanced = (text: string): boolean => /^[vwxyAVWMNXY]$/.test(text);
+export const isBalanced = (face: Typeface, text: string): boolean =>
+  handById(face.hand).diagonals?.includes(text) ?? false;
 
 /** Bisectors this close to the slope stand on it, and strokes this close are parallel. */
 const CLOSE = 1;
@@ -54,7 +57,7 @@ export function Proportions({
           ))}
         </tbody>
       </table>
-      {isBalanced(cut.letter.text) && <Balance cut={cut} face={face} />}
+      {isBalanced(face, cut.letter.text) && <Balance cut={cut} face={face} />}
     </section>
   );
 }

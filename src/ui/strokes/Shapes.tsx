@@ -2,12 +2,13 @@
 
 import { Download, Upload } from 'lucide-react';
 import { useRef } from 'react';
-import { type Context, USUAL } from '@/core/hands/letter';
+import { type Context, USUAL } from '@/core/hand/letter';
 import { handById } from '@/core/hands/registry';
 import { asOwn, LETTER_SET_LIMITS, type LetterSet, readLetterSet } from '@/core/sheet/letterSet';
 import { Problem } from '@/core/sheet/problem';
 import type { Recipe } from '@/core/sheet/recipe';
-import type { Cut, Typeface } from '@/core/type/typeface';
+import type { Cut } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 import { Toggle } from '../fields/Choices';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
@@ -18,6 +19,7 @@ type Change = (recipe: Recipe) => Recipe;
 
 function place(context: Context | undefined): string {
   if (context === undefined || context === 'anywhere') return 'anywhere';
+  if (typeof context === 'object' && 'form' in context) return `in ${context.form} place`;
   if (typeof context === 'object')
     return 'before' in context ? `before ${context.before}` : `after ${[...context.after].join(', ')}`;
   return {
@@ -44,7 +46,8 @@ export function Shapes({
   const file = useRef<HTMLInputElement>(null);
   const { writing } = recipe;
   const { text } = cut.letter;
-  const shapes = face.shapes.get(text) ?? [];
+  const shapes = face.shapesOf(text);
+  const hasLigatures = [...face.shapes.keys()].some((key) => [...key].length > 1);
 
   const choose = (variant: string) =>
     edit((r) => {
@@ -121,7 +124,7 @@ export function Shapes({
         ))}
       </fieldset>
       <Toggle
-        name={recipe.hand === 'italic' ? 'Joined, with ligatures' : 'Joined'}
+        name={hasLigatures ? 'Joined, with ligatures' : 'Joined'}
         on={writing.joined}
         onSwitch={(joined) => edit((r) => ({ ...r, writing: { ...r.writing, joined } }))}
       />

@@ -1,7 +1,7 @@
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
+import type { Cut } from '@/core/type/cut';
 import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
-import type { Cut } from '@/core/type/typeface';
 
 /** What the pen does on a stroke, in a few words. */
 function manner({ angles, press }: StrokeReading): string {

@@ -1,7 +1,7 @@
 'use client';
 
-import { handById } from '@/core/hands/registry';
-import { hasLetters, SCRIPTS } from '@/core/hands/scripts';
+import { HANDS, handById, OPENING_HAND } from '@/core/hands/registry';
+import { hasLetters } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
 import { changeHand } from '@/core/sheet/edit';
 import type { Recipe } from '@/core/sheet/recipe';
@@ -38,17 +38,17 @@ export function StrokesStation({
           <p className="mb-3 text-lg">
             The letters of {handById(recipe.hand).name} are not drawn yet; its sheets can be ruled. Drawn so
             far:{' '}
-            {Object.keys(SCRIPTS)
-              .map((hand) => handById(hand as Recipe['hand']).name)
+            {HANDS.filter(({ id }) => hasLetters(id))
+              .map((hand) => hand.name)
               .join(', ')}
             .
           </p>
           <button
             type="button"
             className="btn btn-primary"
-            onClick={() => edit((r) => changeHand(r, 'italic'))}
+            onClick={() => edit((r) => changeHand(r, OPENING_HAND))}
           >
-            Study Italic
+            Study {handById(OPENING_HAND).name}
           </button>
         </div>
       )}

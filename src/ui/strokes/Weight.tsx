@@ -5,8 +5,8 @@ import { useState } from 'react';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import { anglesForThickness } from '@/core/pen/thickness';
+import type { Cut } from '@/core/type/cut';
 import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
-import type { Cut } from '@/core/type/typeface';
 
 const WeightChart = dynamic(() => import('./WeightChart'), {
   ssr: false,
@@ -18,6 +18,8 @@ const HALF = 0.5;
 /** What to do for half the weight: another angle for an edge, less pressure for a point. */
 function answerFor(pen: WritingPen, reading: StrokeReading): { sentence: string; angle?: number } {
   const wanted = reading.middle * HALF;
+  if (pen.kind === 'monoline')
+    return { sentence: 'A round point has one weight; only a finer one is lighter.' };
   if (pen.kind === 'pointed') {
     const pressed = Math.max(0, (wanted - pen.hairline) / (pen.shade - pen.hairline));
     return {

@@ -5,7 +5,8 @@ import { handPart } from '@/core/sheet/defaults';
 import type { OwnLetter } from '@/core/sheet/letterSet';
 import type { Recipe } from '@/core/sheet/recipe';
 import { recipeTypeface } from '@/core/sheet/recipeTypeface';
-import type { Cut, Typeface } from '@/core/type/typeface';
+import type { Cut } from '@/core/type/cut';
+import type { Typeface } from '@/core/type/face';
 
 /** What a letter can be laid beside: a name for the list, and how it is written. */
 export interface Comparison {

@@ -1,5 +1,5 @@
 import { add, heading, scale, subtract, type Vec } from '@/core/geometry/vec';
-import { edgeAngle, markCentre, type Polygon, pressedWidth, type WritingPen } from '@/core/pen/pen';
+import { edgeAngle, markCentre, type Polygon, pressedWidth, touching, type WritingPen } from '@/core/pen/pen';
 import type { Stroke } from '@/core/pen/stroke';
 import { type PenPose, trace } from '@/core/pen/trace';
 
@@ -46,12 +46,21 @@ export function OutlinedInk({ polygons }: { polygons: readonly Polygon[] }) {
 export const poseAt = (stroke: Stroke, along: number): PenPose =>
   trace(stroke, 0.1, Math.max(along, 1e-4)).at(-1) as PenPose;
 
+/** Half of what touches the paper, from its middle. */
+function reachOf(pen: WritingPen, pose: PenPose): Vec {
+  switch (pen.kind) {
+    case 'broad':
+      return scale(heading(edgeAngle(pen, pose)), (pen.width * touching(pen, pose)) / 2);
+    case 'pointed':
+      return scale(heading(pen.lie ?? 0), pressedWidth(pen, pose.press) / 2);
+    case 'monoline':
+      return [pen.line / 2, 0];
+  }
+}
+
 /** What of the pen touches the paper: the edge, or the spread of the tines. */
 export function Nib({ pose, pen, strong }: { pose: PenPose; pen: WritingPen; strong?: boolean }) {
-  const reach =
-    pen.kind === 'broad'
-      ? scale(heading(edgeAngle(pen, pose)), pen.width / 2)
-      : scale(heading(pen.lie ?? 0), pressedWidth(pen, pose.press) / 2);
+  const reach = reachOf(pen, pose);
   const centre = markCentre(pen, pose);
   const [from, to] = [subtract(centre, reach), add(centre, reach)];
   return (

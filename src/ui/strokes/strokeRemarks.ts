@@ -1,7 +1,7 @@
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
+import type { Cut } from '@/core/type/cut';
 import { readStroke } from '@/core/type/letterReadings';
-import type { Cut } from '@/core/type/typeface';
 
 /** A stroke this much heavier or lighter than the exemplar's is seen at once. */
 const FATTER = 1.3;

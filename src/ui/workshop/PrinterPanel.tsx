@@ -2,6 +2,7 @@
 
 import { Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { OPENING_HAND } from '@/core/hands/registry';
 import { plain } from '@/core/measure/units';
 import { freshRecipe } from '@/core/sheet/defaults';
 import type { Limit } from '@/core/sheet/limits';
@@ -74,7 +75,7 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
     });
   const checkSheet = (query: string, fileName: string) =>
     guarded(async () => {
-      const recipe = { ...freshRecipe('italic'), title: 'Printer check' };
+      const recipe = { ...freshRecipe(OPENING_HAND), title: 'Printer check' };
       const response = await call(`/api/render?format=pdf${query}`, { method: 'POST', json: recipe });
       download(await response.blob(), fileName);
     });

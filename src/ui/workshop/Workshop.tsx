@@ -7,7 +7,7 @@ import { ScreenPanel } from './ScreenPanel';
 export function Workshop({ printers }: { printers: readonly PrinterProfile[] }) {
   return (
     <div className="mx-auto max-w-4xl space-y-8 px-6 py-6">
-      <h1 className="">
+      <h1>
         <Written text="Workshop" height={56} />
       </h1>
       <PrinterPanel initial={printers} />

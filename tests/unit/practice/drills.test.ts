@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { drawingBounds } from '@/core/drawing/bounds';
 import { derivativeAt } from '@/core/geometry/cubic';
 import { directionOf } from '@/core/geometry/vec';
-import { HAND_IDS } from '@/core/hands/registry';
+import { HANDS, type HandId } from '@/core/hands/registry';
 import { pressedWidth } from '@/core/pen/pen';
 import { trace } from '@/core/pen/trace';
 import { bandOf } from '@/core/practice/band';
@@ -15,7 +15,7 @@ import { PICTURES } from '@/core/practice/pictures';
 import { subjectsOf } from '@/core/practice/subjects';
 import { freshRecipe } from '@/core/sheet/defaults';
 
-const groundFor = (hand: (typeof HAND_IDS)[number]) => groundOf(freshRecipe(hand), { size: 1, held: false });
+const groundFor = (hand: HandId) => groundOf(freshRecipe(hand), { size: 1, held: false });
 const drillOf = (ground: Ground, id: string): Figure => {
   const [subject] = subjectsOf(ground, bandOf('d', 'drill', id), 100).subjects;
   return (subject as { figure: Figure }).figure;
@@ -23,7 +23,7 @@ const drillOf = (ground: Ground, id: string): Figure => {
 const strokesOf = (figure: Figure) => figure.shapes.flatMap(({ cut }) => cut.strokes);
 
 describe('stroke drills', () => {
-  it.each(HAND_IDS)(
+  it.each(HANDS.map(({ id }) => id))(
     '%s: each stays between ascender and descender and does not stop short of the body',
     (hand) => {
       const ground = groundFor(hand);

@@ -3,9 +3,7 @@ import { drawingBounds } from '@/core/drawing/bounds';
 import type { DrawingNode, GroupNode, PathCommand, PathNode } from '@/core/drawing/drawing';
 import { derivativeAt } from '@/core/geometry/cubic';
 import { directionOf, distance, mix, subtract, type Vec } from '@/core/geometry/vec';
-import type { HandId } from '@/core/hands/registry';
 import { handById } from '@/core/hands/registry';
-import { SCRIPTS } from '@/core/hands/scripts';
 import type { Stroke } from '@/core/pen/stroke';
 import { bandOf } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
@@ -15,9 +13,9 @@ import { groundOf } from '@/core/practice/ground';
 import { guide } from '@/core/practice/guided';
 import { familiesOf } from '@/core/practice/subjects';
 import { freshRecipe } from '@/core/sheet/defaults';
+import { DRAWN } from '../../support/drawnHands';
 import { recipeOn } from '../../support/practice';
 
-const HANDS = Object.keys(SCRIPTS) as HandId[];
 /** Letter units are drawn this large, in mm. */
 const UNIT = 6;
 
@@ -45,7 +43,7 @@ const turnBetween = (a: number, b: number) => Math.abs(((a - b + 540) % 360) - 1
 
 const GREEN = '#2f6f66';
 
-describe.each(HANDS)('guided cells: %s', (hand) => {
+describe.each(DRAWN)('guided cells: %s', (hand) => {
   const recipe = freshRecipe(hand);
   const ground = groundOf(recipe, { size: 1, held: false });
   const { face, pen } = ground;

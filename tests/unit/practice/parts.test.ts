@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { textWidth, wrapText } from '@/core/drawing/textWidth';
 import { ovalPoint, slantedOval } from '@/core/geometry/oval';
 import { directionOf, distance, subtract, type Vec } from '@/core/geometry/vec';
-import { line, to } from '@/core/hands/letter';
+import { line, to } from '@/core/hand/notation';
 import { exactOutlines } from '@/core/pen/exact';
 import type { Pen } from '@/core/pen/pen';
 import { sweep } from '@/core/pen/pen';

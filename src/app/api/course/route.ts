@@ -4,6 +4,7 @@ import { answer, COURSE_BODY, parse, readJson } from '@/app/_lib/http';
 import { filePages, reportedPages } from '@/app/_lib/pages';
 import { courseSteps } from '@/app/_lib/practice';
 import { currentWords } from '@/app/_lib/words';
+import { loadScript } from '@/core/hands/scripts';
 import { courseSchema, plannedSchema } from '@/core/practice/course/course';
 import { layPack } from '@/core/practice/course/draw';
 import { parseRecipe, recipeHand } from '@/core/sheet/recipe';
@@ -23,6 +24,7 @@ export const POST = (request: Request) =>
     const query = new URL(request.url).searchParams;
     const body = parse(bodySchema, await readJson(request, COURSE_BODY));
     const recipe = parseRecipe(body.recipe);
+    await loadScript(recipe.hand);
     const own = (await findLetterSet(recipe.hand))?.letters ?? [];
     const { words } = await currentWords();
     const title = recipe.title || `A course in ${recipeHand(recipe).name}`;

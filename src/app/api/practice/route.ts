@@ -2,6 +2,7 @@ import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/f
 import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { filePages } from '@/app/_lib/pages';
 import { practiceSteps } from '@/app/_lib/practice';
+import { loadScript } from '@/core/hands/scripts';
 import { compose, drawPage } from '@/core/practice/compose';
 import { Problem } from '@/core/sheet/problem';
 import { parseRecipe } from '@/core/sheet/recipe';
@@ -24,6 +25,7 @@ export const POST = (request: Request) =>
     const format = readFormat(query);
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
+    await loadScript(recipe.hand);
     const own = (await findLetterSet(recipe.hand))?.letters ?? [];
     const composed = compose(recipe, { own });
     const sheets = composed.pages.length;

@@ -1,5 +1,6 @@
 import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
 import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { loadScript } from '@/core/hands/scripts';
 import { parseRecipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { renderPdf } from '@/render/pdf';
@@ -20,6 +21,7 @@ export const POST = (request: Request) =>
     const format = readFormat(query);
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
+    await loadScript(recipe.hand);
     const own = recipe.exemplar ? ((await findLetterSet(recipe.hand))?.letters ?? []) : [];
     const drawing = ruleSheet(recipe, own);
     const fileName = fileStem(drawing.title);

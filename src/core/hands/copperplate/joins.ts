@@ -1,5 +1,6 @@
+import type { Letter, Measures, Port } from '../../hand/letter';
+import { stroke, to } from '../../hand/notation';
 import type { StrokePlan } from '../../pen/stroke';
-import { type Letter, type Measures, type Port, stroke, to } from '../letter';
 
 /** How far a word's first hairline comes from, and how far and high its last one goes. */
 const LEAD = { far: 1.95, near: 1.35, y: 0.06 };

@@ -1,7 +1,44 @@
-import type { Letter, Measures, Script } from '../letter';
+import { type Letter, type Measures, standsTall } from '../../hand/letter';
+import { family } from '../../hand/notation';
+import type { Script } from '../../hand/script';
+import type { NibWidths } from '../../measure/units';
+import { capitalParts } from './capitalParts';
 import { copperplateDrills } from './drills';
 import { copperplateJoin } from './joins';
-import { copperplateLetters } from './letters';
+import {
+  bowlCapitals,
+  ovalCapitals,
+  pointedCapitals,
+  stemCapitals,
+  turnedCapitals,
+} from './letters/capitals';
+import { compounds } from './letters/compounds';
+import { looped } from './letters/loops';
+import { figures, marks } from './letters/marks';
+import { others } from './letters/others';
+import { ovals } from './letters/ovals';
+import { underTurns } from './letters/underTurns';
+import { copperplateParts } from './parts';
+
+/** The whole alphabet, family by family as it is taught. */
+function letters(m: Measures): Letter[] {
+  const parts = copperplateParts(m);
+  const capital = capitalParts(parts);
+  return [
+    ...family('under-turn', underTurns(parts)),
+    ...family('compound', compounds(parts)),
+    ...family('oval', ovals(parts)),
+    ...family('loop', looped(parts)),
+    ...family('of their own', others(parts)),
+    ...family('capitals: oval', ovalCapitals(capital)),
+    ...family('capitals: stem', stemCapitals(capital)),
+    ...family('capitals: bowl', bowlCapitals(capital)),
+    ...family('capitals: pointed', pointedCapitals(capital)),
+    ...family('capitals: turned', turnedCapitals(capital)),
+    ...family('figures', figures(parts)),
+    ...family('marks', marks(m)),
+  ];
+}
 
 /** Distance of neighbouring shades over that within n, by how the next letter begins and how the last one ends. */
 const PITCH: Readonly<Record<string, number>> = {
@@ -13,24 +50,22 @@ const PITCH: Readonly<Record<string, number>> = {
   rise: 1.2,
   'high rise': 1.22,
 };
-const HIGH_CLOSER = 0.9;
-/** What lies between the last shade and the exit of letters that end in an up-stroke (b, v, w, o). */
-const TALL = /[A-Z0-9]/;
-
-function pitch(before: Letter, after: Letter, m: Measures): number | undefined {
+/** After an up-stroke (b, v, w, o): this share of what lies between the last shade and the exit, less a part of d. */
+const HIGH = { share: 0.9, less: 0.35 };
+/** Small letters by their shades; capitals and figures by the white. */
+function pitch(before: Letter, after: Letter, m: Measures): NibWidths | undefined {
   const [, last] = before.shades ?? [];
   const [first] = after.shades ?? [];
-  if (last === undefined || first === undefined || TALL.test(before.text)) return undefined;
+  if (last === undefined || first === undefined || standsTall(before)) return undefined;
   const factor = PITCH[after.entry?.kind ?? ''];
   if (factor === undefined || before.exit === undefined || before.exit.kind === 'none') return undefined;
-  const reach = before.exit.kind === 'high' ? Math.max(0, before.exit.x - last) * HIGH_CLOSER : 0;
-  return last - first + factor * m.d + (before.exit.kind === 'high' ? reach - 0.35 * m.d : 0);
+  const high = before.exit.kind === 'high';
+  const more = high ? Math.max(0, before.exit.x - last) * HIGH.share - HIGH.less * m.d : 0;
+  return last - first + factor * m.d + more;
 }
 
-export const copperplateScript: Script = {
-  drills: copperplateDrills,
-  tool: 'pointed',
-  letters: copperplateLetters,
+export const script: Script = {
+  letters,
   spacing: {
     white: 0.42,
     capitalWhite: 0.42,
@@ -42,4 +77,5 @@ export const copperplateScript: Script = {
   pitch,
   kerning: [],
   join: copperplateJoin,
+  drills: copperplateDrills,
 };

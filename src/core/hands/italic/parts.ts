@@ -1,68 +1,118 @@
-import type { Knot } from '../../pen/stroke';
-import { line, type Measures, to } from '../letter';
+import { springFoot, springHead } from '../../hand/broad/stems';
+import type { Measures, Port } from '../../hand/letter';
+import { type Drawn, leaves, line, meets, type Run, stroke, to, turnsOff } from '../../hand/notation';
+import type { Degrees, NibWidths } from '../../measure/units';
+import { said, TURNS } from './turns';
 
-/**
- * The strokes that italic letters share. Figures are nib widths found by drawing large and looking; vertical ones
- * hang on the body height, so that 4 to 6 nib widths keep the build.
- */
+/** Direction of hairlines that join: along the edge, so that a join is the finest line the pen has. */
+export const UP: Degrees = 47;
 
-/** Hairline up and over into a stem at x: a small springing entry from the waistline (or from `top`). */
-export const entry = (m: Measures, x: number, top = m.T): Knot[] => [
-  to(x - 0.86, top - 0.44, 45),
-  to(x - 0.36, top, 14),
-  to(x, top - 0.62, -90),
-];
+/** Where a diagonal join ends: this share of the body up the next letter's first downstroke. */
+const MET_AT = 0.45;
+/** Where a springing entry has come up to the waistline, from its stem. */
+export const SPRING: NibWidths = -0.35;
 
-/** How far a foot's hairline reaches from its stem, and over the baseline. */
-export const FOOT_REACH = 1.02;
-export const FOOT_RISE = 0.5;
+const HEAD = { reach: 0.86, drop: 0.44, lead: 0.36, settle: 0.62, rise: 45, over: 14 } as const;
+const FOOT = { settle: 0.8, lead: 0.46, reach: 1.02, rise: 0.5, away: UP } as const;
 
-/** Foot of a stem at x: round the corner and leave on the hairline. */
-export const exit = (m: Measures, x: number): Knot[] => [
-  line(x, m.B + 0.8),
-  to(x + 0.46, m.B, 4),
-  to(x + FOOT_REACH, m.B + FOOT_RISE, 47),
-];
-
-/** Plain foot: the stem simply stops, cut by the edge. */
-export const foot = (m: Measures, x: number): Knot[] => [line(x, m.B)];
-
-/** Height at which arches leave their stem, and the point where they are clear of it. */
+/** Height at which arches leave their stem, and the point where they are clear of it, as shares of the body. */
 const BRANCH = 0.3;
 const CLEAR = 0.62;
+const CLEAR_BY: NibWidths = 0.34;
 /** Direction of travel there: steep enough that the arch bends one way all along. */
-const SPRING = 70;
+const BEND: Degrees = 70;
 
-/** Arch from a stem at x to the next at x + width: retrace the stem, branch low, spring over, turn into the stem. */
-export const arch = (m: Measures, x: number, width = m.d): Knot[] => [
-  to(x, BRANCH * m.X, 90),
-  to(x + 0.34, CLEAR * m.X, SPRING),
-  to(x + 0.68 * width, m.T, 4),
-  to(x + width, m.T - 1.05, -90),
-];
+/**
+ * The strokes that italic letters share, bound to their measures. Figures are nib widths found by drawing large and
+ * looking; vertical ones hang on the body height, so that 4 to 6 nib widths keep the build.
+ */
+export function italicParts(m: Measures) {
+  const { X, T, B, A, D, d, half } = m;
+  const turn = turnsOff(TURNS, m);
 
-/** Upside-down arch: bottom of u and of the a-shape, from a stem at x up to the next. */
-export const cup = (m: Measures, x: number, width = m.d): Knot[] => [
-  line(x, m.B + 1.05),
-  to(x + 0.32 * width, m.B, 4),
-  to(x + width - 0.34, (1 - CLEAR) * m.X, SPRING),
-  to(x + width, (1 - BRANCH) * m.X, 90),
-];
+  const met = (kind: string, x: NibWidths): Run => meets({ kind, x, y: MET_AT * X, dir: UP });
+  const leftAt = (x: NibWidths, y: NibWidths): Run => leaves({ kind: 'diagonal', x, y, dir: UP });
+  /** Pen's centre for ink that hangs from the waistline under a turned pen. */
+  const under = (by: Degrees) => X - half(by);
+  /** Where a bar or an ear is carried on along the waistline. */
+  const along: Run = leaves({ kind: 'horizontal', x: 1.3, y: under(turn.bar), dir: 0 } satisfies Port);
 
-/** The a-shape: from the top right, over to the left, down, and up again into the stem. */
-export const bowl = (m: Measures, x = 0): Knot[] => [
-  to(x + m.d, m.T, 180),
-  to(x + 0.62 * m.d, m.T, 181),
-  to(x, m.T - 1.75, -90),
-  ...cup(m, x),
-];
+  /** Hairline up and over into a stem at x: a small springing entry from the waistline (or from `top`). */
+  const entry = (x: NibWidths, top = T): Run => [springHead(HEAD, x, top), met(top === T ? 'springing' : 'tall', x)];
+  /** Foot of a stem at x: round the corner and leave on the hairline. */
+  const exit = (x: NibWidths): Run => [springFoot(FOOT, x, B), leftAt(x + FOOT.reach, B + FOOT.rise)];
+  /** Plain foot: the stem simply stops, cut by the edge. */
+  const foot = (x: NibWidths): Run => line(x, B);
 
-/** The pen is flattened to about 15° as a tail leaves, so that it tapers instead of ending blunt. */
-const TAPER = -30;
+  /** Up inside the stem at x, branch low, and clear of it. */
+  const branch = (x: NibWidths, clear = CLEAR, bend = BEND): Run => [to(x, BRANCH * X, 90), to(x + CLEAR_BY, clear * X, bend)];
+  /** Arch from a stem at x to the next: retrace the stem, branch low, spring over, turn into the stem. */
+  const arch = (x: NibWidths): Run => [branch(x), to(x + 0.68 * d, T, 4), to(x + d, T - 1.05, -90)];
+  /** Upside-down arch: bottom of u and of the a-shape, from a stem at x up to the next. */
+  const cup = (x: NibWidths): Run => [line(x, B + 1.05), to(x + 0.32 * d, B, 4), to(x + d - CLEAR_BY, (1 - CLEAR) * X, BEND), to(x + d, (1 - BRANCH) * X, 90)];
+  /** The a-shape: from the top right, over to the left, down, and up again into the stem. */
+  const bowl: Run = [met('round', 0), to(d, T, 180), to(0.62 * d, T, 181), to(0, T - 1.75, -90), cup(0)];
+  /** The a-shape turned on its head, from the stem at 0 back to `end` on the baseline. */
+  const closing = (end: NibWidths): Run => [arch(0), line(d, B + 1.75), to(0.38 * d, B, 181), to(end, B, 180)];
+  /** The left of a round letter, and its way out. */
+  const back: Run = [to(0, T - 1.9, -90), line(0, B + 1.3), to(0.46 * d, B, 2), to(0.94 * d + 0.2, B + 0.62, 45)];
+  const roundExit: Run = leftAt(0.94 * d + 0.2, B + 0.62);
+  /** Spring in over the waistline and pull down a diagonal. */
+  const slant: Run = [to(-0.62, T - 0.3, 45), to(-0.24, T, 4), to(0.06, T - 0.55, -76)];
+  /** Out of a leg that has come down to x on the line. */
+  const kick = (x: NibWidths): Run => [to(x, B + 0.26, -50), to(x + 0.42, B, 8), to(x + 0.9, B + 0.42, 46)];
+  /** The head of s, and its belly. */
+  const spine: Run = [to(0.32, T - 0.98, -84), to(0.98, 0.5 * X, -40), to(1.62, B + 0.98, -96), to(0.8, B + 0.01, 184), to(0.06, B + 0.2, 158)];
 
-/** Tail of g, j and y, from a stem at x: swing left, flattening the pen on the way out. */
-export const tail = (m: Measures, x: number): Knot[] => [
-  line(x, m.D + 1.9),
-  to(x - 0.95, m.D + 0.3, 205),
-  to(x - 1.55 * m.d, m.D - m.half() + m.half(TAPER) + 0.06, 186, { turn: TAPER }),
-];
+  /** Tail of g, j and y, from a stem at x: swing left, flattening the pen on the way out. */
+  const tail = (x: NibWidths): Run => [line(x, D + 1.9), to(x - 0.95, D + 0.3, 205), to(x - 1.55 * d, D - half() + half(turn.taper) + 0.06, 186, { turn: turn.taper })];
+  /** Descender that swings far out to the left. */
+  const flourishedTail = (x: NibWidths): Run => [
+    line(x, D + 2.1),
+    to(x - 0.95, D + 0.36, 208),
+    to(x - 2.5, D, 180, { turn: 0 }),
+    to(x - 4.1, D + 0.36, 163, { turn: turn.wideTail }),
+  ];
+  /** Head of an ascender thrown out to the right, as on f, in place of the small entry. */
+  const flourishedHead = (x: NibWidths): Run => [to(x + 2.5, A - 0.02, 160, { turn: turn.taper }), to(x + 1.35, A, 190, { turn: 0 }), to(x, A - 1.9, -90), met('tall', x)];
+
+  const stem = (run: Run, remark?: string): Drawn => stroke('stem', run, remark);
+  /** A bar hanging from the waistline. */
+  const bar = (from: NibWidths, length: NibWidths, port: Run = []): Drawn =>
+    stroke(
+      'bar',
+      [to(from, under(turn.bar), 0, { turn: turn.bar }), line(from + length, under(turn.bar)), port],
+      `Flatten the pen to about ${said('bar')}: the bar hangs from the waistline, thinner than the stem.`,
+    );
+  const dot = (remark?: string): Drawn => stroke('dot', [to(-0.02, X + 1.72), line(0.34, X + 1.36)], remark);
+
+  return {
+    ...m,
+    turn,
+    met,
+    leftAt,
+    under,
+    along,
+    entry,
+    exit,
+    foot,
+    branch,
+    arch,
+    cup,
+    bowl,
+    closing,
+    back,
+    roundExit,
+    slant,
+    kick,
+    spine,
+    tail,
+    flourishedTail,
+    flourishedHead,
+    stem,
+    bar,
+    dot,
+  };
+}
+
+export type ItalicParts = ReturnType<typeof italicParts>;

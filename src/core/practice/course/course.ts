@@ -5,7 +5,7 @@ import { whole } from '../../sheet/ranged';
 import { type Recipe, recipeHand } from '../../sheet/recipe';
 import { type Band, type How, practiceSchema } from '../band';
 import type { Cutting } from '../cut/piece';
-import { type DrillId, drillsFor } from '../drills';
+import { drillsFor } from '../drills';
 import { bestPage } from '../fit';
 import { groundOf } from '../ground';
 import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
@@ -123,7 +123,7 @@ function chaptersOf(lessons: readonly Lesson[]): Chapter[] {
   );
   const capitals = of('capital').map(
     (lesson): Chapter => ({
-      title: `Capitals, ${lesson.family.replace('capitals: ', '')}: ${lesson.letters.join(' ')}`,
+      title: `Capitals, ${lesson.title}: ${lesson.letters.join(' ')}`,
       theme: 'capitals',
       weight: lesson.letters.length * 0.6,
       lessons: [lesson],
@@ -287,7 +287,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
   const warmUp = make('drill', warmUpFor(recipe), { guided: false, lines: 1, ...how });
   if (letters.length === 0 && chapter.theme === 'strokes') {
     const drills = rotated(
-      drillsFor(recipe).map(({ id }) => id as DrillId),
+      drillsFor(recipe).map(({ id }) => id),
       part * PAGE_DRILLS,
     );
     return [2, 1].map((lines) =>

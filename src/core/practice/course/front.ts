@@ -1,6 +1,7 @@
 import { group, segments, text } from '../../drawing/build';
 import type { Drawing, DrawingNode } from '../../drawing/drawing';
 import { textWidth, wrapText } from '../../drawing/textWidth';
+import { countsByPen, isPressed } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
 import { checkBars, header } from '../../sheet/draw/aids';
 import { lineLanguage } from '../../sheet/draw/lineLanguage';
@@ -76,7 +77,7 @@ export function frontPages(recipe: Recipe, course: Course, own: readonly OwnLett
 function rulingInWords(recipe: Recipe, sizes: readonly number[]): string {
   const { zones } = recipe;
   const hand = recipeHand(recipe);
-  const nibbed = hand.basis === 'nib' || hand.basis === 'dots';
+  const nibbed = countsByPen(hand);
   const each = sizes
     .map((size) => {
       const { recipe: at } = groundOf(recipe, { size, held: false });
@@ -85,12 +86,11 @@ function rulingInWords(recipe: Recipe, sizes: readonly number[]): string {
         : `body ${plain(bodyHeight(at))} mm`;
     })
     .join('; ');
-  const lean =
-    hand.tool === 'pointed' || hand.tool === 'brush'
-      ? `slant ${plain(90 - recipe.slope)}°`
-      : recipe.slope === 0
-        ? 'upright'
-        : `slope ${plain(recipe.slope)}°`;
+  const lean = isPressed(hand)
+    ? `slant ${plain(90 - recipe.slope)}°`
+    : recipe.slope === 0
+      ? 'upright'
+      : `slope ${plain(recipe.slope)}°`;
   const unit = nibbed ? (hand.basis === 'dots' ? 'dots' : 'nib widths') : 'units';
   const capital = zones.capital > 0 ? `, capitals ${plain(zones.capital)}` : '';
   return `Ascender ${plain(zones.ascender)}, body ${plain(zones.body)}, descender ${plain(zones.descender)}${capital} ${unit}; ${lean}${hand.penAngle ? `; pen angle ${plain(recipe.penAngle)}°` : ''}. ${each}.`;

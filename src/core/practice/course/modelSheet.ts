@@ -8,10 +8,11 @@ import type { Recipe } from '../../sheet/recipe';
 import { textFigure } from '../figure';
 import { groundOf } from '../ground';
 import { inkNodes } from '../ink';
+import { lessonsOf } from '../lessons';
 import { brokenTo } from '../subjects';
 
-/** Small letters, capitals, figures: each begins a line. */
-const CASES = [/^\p{Ll}$/u, /^\p{Lu}$/u, /^\p{Nd}$/u] as const;
+/** Each of these begins a line. */
+const CASES = ['small', 'capital', 'figure'] as const;
 /** Written smaller where the box asks for it, down to this share; smaller still it would teach nothing. */
 const SMALLEST = 0.3;
 const STEP = 0.05;
@@ -26,10 +27,11 @@ export function modelSheet(recipe: Recipe, own: readonly OwnLetter[], box: Box):
   const ground = groundOf(recipe, { size: 1, held: false }, own);
   const { face, zones, pen } = ground;
   if (!face) return [];
-  const letters = [...face.letters.keys()].sort((a, b) => a.localeCompare(b, 'en'));
-  const texts = CASES.map((pattern) => letters.filter((letter) => pattern.test(letter)).join(' ')).filter(
-    Boolean,
-  );
+  const lessons = lessonsOf(ground);
+  const texts = CASES.flatMap((name) => {
+    const letters = lessons.filter((lesson) => lesson.case === name).flatMap((lesson) => lesson.letters);
+    return letters.length > 0 ? [letters.toSorted((a, b) => a.localeCompare(b, 'en')).join(' ')] : [];
+  });
   const tall = zones.ascender + zones.body + zones.descender;
   for (let share = 1; share >= SMALLEST; share -= STEP) {
     const unit = ground.unit * share;

@@ -1,6 +1,7 @@
 import { text } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import { fitText, textWidth } from '../../drawing/textWidth';
+import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
 import type { LineLanguage } from '../../sheet/draw/lineLanguage';
 import type { Box } from '../../sheet/furniture';
@@ -25,7 +26,7 @@ export interface Title {
 /** How a band is written, where that is not the usual: its nib, one held angle, outlines. */
 export function manner({ how }: Band, { recipe, unit, zones }: Ground): string {
   const hand = recipeHand(recipe);
-  const nibbed = hand.basis === 'nib' || hand.basis === 'dots';
+  const nibbed = countsByPen(hand);
   return [
     ...(how.size === 1
       ? []

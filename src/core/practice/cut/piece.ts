@@ -1,4 +1,5 @@
 import type { DrawingNode } from '../../drawing/drawing';
+import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
 import type { LineLanguage } from '../../sheet/draw/lineLanguage';
 import type { Box, PageBoxes } from '../../sheet/furniture';
@@ -61,7 +62,7 @@ export function once<T>(make: () => T): () => T {
 export function smaller({ recipe, unit, zones }: Ground, share: number): string {
   const hand = recipeHand(recipe);
   const down = (value: number) => Math.floor(value * 10) / 10;
-  return hand.basis === 'nib' || hand.basis === 'dots'
+  return countsByPen(hand)
     ? `A nib of ${plain(down(recipe.width * share))} mm fits.`
     : `A body of ${plain(down(zones.body * unit * share))} mm fits.`;
 }

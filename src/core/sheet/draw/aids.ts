@@ -1,6 +1,7 @@
 import { group, type Segment, segments, text } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import { fitText } from '../../drawing/textWidth';
+import { isPressed } from '../../hand/hand';
 import { cosDeg, type Degrees, type Mm, plain, sinDeg } from '../../measure/units';
 import { BAR_SPACE, HEADER_HEIGHT, hasGauge, PRINT_EDGE } from '../furniture';
 import { BAND_CAPTION, type RuledLine, type SheetLayout } from '../layout';
@@ -62,7 +63,7 @@ function lettersOf(line: RuledLine): { letter: string; top: Mm; bottom: Mm }[] {
  * length W, drawn heavy, to lay the edge on.
  */
 export function gauge(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
-  const turns = recipeHand(recipe).penAngle?.turns ?? [];
+  const taught = Object.values(recipeHand(recipe).turns).filter(({ where }) => where !== undefined);
   if (!hasGauge(recipe)) return [];
   const x = layout.startsRight ? layout.block.x + layout.block.width + 1 : PRINT_EDGE + 0.5;
   const y = layout.block.y + GAUGE_RAY + SMALL;
@@ -72,7 +73,7 @@ export function gauge(recipe: Recipe, layout: SheetLayout, language: LineLanguag
   ];
   const ray = (angle: Degrees, length: Mm): Segment => [x, y, ...end(angle, length)];
 
-  const angles = [...new Set([recipe.penAngle, ...turns.map((turn) => turn.angle)])].sort((a, b) => a - b);
+  const angles = [...new Set([recipe.penAngle, ...taught.map(({ angle }) => angle)])].sort((a, b) => a - b);
   let previous = Number.NEGATIVE_INFINITY;
   let step = 0;
   const rays = angles.map((angle) => {
@@ -194,7 +195,7 @@ function headline(recipe: Recipe): string {
     `${nib} mm ${hand.tool === 'broad' ? 'nib' : hand.tool === 'monoline' ? 'line' : 'shade'}`,
     ...weight,
     ...angle,
-    ...leaning(recipe, hand.tool === 'pointed' || hand.tool === 'brush'),
+    ...leaning(recipe, isPressed(hand)),
   ].join(' · ');
 }
 

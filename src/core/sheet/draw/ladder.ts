@@ -1,5 +1,6 @@
 import { group, polygon, rectangle } from '../../drawing/build';
 import type { DrawingNode, PathCommand } from '../../drawing/drawing';
+import { countsByPen } from '../../hand/hand';
 import { cosDeg, type Mm, sinDeg } from '../../measure/units';
 import type { Box } from '../furniture';
 import type { Band, RuledLine, SheetLayout } from '../layout';
@@ -14,9 +15,9 @@ const LADDER_INSET: Mm = 0.6;
  * too narrow to write beside it.
  */
 export function ladderReach(recipe: Recipe, band: Band, layout: SheetLayout): Mm {
-  const { basis } = recipeHand(recipe);
-  if (recipe.aids.ladder === 'none' || basis === 'ratio' || basis === 'mm') return 0;
-  const reach = LADDER_INSET + (basis === 'dots' ? band.module : 2 * band.width);
+  const hand = recipeHand(recipe);
+  if (recipe.aids.ladder === 'none' || !countsByPen(hand)) return 0;
+  const reach = LADDER_INSET + (hand.basis === 'dots' ? band.module : 2 * band.width);
   return reach <= (layout.columns[0]?.width ?? 0) / 2 ? reach : 0;
 }
 

@@ -1,25 +1,22 @@
-import { z } from 'zod';
 import { answer, LETTER_SET_BODY, parse, readJson } from '@/app/_lib/http';
-import { HAND_IDS } from '@/core/hands/registry';
+import { handIdSchema } from '@/core/hands/handId';
 import { emptySet, parseLetterSet } from '@/core/sheet/letterSet';
 import { Problem } from '@/core/sheet/problem';
 import { deleteLetterSet, findLetterSet, saveLetterSet } from '@/store/letterSets';
 
 type Context = { params: Promise<{ hand: string }> };
 
-const handSchema = z.enum(HAND_IDS, { error: () => 'There is no such hand' });
-
 /** The scribe's letter set for a hand; an empty one where nothing was kept. */
 export const GET = (request: Request, { params }: Context) =>
   answer(request, async () => {
-    const hand = parse(handSchema, (await params).hand);
+    const hand = parse(handIdSchema, (await params).hand);
     return Response.json((await findLetterSet(hand)) ?? emptySet(hand));
   });
 
 /** Keeps a letter set, in place of the hand's former one. */
 export const PUT = (request: Request, { params }: Context) =>
   answer(request, async () => {
-    const hand = parse(handSchema, (await params).hand);
+    const hand = parse(handIdSchema, (await params).hand);
     const set = parseLetterSet(await readJson(request, LETTER_SET_BODY));
     if (set.hand !== hand) {
       throw new Problem('hand', `This set is for another hand: ${set.hand}, not ${hand}.`);
@@ -31,6 +28,6 @@ export const PUT = (request: Request, { params }: Context) =>
 /** Forgets the set: every letter takes its usual shape again. */
 export const DELETE = (request: Request, { params }: Context) =>
   answer(request, async () => {
-    await deleteLetterSet(parse(handSchema, (await params).hand));
+    await deleteLetterSet(parse(handIdSchema, (await params).hand));
     return new Response(null, { status: 204 });
   });

@@ -1,0 +1,33 @@
+import type { Degrees, NibWidths } from '../../measure/units';
+import type { Measures } from '../letter';
+import { line, type Shapes, stroke, to } from '../notation';
+import { bow, comma, level, spot } from './spots';
+
+/** Middle of a dot that stands on the line: its lowest corner touches it. */
+const LOW: NibWidths = 0.53;
+/** Hyphens and dashes lie a little under the middle of the body; brackets reach this far under the line. */
+const DASH_AT = 0.46;
+const UNDER: NibWidths = -1.2;
+
+/** Punctuation for any hand of the edge; dashes and brackets with the pen turned off the hand's angle. */
+export function marks(m: Measures, turns: { readonly dash: Degrees; readonly bracket: Degrees }): Shapes {
+  const { X, A, C } = m;
+  const [raised, high] = [X - 0.75, A - 0.35];
+  const dash = (half: NibWidths) => level(-half, half, DASH_AT * X, turns.dash);
+  const bracket = (x: NibWidths, bulge: NibWidths) => stroke('bracket', bow(x, bulge, [A, 0.45 * A, UNDER], turns.bracket));
+  return {
+    '.': [spot(0, LOW)],
+    ',': [comma(0, LOW)],
+    ':': [spot(0, LOW), spot(0, raised)],
+    ';': [comma(0, LOW), spot(0, raised)],
+    '!': [stroke('stem', [to(0, C, -90), line(0, 1.9)]), spot(0, LOW)],
+    '?': [stroke('hook', [to(-0.9, C - 0.75, 58), to(0.1, C, 0), to(1.05, C - 1.35, -90), to(0, 3.0, 232), to(-0.05, 1.95, -84)]), spot(-0.02, LOW)],
+    "'": [comma(0, high)],
+    '’': [comma(0, high)],
+    '"': [comma(0, high), comma(0.95, high)],
+    '-': [stroke('hyphen', dash(0.6))],
+    '–': [stroke('dash', dash(1.2))],
+    '(': [bracket(0.75, 0.9)],
+    ')': [bracket(-0.35, -0.9)],
+  };
+}

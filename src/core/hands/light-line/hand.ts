@@ -1,0 +1,25 @@
+import { pointed } from '../../hand/bases/pointed';
+import { shareOfBody } from '../../hand/bases/shared';
+import { defineHand } from '../../hand/define';
+
+export const lightLine = defineHand(pointed, {
+  id: 'light-line',
+  name: 'Light-line cursive',
+  zones: { body: 1, ascender: 2, descender: 2, capital: 3, gap: 0, branch: 2, smallCapital: null },
+  weight: { low: 1, high: 1 },
+  capitals: { low: 2, high: 3 },
+  bodyMm: { low: 2, high: 4 },
+  ratioUnit: 3,
+  width: 0.5,
+  slope: { usual: 38, range: { low: 35, high: 42 } },
+  breadth: shareOfBody(0.65),
+  schools: [
+    {
+      id: 'loops',
+      name: 'loops of 2 units',
+      remark: 'Looped ascenders rise two units over the body; t, d and p only one (the branch line).',
+      set: {},
+    },
+  ],
+  remarks: ['Few shades, long joins; the movement comes from the arm.', 'Slant 52°.'],
+});

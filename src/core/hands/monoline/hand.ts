@@ -1,0 +1,24 @@
+import { monoline as monolineBase } from '../../hand/bases/monoline';
+import { shareOfBody } from '../../hand/bases/shared';
+import { defineHand } from '../../hand/define';
+
+export const monoline = defineHand(monolineBase, {
+  id: 'monoline',
+  name: 'Monoline, doubled',
+  zones: { body: 8, ascender: 8, descender: 8, capital: 14, gap: 4, branch: null, smallCapital: null },
+  weight: { low: 3, high: 20 },
+  capitals: { low: 6, high: 30 },
+  bodyMm: { low: 3, high: 20 },
+  width: 0.5,
+  slope: { usual: 0, range: { low: 0, high: 30 } },
+  breadth: shareOfBody(0.6),
+  schools: [
+    {
+      id: 'doubled',
+      name: 'downstrokes doubled',
+      remark: 'Write widely spaced, add a second contour to each downstroke, fill.',
+      set: {},
+    },
+  ],
+  remarks: ['Any point will do.', 'Only downstrokes are doubled; leave room for the second contour.'],
+});

@@ -1,0 +1,46 @@
+import { broad } from '../../hand/bases/broad';
+import { shareOfBody } from '../../hand/bases/shared';
+import { defineHand } from '../../hand/define';
+
+export const roman = defineHand(broad, {
+  id: 'roman',
+  name: 'Roman capitals',
+  zones: { body: 8, ascender: 0, descender: 0, capital: 8, gap: 4, branch: 4, smallCapital: null },
+  weight: { low: 7, high: 9 },
+  capitals: { low: 7, high: 9 },
+  width: 2,
+  penAngle: { usual: 28, range: { low: 15, high: 30 } },
+  turns: {
+    thinStem: { angle: 60, where: 'verticals of N and the first of M: half weight' },
+    thick: { angle: 45, where: 'thick diagonals of A V X' },
+    serif: { angle: 20, where: 'serifs' },
+    flat: { angle: 0, where: 'diagonal of Z, upper arm of K' },
+  },
+  slope: { usual: 0, range: { low: 0, high: 0 } },
+  breadth: shareOfBody(0.8),
+  capitalsOnly: true,
+  schools: [
+    {
+      id: 'plain',
+      name: 'full capitals',
+      remark: 'Capitals alone, ruled at their height with the midline for the bars of E and H.',
+      set: {},
+    },
+    {
+      id: 'small-capitals',
+      name: 'with small capitals',
+      remark: 'A second line at 5 nib widths for small capitals, written with the same pen.',
+      set: { zones: { smallCapital: 5 } },
+    },
+    {
+      id: 'flat',
+      name: 'flat pen',
+      remark: 'The edge at 18°: stems near their full weight, bars and serifs fine.',
+      set: { penAngle: 18 },
+    },
+  ],
+  remarks: [
+    'Width groups: O Q C G D full; A H K N T U V X Y Z four fifths; B E F J L P R S half; M W wide; I.',
+    'The bar of H lies on the midline, the bar of A one bar width lower.',
+  ],
+});

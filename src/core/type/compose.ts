@@ -1,0 +1,141 @@
+import type { Letter, Mark, Measures, Seat } from '../hand/letter';
+import type { Script } from '../hand/script';
+import type { Degrees, NibWidths } from '../measure/units';
+import type { Pen } from '../pen/pen';
+import type { StrokePlan } from '../pen/stroke';
+import { type Cut, cutOf } from './cut';
+import type { Typeface } from './face';
+import { levelOf, type Profile, topOf } from './profile';
+
+/** Letters that Unicode does not take apart, though a scribe writes a letter and then a stroke through it. */
+const CROSSED: Readonly<Record<string, string>> = {
+  ø: 'o\u0338',
+  Ø: 'O\u0338',
+  ł: 'l\u0335',
+  Ł: 'L\u0335',
+  đ: 'd\u0336',
+  Đ: 'D\u0335',
+  Ð: 'D\u0335',
+  ħ: 'h\u0336',
+  Ħ: 'H\u0336',
+  ŧ: 't\u0335',
+  Ŧ: 'T\u0335',
+};
+
+/** Letters on which a caron is a comma beside the ascender. */
+const BESIDE = /^[dtlL]\u030c$/u;
+const CARON_BESIDE = '\u0315';
+/** Letters without room beneath carry their cedilla, which there is a comma, on top. */
+const ON_TOP = /^g\u0327$/u;
+const COMMA_OVER = '\u0312';
+/** Where a comma is written though the character is named for a cedilla. */
+const COMMA_BELOW = /^[klnrtKLNRTG]\u0327$/u;
+const COMMA_UNDER = '\u0326';
+
+/** A character as its letter and the marks on it; undefined where it is a letter of its own. */
+export function takenApart(
+  text: string,
+): { readonly base: string; readonly marks: readonly string[] } | undefined {
+  const whole = CROSSED[text] ?? text.normalize('NFD');
+  const [base, ...marks] = whole;
+  if (base === undefined || marks.length === 0) return undefined;
+  return { base, marks: marks.map((mark) => seated(base + mark) ?? mark) };
+}
+
+function seated(pair: string): string | undefined {
+  if (BESIDE.test(pair)) return CARON_BESIDE;
+  if (ON_TOP.test(pair)) return COMMA_OVER;
+  return COMMA_BELOW.test(pair) ? COMMA_UNDER : undefined;
+}
+
+/** White between a letter and its mark, and between marks, in letter units. */
+const CLEAR: NibWidths = 0.42;
+/** The part of a letter that a mark over or under it is centred on: this share of its height from that end. */
+const END_SHARE = 0.4;
+
+/**
+ * The shapes of any text of a face: those drawn, and letters with marks, composed when first asked for of the drawn
+ * letter and the hand's marks. A mark over i or j takes the place of its dot.
+ */
+export function composer(
+  script: Script,
+  measures: Measures,
+  shapes: ReadonlyMap<string, readonly Cut[]>,
+  pen: Pen,
+  slope: Degrees,
+): Typeface['shapesOf'] {
+  const marks = new Map((script.marks?.(measures) ?? []).map((mark) => [mark.mark, mark]));
+  const composed = new Map<string, readonly Cut[]>();
+  const compose = (text: string): readonly Cut[] => {
+    const apart = takenApart(text);
+    const bases = apart && shapes.get(apart.base);
+    if (!bases) return [];
+    const found = apart.marks.map((mark) => marks.get(mark));
+    if (!found.every((mark) => mark !== undefined)) return [];
+    return bases.map((base) => marked(text, base, found, pen, slope));
+  };
+  return (text) => {
+    const drawn = shapes.get(text) ?? composed.get(text);
+    if (drawn) return drawn;
+    const made = compose(text);
+    composed.set(text, made);
+    return made;
+  };
+}
+
+/** A letter with its marks on it, one after the other. */
+function marked(text: string, base: Cut, marks: readonly Mark[], pen: Pen, slope: Degrees): Cut {
+  const over = marks.some(({ seat }) => seat === 'over');
+  const bare: Letter = {
+    ...base.letter,
+    text,
+    strokes: over ? base.letter.strokes.filter(({ name }) => name !== 'dot') : base.letter.strokes,
+  };
+  return marks.reduce(
+    (below, mark) => {
+      const [x, y] = placeOf(mark.seat, below.profile);
+      const strokes = mark.strokes.map((stroke) => movedBy(stroke, x, y));
+      return cutOf({ ...below.letter, strokes: [...below.letter.strokes, ...strokes] }, pen, slope);
+    },
+    cutOf(bare, pen, slope),
+  );
+}
+
+const movedBy = (stroke: StrokePlan, dx: NibWidths, dy: NibWidths): StrokePlan => ({
+  ...stroke,
+  knots: stroke.knots.map((knot) => ({ ...knot, x: knot.x + dx, y: knot.y + dy })),
+});
+
+/** Where a mark's own middle comes to lie. */
+function placeOf(seat: Seat, profile: Profile): readonly [NibWidths, NibWidths] {
+  const top = topOf(profile);
+  const [low, high] = [extent(profile, 0, END_SHARE * top), extent(profile, (1 - END_SHARE) * top, top)];
+  const whole = extent(profile, 0, top);
+  switch (seat) {
+    case 'over':
+      return [middle(high), top + CLEAR];
+    case 'under':
+      return [middle(low), 0];
+    case 'under-right':
+      return [low[1], 0];
+    case 'beside':
+      return [high[1] + CLEAR, top];
+    case 'across':
+      return [middle(whole), top / 2];
+    case 'across-stem':
+      return [middle(high), (1 - END_SHARE / 2) * top];
+  }
+}
+
+const middle = ([left, right]: readonly [number, number]) => (left + right) / 2;
+
+/** Leftmost and rightmost ink between two heights, along the slope. */
+function extent(profile: Profile, from: NibWidths, until: NibWidths): readonly [number, number] {
+  let [left, right] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (let row = levelOf(profile, from); row <= levelOf(profile, until); row++) {
+    const [l, r] = [profile.left[row] ?? Number.NaN, profile.right[row] ?? Number.NaN];
+    if (l < left) left = l;
+    if (r > right) right = r;
+  }
+  return left <= right ? [left, right] : [profile.minimum, profile.maximum];
+}

@@ -1,0 +1,49 @@
+import type { Letter } from '../hand/letter';
+import { type Degrees, tanDeg } from '../measure/units';
+import { type Pen, type Polygon, sweep } from '../pen/pen';
+import { compileStroke, type Stroke, sloped } from '../pen/stroke';
+import { type Profile, profileOf } from './profile';
+
+/** A letter (or a join) ready to be set: its strokes, and its sides, worked out when first asked for. */
+export interface Cut {
+  readonly letter: Letter;
+  /** Strokes leaning as the hand does. */
+  readonly strokes: readonly Stroke[];
+  readonly upright: readonly Stroke[];
+  /** Sides of the written letter, measured along the slope. */
+  readonly profile: Profile;
+}
+
+/** A letter's strokes compiled, leant, written and read, each when first needed. */
+export function cutOf(letter: Letter, pen: Pen, slope: Degrees): Cut {
+  let upright: readonly Stroke[] | undefined;
+  let strokes: readonly Stroke[] | undefined;
+  let profile: Profile | undefined;
+  const cut: Cut = {
+    letter,
+    get upright() {
+      upright ??= letter.strokes.map(compileStroke);
+      return upright;
+    },
+    get strokes() {
+      strokes ??= cut.upright.map((stroke) => sloped(stroke, slope));
+      return strokes;
+    },
+    get profile() {
+      profile ??= profileOf(inkOf(pen, cut), tanDeg(slope));
+      return profile;
+    },
+  };
+  return cut;
+}
+
+const inks = new WeakMap<Cut, { pen: Pen; ink: Polygon[] }>();
+
+/** Ink of a letter for the screen, at the origin; kept for the pen it was last written with. */
+export function inkOf(pen: Pen, cut: Cut): Polygon[] {
+  const known = inks.get(cut);
+  if (known?.pen === pen) return known.ink;
+  const ink = cut.strokes.flatMap((stroke) => sweep(pen, stroke));
+  inks.set(cut, { pen, ink });
+  return ink;
+}

@@ -1,0 +1,41 @@
+import type { Letter, Measures } from '../hand/letter';
+import type { Script } from '../hand/script';
+import type { Degrees, NibWidths } from '../measure/units';
+import type { Pen } from '../pen/pen';
+import { type Cut, cutOf } from './cut';
+import type { Typeface } from './face';
+
+/** A letter that stands over the line is met so much higher. */
+const raised = (letter: Letter | undefined, rise: NibWidths): Letter | undefined =>
+  letter?.entry && rise !== 0 ? { ...letter, entry: { ...letter.entry, y: letter.entry.y + rise } } : letter;
+
+/** Stands for the beginning or the end of a word among the letters a join is remembered by. */
+const NONE = {};
+
+/** Joins worked out when a pair is first met; those between letters off the line each time. */
+export function joiner(
+  script: Script,
+  measures: Measures,
+  pen: Pen,
+  slope: Degrees,
+  pair: Typeface['pair'],
+): Typeface['join'] {
+  const joins = new WeakMap<object, WeakMap<object, { readonly cut: Cut | undefined }>>();
+  const make = (before: Cut | undefined, after: Cut | undefined, rise: NibWidths): Cut | undefined => {
+    const distance = before && after ? pair(before, after) : 0;
+    const plan = script.join(before?.letter, raised(after?.letter, rise), distance, measures);
+    const text = `${before?.letter.text ?? ''}→${after?.letter.text ?? ''}`;
+    return plan && cutOf({ text, variant: 'join', family: 'joins', strokes: [plan] }, pen, slope);
+  };
+  return (before, after, rise = 0) => {
+    if (rise !== 0) return make(before, after, rise);
+    const row = joins.get(before ?? NONE) ?? new WeakMap();
+    joins.set(before ?? NONE, row);
+    let known = row.get(after ?? NONE);
+    if (!known) {
+      known = { cut: make(before, after, 0) };
+      row.set(after ?? NONE, known);
+    }
+    return known.cut;
+  };
+}

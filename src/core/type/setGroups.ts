@@ -1,0 +1,106 @@
+import type { Script } from '../hand/script';
+import type { NibWidths } from '../measure/units';
+import { type Dotted, placeDots } from './dots';
+import type { Typeface } from './face';
+import type { Chosen, Placed, PlacedInk, SetLine } from './placed';
+import { type Profile, ROW } from './profile';
+import { closeness } from './spacing';
+
+/**
+ * Sets words whose letters join at their ports: inside a group the entry of each letter is laid on the exit of the one
+ * before, across and up (offᵢ₊₁ = offᵢ + exitᵢ − entryᵢ₊₁), and the last of the group stands on the line. Groups
+ * follow each other by rows of ink, tucked into each other as far as the hand allows; dots come last, clear of all ink.
+ */
+export function setGroups(
+  face: Typeface,
+  { groupGap, wordGap, overlap }: NonNullable<Script['byPorts']>,
+  words: readonly (readonly Chosen[])[],
+): SetLine {
+  const line: Group[] = [];
+  const missing = new Set<string>();
+  for (const word of words) {
+    for (const text of word) if (!text.cut) missing.add(text.text);
+    for (const [i, group] of groupsOf(word).entries()) {
+      line.push(placedAfter(line, group, i === 0 ? wordGap : groupGap, overlap, face.rightToLeft));
+    }
+  }
+  const ink = line.flatMap(({ letters }) => letters);
+  const dotted: Dotted[] = ink.flatMap(({ cut, x, y }) =>
+    (cut.letter.dots ?? []).map((dots) => ({ ...dots, x: dots.x + x, y: dots.y + y })),
+  );
+  const placed: readonly PlacedInk[] = [...ink, ...placeDots(face, ink, dotted)];
+  const left = Math.min(...placed.map(({ cut, x }) => x + cut.profile.minimum));
+  const right = Math.max(...placed.map(({ cut, x }) => x + cut.profile.maximum));
+  const atLeft: Placed[] = placed.map((item) => ({ ...item, x: item.x - left }));
+  return { placed: atLeft, width: placed.length > 0 ? right - left : 0, left: 0, missing: [...missing] };
+}
+
+/** Joined letters in their places, and the sides of all of them together. */
+interface Group {
+  readonly letters: readonly PlacedInk[];
+  readonly profile: Profile;
+}
+
+/** The joined groups of a word, each with its last letter on the line, its first at the origin. */
+function groupsOf(word: readonly Chosen[]): Group[] {
+  const groups: PlacedInk[][] = [];
+  for (const { cut } of word) {
+    if (!cut) continue;
+    const last = groups.at(-1)?.at(-1);
+    const { exit } = last?.cut.letter ?? {};
+    const { entry } = cut.letter;
+    if (last && exit && entry) {
+      groups
+        .at(-1)
+        ?.push({ kind: 'letter', cut, x: last.x + exit.x - entry.x, y: last.y + exit.y - entry.y });
+    } else groups.push([{ kind: 'letter', cut, x: 0, y: 0 }]);
+  }
+  return groups.map((letters) => {
+    const foot = letters.at(-1)?.y ?? 0;
+    const onLine = letters.map((letter) => ({ ...letter, y: letter.y - foot }));
+    return { letters: onLine, profile: united(onLine) };
+  });
+}
+
+/** A group moved to its place after those before it. */
+function placedAfter(
+  line: readonly Group[],
+  group: Group,
+  gap: NibWidths,
+  overlap: NibWidths,
+  rightToLeft: boolean,
+): Group {
+  if (line.length === 0) return group;
+  const all = united(line.flatMap(({ letters }) => letters));
+  const { profile } = group;
+  // The distance at which the two would stand if the later one were to the right of the earlier.
+  const [left, right] = rightToLeft ? [profile, all] : [all, profile];
+  const apart = Math.max(gap - closeness(left, right), left.maximum - right.minimum - overlap);
+  const dx = rightToLeft ? -apart : apart;
+  const letters = group.letters.map((letter) => ({ ...letter, x: letter.x + dx }));
+  return { letters, profile: united(letters) };
+}
+
+/** The sides of several letters in their places. */
+function united(letters: readonly PlacedInk[]): Profile {
+  const [first] = letters;
+  const base = (first as PlacedInk).cut.profile;
+  const left = base.left.map(() => Number.NaN);
+  const right = base.right.map(() => Number.NaN);
+  for (const { cut, x, y } of letters) {
+    const up = Math.round(y / ROW);
+    for (let row = 0; row < left.length; row++) {
+      const [l, r] = [cut.profile.left[row - up], cut.profile.right[row - up]];
+      if (l === undefined || r === undefined || Number.isNaN(l)) continue;
+      if (!((left[row] as number) <= l + x)) left[row] = l + x;
+      if (!((right[row] as number) >= r + x)) right[row] = r + x;
+    }
+  }
+  return {
+    foot: base.foot,
+    left,
+    right,
+    minimum: Math.min(...letters.map(({ cut, x }) => x + cut.profile.minimum)),
+    maximum: Math.max(...letters.map(({ cut, x }) => x + cut.profile.maximum)),
+  };
+}
