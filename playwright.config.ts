@@ -6,11 +6,13 @@ export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results/browser',
   workers: 1,
-  timeout: 60_000,
+  // A busy machine is slow: limits end what hangs, waits end on conditions.
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 5000,
+    actionTimeout: 30_000,
     trace: 'retain-on-failure',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
@@ -31,6 +33,6 @@ export default defineConfig({
       ELVANE_LOG_LEVEL: 'warn',
       NEXT_TELEMETRY_DISABLED: '1',
     },
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 30_000 },
   },
 });

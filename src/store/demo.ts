@@ -1,3 +1,4 @@
+import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { DEMO_KNOWN, demoPages } from '@/core/practice/demoPages';
 import { freshRecipe } from '@/core/sheet/defaults';
@@ -59,6 +60,7 @@ function demoSheets(): { id: string; name: string; recipe: Recipe }[] {
 export async function seedDemo(now: Date): Promise<void> {
   const rows = await countRows();
   if (rows.sheets + rows.items + rows.printers > 0) return;
+  await loadAllScripts();
   await saveItems(DEMO_BENCH);
   let time = now.getTime() - 60_000;
   for (const sheet of demoSheets()) {

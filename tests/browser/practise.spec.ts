@@ -76,9 +76,14 @@ test('bands are ordered by mouse and keyboard, duplicated, taken away, and all o
   }
   expect(await names(page)).toEqual(['Letter n', 'Word moon', 'Phases of the moon']);
   await page.getByRole('button', { name: 'Move Letter n' }).focus();
-  for (const key of ['Space', 'ArrowDown', 'Space']) {
+  const spoken = page.locator('[id^="DndLiveRegion"]');
+  for (const [key, said] of [
+    ['Space', /Took up Letter n|goes to place 1/],
+    ['ArrowDown', 'Letter n goes to place 2'],
+    ['Space', 'Letter n put down at place 2'],
+  ] as const) {
     await page.keyboard.press(key);
-    await page.waitForTimeout(250);
+    await expect(spoken).toContainText(said);
   }
   await expect.poll(() => names(page)).toEqual(['Word moon', 'Letter n', 'Phases of the moon']);
   const [from, to] = [page.getByRole('button', { name: 'Move Phases of the moon' }), bands(page).first()];

@@ -138,7 +138,7 @@ test('with reduced motion, play goes stroke by stroke', async ({ page }) => {
   const along = page.getByRole('slider', { name: 'Along the letter' });
   await page.getByRole('button', { name: 'Play' }).click();
   const first = await along.inputValue();
-  await page.waitForTimeout(300);
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
   expect(await along.inputValue()).toBe(first);
   expect(Number(first)).toBeGreaterThan(0.2);
 });

@@ -98,9 +98,11 @@ export type Seat =
   | 'under-right'
   /** High, beside its right side. */
   | 'beside'
-  /** Across its middle; across its stem, in the ascender's zone. */
+  /** Through its middle, as long as the letter is tall. */
   | 'across'
-  | 'across-stem';
+  /** Through its stem, at half the height; through its ascender. */
+  | 'across-stem'
+  | 'across-ascender';
 
 /** An accent or other mark, drawn once a hand: its middle at x = 0, its foot (over) or its top (under) at y = 0. */
 export interface Mark {

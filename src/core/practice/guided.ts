@@ -3,8 +3,9 @@ import type { DrawingNode, PathCommand } from '../drawing/drawing';
 import { textWidth } from '../drawing/textWidth';
 import { add, distance, heading, mix, scale, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, type Mm, plain } from '../measure/units';
-import { edgeAngle, markCentre, type Pen, pressedWidth } from '../pen/pen';
+import { edgeAngle, markCentre, type Pen, penFor, pressedWidth } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
+import { numbersOf } from '../pen/taught';
 import { type PenPose, trace } from '../pen/trace';
 import type { Box } from '../sheet/furniture';
 import { formOfStroke } from '../type/writeLine';
@@ -85,26 +86,30 @@ function newGuide(
   box: Box,
   numberedBefore: number,
 ): Guided {
-  const place =
-    (shift: number) =>
-    ([px, py]: Vec): Vec => [x + (shift + px) * unit, y - py * unit];
-  const strokes = figure.shapes.flatMap((shape) =>
-    shape.cut.strokes.map((stroke, i) => ({
-      stroke,
-      shift: shape.x,
-      number: shape.joins ? undefined : numberedBefore + i + 1,
-      ...guideOf(pen, stroke, place(shape.x), unit, shape.joins),
-    })),
-  );
+  const strokes = figure.shapes.flatMap((shape) => {
+    const place = ([px, py]: Vec): Vec => [x + (shape.x + px) * unit, y - (shape.y + py) * unit];
+    const numbers = numbersOf(shape.cut.strokes);
+    return shape.cut.strokes.map((stroke, i) => {
+      const unnumbered = shape.joins || stroke.finishes === true;
+      const taught = shape.joins ? 1 : numberedBefore + (numbers[i] as number);
+      return {
+        stroke,
+        shape,
+        tone: TONES[(taught - 1) % 2] as string,
+        number: unnumbered ? undefined : taught,
+        ...guideOf(penFor(pen, stroke), stroke, place, unit, unnumbered),
+      };
+    });
+  });
   const under: DrawingNode[] =
     ink === 'solid'
-      ? strokes.map(({ stroke, shift, number }) => ({
+      ? strokes.map(({ stroke, shape, tone }) => ({
           kind: 'form',
           form: formOfStroke(pen, stroke),
-          x: x + shift * unit,
-          y,
+          x: x + shape.x * unit,
+          y: y - shape.y * unit,
           scale: unit,
-          paint: { fill: TONES[((number ?? 1) - 1) % 2] as string },
+          paint: { fill: tone },
         }))
       : inkNodes(pen, figure, ink, [x, y], unit, LINE_TONE);
 

@@ -41,7 +41,8 @@ export function familiesOf({ face }: Pick<Ground, 'face'>): ReadonlyMap<string, 
 
 /** What the strokes of a letter are, in order: "1 stem · 2 arch: Go back up …". */
 function strokesInWords({ face }: Ground, text: string): string {
-  const strokes = face?.letters.get(text)?.letter.strokes ?? [];
+  const shape = face?.letters.get(text) ?? face?.shapesOf(text)[0];
+  const strokes = (shape?.letter.strokes ?? []).filter(({ finishes }) => !finishes);
   return strokes
     .map(
       ({ name, remark }, i) =>

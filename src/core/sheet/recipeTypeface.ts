@@ -1,7 +1,7 @@
 import type { Zones } from '../hand/hand';
 import type { Mm, NibWidths } from '../measure/units';
 import type { Typeface } from '../type/face';
-import { typeface, USUAL_EDGE } from '../type/typeface';
+import { typeface } from '../type/typeface';
 import { type OwnLetter, ownLetters } from './letterSet';
 import { moduleLength } from './lineSystem';
 import { type Recipe, recipeHand } from './recipe';
@@ -44,8 +44,12 @@ export function pressedPen(recipe: Recipe, width: Mm = recipe.width) {
   return { shade, hairline: shade / recipe.writing.contrast };
 }
 
+/** Thickness of the edge of a dip nib, whatever its width: 0.05 to 0.15 mm (common teaching value). */
+const EDGE: Mm = 0.1;
+
 /** Thickness of the edge in letter units. */
-export const edgeOf = (_recipe: Recipe, _width: Mm = _recipe.width): NibWidths => USUAL_EDGE;
+export const edgeOf = (recipe: Recipe, width: Mm = recipe.width): NibWidths =>
+  EDGE / letterUnit(recipe, width);
 
 /**
  * The letters a recipe writes with, for a nib of `width` where a sheet compares several; undefined where the hand's

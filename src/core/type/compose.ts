@@ -11,8 +11,8 @@ import { levelOf, type Profile, topOf } from './profile';
 const CROSSED: Readonly<Record<string, string>> = {
   ø: 'o\u0338',
   Ø: 'O\u0338',
-  ł: 'l\u0335',
-  Ł: 'L\u0335',
+  ł: 'l\u0337',
+  Ł: 'L\u0337',
   đ: 'd\u0336',
   Đ: 'D\u0335',
   Ð: 'D\u0335',
@@ -48,6 +48,20 @@ function seated(pair: string): string | undefined {
   return COMMA_BELOW.test(pair) ? COMMA_UNDER : undefined;
 }
 
+/** Letters with marks of the western and central European languages (Latin-1 and Latin Extended-A), and their letter. */
+export const MARKED: ReadonlyMap<string, string> = new Map(
+  Array.from({ length: 0x180 - 0xc0 }, (_, i) => String.fromCodePoint(0xc0 + i)).flatMap((text) => {
+    const base = takenApart(text)?.base;
+    return base === undefined ? [] : [[text, base] as const];
+  }),
+);
+
+/** Every letter a face can write: those drawn, and those it can put marks on. */
+export const lettersOf = ({ letters, has }: Pick<Typeface, 'letters' | 'has'>): string[] => [
+  ...letters.keys(),
+  ...[...MARKED.keys()].filter((text) => !letters.has(text) && has(text)),
+];
+
 /** White between a letter and its mark, and between marks, in letter units. */
 const CLEAR: NibWidths = 0.42;
 /** The part of a letter that a mark over or under it is centred on: this share of its height from that end. */
@@ -63,7 +77,7 @@ export function composer(
   shapes: ReadonlyMap<string, readonly Cut[]>,
   pen: Pen,
   slope: Degrees,
-): Typeface['shapesOf'] {
+): Pick<Typeface, 'shapesOf' | 'has'> {
   const marks = new Map((script.marks?.(measures) ?? []).map((mark) => [mark.mark, mark]));
   const composed = new Map<string, readonly Cut[]>();
   const compose = (text: string): readonly Cut[] => {
@@ -72,19 +86,33 @@ export function composer(
     if (!bases) return [];
     const found = apart.marks.map((mark) => marks.get(mark));
     if (!found.every((mark) => mark !== undefined)) return [];
-    return bases.map((base) => marked(text, base, found, pen, slope));
+    return bases.map((base) => marked(text, base, found, measures.X, pen, slope));
   };
-  return (text) => {
-    const drawn = shapes.get(text) ?? composed.get(text);
-    if (drawn) return drawn;
-    const made = compose(text);
-    composed.set(text, made);
-    return made;
+  return {
+    has: (text) => {
+      if (shapes.has(text)) return true;
+      const apart = takenApart(text);
+      return apart !== undefined && shapes.has(apart.base) && apart.marks.every((mark) => marks.has(mark));
+    },
+    shapesOf: (text) => {
+      const drawn = shapes.get(text) ?? composed.get(text);
+      if (drawn) return drawn;
+      const made = compose(text);
+      composed.set(text, made);
+      return made;
+    },
   };
 }
 
 /** A letter with its marks on it, one after the other. */
-function marked(text: string, base: Cut, marks: readonly Mark[], pen: Pen, slope: Degrees): Cut {
+function marked(
+  text: string,
+  base: Cut,
+  marks: readonly Mark[],
+  body: NibWidths,
+  pen: Pen,
+  slope: Degrees,
+): Cut {
   const over = marks.some(({ seat }) => seat === 'over');
   const bare: Letter = {
     ...base.letter,
@@ -93,37 +121,53 @@ function marked(text: string, base: Cut, marks: readonly Mark[], pen: Pen, slope
   };
   return marks.reduce(
     (below, mark) => {
-      const [x, y] = placeOf(mark.seat, below.profile);
-      const strokes = mark.strokes.map((stroke) => movedBy(stroke, x, y));
+      const { x, y, size } = placeOf(mark.seat, below.profile, body);
+      const strokes = mark.strokes.map((stroke) => moved(stroke, x, y, size));
       return cutOf({ ...below.letter, strokes: [...below.letter.strokes, ...strokes] }, pen, slope);
     },
     cutOf(bare, pen, slope),
   );
 }
 
-const movedBy = (stroke: StrokePlan, dx: NibWidths, dy: NibWidths): StrokePlan => ({
+const moved = (stroke: StrokePlan, dx: NibWidths, dy: NibWidths, size: number): StrokePlan => ({
   ...stroke,
-  knots: stroke.knots.map((knot) => ({ ...knot, x: knot.x + dx, y: knot.y + dy })),
+  knots: stroke.knots.map((knot) => ({ ...knot, x: knot.x * size + dx, y: knot.y * size + dy })),
 });
 
-/** Where a mark's own middle comes to lie. */
-function placeOf(seat: Seat, profile: Profile): readonly [NibWidths, NibWidths] {
+/** Where a mark's own middle comes to lie, and how large it is written. */
+interface Place {
+  readonly x: NibWidths;
+  readonly y: NibWidths;
+  readonly size: number;
+}
+
+/** Half the height of the band a crossing is placed by, as a share of the letter's height. */
+const BAND = 0.06;
+/** Height of a crossing through an ascender, likewise. */
+const ASCENDER = 0.83;
+/** From the left edge of a stem to its middle, in letter units. */
+const HALF_STEM: NibWidths = 0.4;
+
+function placeOf(seat: Seat, profile: Profile, body: NibWidths): Place {
   const top = topOf(profile);
-  const [low, high] = [extent(profile, 0, END_SHARE * top), extent(profile, (1 - END_SHARE) * top, top)];
-  const whole = extent(profile, 0, top);
+  const around = (share: number) => extent(profile, (share - BAND) * top, (share + BAND) * top);
+  const low = extent(profile, 0, END_SHARE * top);
+  const high = extent(profile, (1 - END_SHARE) * top, top);
   switch (seat) {
     case 'over':
-      return [middle(high), top + CLEAR];
+      return { x: middle(high), y: top + CLEAR, size: 1 };
     case 'under':
-      return [middle(low), 0];
+      return { x: middle(low), y: 0, size: 1 };
     case 'under-right':
-      return [low[1], 0];
+      return { x: low[1], y: 0, size: 1 };
     case 'beside':
-      return [high[1] + CLEAR, top];
+      return { x: high[1] + CLEAR, y: top, size: 1 };
     case 'across':
-      return [middle(whole), top / 2];
+      return { x: middle(extent(profile, 0, top)), y: top / 2, size: top / body };
     case 'across-stem':
-      return [middle(high), (1 - END_SHARE / 2) * top];
+      return { x: around(0.5)[0] + HALF_STEM, y: top / 2, size: 1 };
+    case 'across-ascender':
+      return { x: middle(around(ASCENDER)), y: ASCENDER * top, size: 1 };
   }
 }
 

@@ -22,6 +22,8 @@ export interface Typeface {
   readonly shapes: ReadonlyMap<string, readonly Cut[]>;
   /** The shapes of any text: drawn, or a drawn letter with its marks; none where the hand has no such letter. */
   readonly shapesOf: (text: string) => readonly Cut[];
+  /** Can it write this letter, drawn or with marks? Answered without composing it. */
+  readonly has: (text: string) => boolean;
   /** The user's choices by letter. */
   readonly chosen: Readonly<Record<string, string>>;
   /** Whether neighbouring letters are joined and ligatures taken. */

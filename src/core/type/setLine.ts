@@ -6,9 +6,17 @@ import { formIn, lettersIn, reachingOf, shapeFor } from './shapes';
 
 const isLetter = (text: string | undefined): boolean => text !== undefined && /^\p{L}/u.test(text);
 
+/** Characters that stand for two, which are written one after the other. */
+const PAIRED = /[ĳĲŉ]/g;
+const apart = (text: string): string => text.replace(PAIRED, (pair) => pair.normalize('NFKC'));
+
 /** Words with the shapes chosen for their letters, in the order they are read. */
 function chosenIn(face: Typeface, text: string): Chosen[][] {
-  const words = face.fold(text.normalize('NFC')).trim().split(/\s+/).filter(Boolean);
+  const words = face
+    .fold(apart(text.normalize('NFC')))
+    .trim()
+    .split(/\s+/)
+    .filter(Boolean);
   let written = 0;
   return words.map((word, w) => {
     const texts = lettersIn(face, word);

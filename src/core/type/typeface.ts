@@ -83,7 +83,7 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     rightToLeft: hand.rightToLeft,
     letters,
     shapes,
-    shapesOf: composer(script, measures, shapes, pen, slope),
+    ...composer(script, measures, shapes, pen, slope),
     chosen,
     joined,
     pair,

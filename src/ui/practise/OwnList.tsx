@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import type { Ground } from '@/core/practice/ground';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/sheet/problem';
+import { lettersOf } from '@/core/type/compose';
 import type { ListFacts } from '@/workers/practise.worker';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
@@ -35,7 +36,7 @@ export function OwnList({
   // biome-ignore lint/correctness/useExhaustiveDependencies: `read` counts the lists; a new one is asked about anew
   useEffect(() => {
     let current = true;
-    const hand = [...(face?.letters.keys() ?? [])];
+    const hand = face ? lettersOf(face) : [];
     ask('facts', { known, hand })
       .then((found) => current && setFacts(found))
       .catch(() => undefined);

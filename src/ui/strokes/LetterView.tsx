@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { add, distance, heading, scale, type Vec } from '@/core/geometry/vec';
 import { plain } from '@/core/measure/units';
 import { type Pen, sweep, type WritingPen } from '@/core/pen/pen';
+import { numbersOf } from '@/core/pen/taught';
 import { type PenPose, trace } from '@/core/pen/trace';
 import { type Cut, inkOf } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
@@ -150,7 +151,7 @@ const NUMBERS_APART = 0.8;
 /** Numbers of the strokes, before their starts; those of strokes that start together stand side by side. */
 function Numbers({ cut, size }: { cut: Cut; size: number }) {
   const places: Vec[] = [];
-  for (const stroke of cut.strokes) {
+  for (const stroke of cut.strokes.filter(({ finishes }) => !finishes)) {
     const start = trace(stroke, 1)[0] as PenPose;
     let place = add(start.at, scale(heading(start.direction), -NUMBER_OFF));
     while (places.some((other) => distance(other, place) < NUMBERS_APART)) {
@@ -202,7 +203,9 @@ export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
 
 /** For people who cannot see the picture: what the pen does, in words. */
 export const describe = (cut: Cut, pen: WritingPen): string =>
-  `Letter ${cut.letter.text}: ${cut.strokes.length} ${cut.strokes.length === 1 ? 'stroke' : 'strokes'}, ${penInWords(pen)}`;
+  `Letter ${cut.letter.text}: ${inWords(numbersOf(cut.strokes).at(-1) ?? 0)}, ${penInWords(pen)}`;
+
+const inWords = (strokes: number): string => `${strokes} ${strokes === 1 ? 'stroke' : 'strokes'}`;
 
 function penInWords(pen: WritingPen): string {
   switch (pen.kind) {

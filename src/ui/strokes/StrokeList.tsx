@@ -1,5 +1,6 @@
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
+import { numbersOf } from '@/core/pen/taught';
 import type { Cut } from '@/core/type/cut';
 import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
 
@@ -26,6 +27,7 @@ export function StrokeList({
   /** The stroke being written. */
   current: number;
 }) {
+  const numbers = numbersOf(cut.strokes);
   return (
     <section aria-labelledby="strokes">
       <h2 id="strokes" className="margin-heading">
@@ -33,16 +35,17 @@ export function StrokeList({
       </h2>
       <ol className="mt-1 space-y-2 text-sm">
         {cut.strokes.map((stroke, i) => {
+          if (stroke.finishes) return null;
           const reading = readStroke(pen, stroke);
           return (
             <li
               // biome-ignore lint/suspicious/noArrayIndexKey: a letter's strokes are its order
               key={`${cut.letter.text} ${cut.letter.variant} ${i}`}
-              aria-current={i === current ? 'step' : undefined}
-              className={i === current ? 'border-accent border-l-2 pl-2' : ''}
+              aria-current={numbers[i] === numbers[current] ? 'step' : undefined}
+              className={numbers[i] === numbers[current] ? 'border-accent border-l-2 pl-2' : ''}
             >
               <strong>
-                {i + 1}. {stroke.name}
+                {numbers[i]}. {stroke.name}
               </strong>{' '}
               <span className="tabular-nums">
                 {manner(reading)}, {plain(reading.middle)} {unit.name} ({plain(reading.middle * unit.mm)} mm)

@@ -142,7 +142,7 @@ function WrittenLine({ face, pen, set }: { face: Typeface; pen: WritingPen; set:
             <g
               // biome-ignore lint/suspicious/noArrayIndexKey: a line's letters are its order
               key={i}
-              transform={`translate(${flat(item.x)} 0)`}
+              transform={`translate(${flat(item.x)} ${flat(item.y)})`}
             >
               <Ink polygons={inkOf(pen, item.cut)} fill={COLOURS.ink} />
             </g>

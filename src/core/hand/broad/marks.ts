@@ -1,7 +1,7 @@
 import type { Degrees, NibWidths } from '../../measure/units';
 import type { Measures } from '../letter';
 import { line, type Shapes, stroke, to } from '../notation';
-import { bow, comma, level, spot } from './spots';
+import { bow, comma, level, spot, turnedComma } from './spots';
 
 /** Middle of a dot that stands on the line: its lowest corner touches it. */
 const LOW: NibWidths = 0.53;
@@ -25,6 +25,14 @@ export function marks(m: Measures, turns: { readonly dash: Degrees; readonly bra
     "'": [comma(0, high)],
     '’': [comma(0, high)],
     '"': [comma(0, high), comma(0.95, high)],
+    '„': [comma(0, LOW), comma(0.95, LOW)],
+    '“': [turnedComma(0, high), turnedComma(0.95, high)],
+    '”': [comma(0, high), comma(0.95, high)],
+    '‘': [turnedComma(0, high)],
+    '…': [spot(0, LOW), spot(1.3, LOW), spot(2.6, LOW)],
+    '¿': [stroke('hook', [to(0.05, X - 1.95, -96), to(0, X - 3.0, -128), to(-1.05, X - C + 1.35, -90), to(-0.1, X - C, 0), to(0.9, X - C + 0.75, 58)]), spot(0.02, X - LOW)],
+    '¡': [stroke('stem', [to(0, X - 1.9, -90), line(0, X - C)]), spot(0, X - LOW)],
+    '=': [stroke('upper bar', level(-1.1, 1.1, 0.58 * X, turns.dash)), stroke('lower bar', level(-1.1, 1.1, 0.34 * X, turns.dash))],
     '-': [stroke('hyphen', dash(0.6))],
     '–': [stroke('dash', dash(1.2))],
     '(': [bracket(0.75, 0.9)],

@@ -7,6 +7,9 @@ export const spot = (x: NibWidths, y: NibWidths, name = 'dot'): Drawn => stroke(
 /** A dot with a tail to the left. */
 export const comma = (x: NibWidths, y: NibWidths): Drawn => stroke('comma', [to(x - 0.14, y + 0.2, -45), to(x + 0.04, y - 0.2, -84), to(x - 0.42, y - 1.05, 222)]);
 
+/** A comma turned half round, as it opens a quotation. */
+export const turnedComma = (x: NibWidths, y: NibWidths): Drawn => stroke('comma', [to(x + 0.42, y + 0.65, 222), to(x - 0.04, y - 0.2, -84), to(x + 0.14, y - 0.6, -45)]);
+
 /** A level stroke of the pen turned by `turn`, at the height of its middle. */
 export const level = (x1: NibWidths, x2: NibWidths, y: NibWidths, turn: Degrees): Run => [to(x1, y, 0, { turn }), line(x2, y)];
 

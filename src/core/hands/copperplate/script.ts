@@ -1,5 +1,7 @@
-import { type Letter, type Measures, standsTall } from '../../hand/letter';
+import { accents } from '../../hand/accents';
+import { type Letter, type Mark, type Measures, standsTall } from '../../hand/letter';
 import { family } from '../../hand/notation';
+import { dot } from '../../hand/pressed/dots';
 import type { Script } from '../../hand/script';
 import type { NibWidths } from '../../measure/units';
 import { capitalParts } from './capitalParts';
@@ -13,8 +15,9 @@ import {
   turnedCapitals,
 } from './letters/capitals';
 import { compounds } from './letters/compounds';
+import { capitalPairs, smallPairs } from './letters/extended';
 import { looped } from './letters/loops';
-import { figures, marks } from './letters/marks';
+import { comma, figures, marks } from './letters/marks';
 import { others } from './letters/others';
 import { ovals } from './letters/ovals';
 import { underTurns } from './letters/underTurns';
@@ -30,11 +33,13 @@ function letters(m: Measures): Letter[] {
     ...family('oval', ovals(parts)),
     ...family('loop', looped(parts)),
     ...family('of their own', others(parts)),
+    ...family('pairs', smallPairs(parts)),
     ...family('capitals: oval', ovalCapitals(capital)),
     ...family('capitals: stem', stemCapitals(capital)),
     ...family('capitals: bowl', bowlCapitals(capital)),
     ...family('capitals: pointed', pointedCapitals(capital)),
     ...family('capitals: turned', turnedCapitals(capital)),
+    ...family('capital pairs', capitalPairs(capital)),
     ...family('figures', figures(parts)),
     ...family('marks', marks(m)),
   ];
@@ -64,8 +69,22 @@ function pitch(before: Letter, after: Letter, m: Measures): NibWidths | undefine
   return last - first + factor * m.d + more;
 }
 
+/** A shade on an accent is so much of a full one. */
+const ACCENT = 0.55;
+
+/** Accents pressed lightly, tapering. */
+function copperplateAccents(m: Measures): Mark[] {
+  return accents(m, {
+    size: m.X / 5,
+    touch: (weight, thin) => ({ press: thin ? 0 : weight * ACCENT, anchor: 0.5 }),
+    dot: (x, y) => dot(m, x, y),
+    comma: (x, y) => comma(m, x, y),
+  });
+}
+
 export const script: Script = {
   letters,
+  marks: copperplateAccents,
   spacing: {
     white: 0.42,
     capitalWhite: 0.42,

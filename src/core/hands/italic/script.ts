@@ -1,5 +1,7 @@
+import { accents } from '../../hand/accents';
 import { figures } from '../../hand/broad/figures';
-import type { Letter, Measures } from '../../hand/letter';
+import { comma, spot } from '../../hand/broad/spots';
+import type { Letter, Mark, Measures } from '../../hand/letter';
 import { family } from '../../hand/notation';
 import type { Script } from '../../hand/script';
 import { capitalParts } from './capitalParts';
@@ -9,6 +11,7 @@ import { bowls } from './letters/bowls';
 import { branching } from './letters/branching';
 import { fourFifths, fullWidth, half, stems, wide } from './letters/capitals';
 import { diagonals } from './letters/diagonals';
+import { capitalPairs, smallPairs } from './letters/extended';
 import { ligatures } from './letters/ligatures';
 import { italicMarks } from './letters/marks';
 import { ovals, spines } from './letters/ovals';
@@ -31,11 +34,13 @@ function letters(m: Measures): Letter[] {
     ...family('s', spines(parts)),
     ...family('diagonal', diagonals(parts)),
     ...family('ligatures', ligatures(parts)),
+    ...family('pairs', smallPairs(parts)),
     ...family('full width', fullWidth(capital)),
     ...family('four fifths', fourFifths(capital)),
     ...family('half', half(capital)),
     ...family('wide', wide(capital)),
     ...family('stem', stems(capital)),
+    ...family('capital pairs', capitalPairs(capital)),
     ...family('swash capitals', swash(capital)),
     ...family('figures', figures(m, { height: FIGURE_HEIGHT * m.X, turn: parts.turn.figure })),
     ...family('marks', italicMarks(parts)),
@@ -49,8 +54,25 @@ function letters(m: Measures): Letter[] {
 const WHITE = 1.28 / 5;
 const CAPITAL_MORE = 1.45;
 
+/** Share of the edge that touches where the pen is lifted onto its corner. */
+const CORNER = 0.35;
+
+/** Accents with the pen as flat as for bars. */
+function italicAccents(m: Measures): Mark[] {
+  const { turn } = italicParts(m);
+  return accents(m, {
+    size: m.X / 5,
+    // A ring is written with the corner of the pen, a slash with a steep one.
+    touch: (_, thin) =>
+      thin === 'ring' ? { press: CORNER, anchor: 0.5 } : { turn: thin === 'slash' ? turn.thin : turn.serif },
+    dot: (x, y) => spot(x, y),
+    comma: (x, y) => [comma(x, y)],
+  });
+}
+
 export const script: Script = {
   letters,
+  marks: italicAccents,
   spacing: {
     white: WHITE,
     capitalWhite: WHITE * CAPITAL_MORE,

@@ -1,4 +1,5 @@
 import { Problem } from '../../sheet/problem';
+import { MARKED } from '../../type/compose';
 
 /** Words to practise with, the commonest first; each once, in the form it is written. */
 export type WordList = readonly string[];
@@ -57,10 +58,12 @@ export function lackingLetters(
   return [...counts].map(([letter, count]) => ({ letter, words: count })).sort((a, b) => b.words - a.words);
 }
 
-/** Words that use only these letters. */
+/** Words that use only these letters. Who knows a letter may write it with its marks. */
 export function writable(words: WordList, known: ReadonlySet<string>): string[] {
-  const letters = [...known].filter((letter) => [...letter].length === 1).map(escaped);
-  if (letters.length === 0) return [];
+  const plain = [...known].filter((letter) => [...letter].length === 1);
+  if (plain.length === 0) return [];
+  const marked = [...MARKED].flatMap(([letter, base]) => (known.has(base) ? [letter] : []));
+  const letters = [...plain, ...marked].map(escaped);
   // One pass of a compiled class over a word is many times faster than looking up letter by letter.
   const only = new RegExp(`^[${letters.join('')}]+$`, 'u');
   return words.filter((word) => only.test(word));
