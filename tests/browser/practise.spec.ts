@@ -180,12 +180,12 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
   await page.getByLabel('Word list file').setInputFiles({
     name: 'nebo.txt',
     mimeType: 'text/plain',
-    buffer: Buffer.from('mesiac\nhviezda\nłuna\nďalekohľad\n'),
+    buffer: Buffer.from('mesiac\nhviezda\nлуна\nďalekohľad\n'),
   });
   await expect(page.getByTestId('list-facts')).toHaveText(
-    '“nebo.txt”: 4 words, 2 of them from letters you know.',
+    '“nebo.txt”: 4 words, 3 of them from letters you know.',
   );
-  await expect(page.getByTestId('lacking')).toContainText('ł (1 words)');
+  await expect(page.getByTestId('lacking')).toContainText('л (1 words)');
   await page.getByRole('button', { name: 'Back to the bundled list' }).click();
   await expect(page.getByTestId('list-facts')).toContainText('Bundled English list');
   await page.getByRole('tab', { name: 'Page' }).click();

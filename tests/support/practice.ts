@@ -18,7 +18,7 @@ export const WORDS =
     ' ',
   );
 
-const TEXTS = ['n', 'Wm', 'no', 'moon', 'Quiet aurora over Merrowdown', 'ł', 'i l t', ''] as const;
+const TEXTS = ['n', 'Wm', 'no', 'moon', 'Quiet aurora over Merrowdown', 'łöß', 'л', 'i l t', ''] as const;
 
 /** Any band a page recipe may hold, of any hand; some of them cannot be written by some hands. */
 export const anyBand: fc.Arbitrary<Band> = fc

@@ -44,7 +44,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     bands: fc.oneof(fc.constant<number[]>([]), fc.array(number(0.5, 6), { minLength: 2, maxLength: 4 })),
     note: fc.string({ maxLength: 120 }),
     title: fc.string({ maxLength: 80 }),
-    exemplar: fc.constantFrom('', 'jumping fog', 'Quiet aurora over Merrowdown', 'ł'),
+    exemplar: fc.constantFrom('', 'jumping fog', 'Quiet aurora over Merrowdown', 'Łódź', 'л'),
     joined: fc.boolean(),
     contrast: fc.integer({ min: 2, max: 20 }),
     variants: fc.constantFrom<Record<string, string>>({}, { r: 'long-eared', g: 'flourished', s: 'plain' }),

@@ -88,7 +88,7 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
         const lies = directionOf(subtract(to, from));
         const asked = pen.angle + (stroke.turns[0] ?? 0);
         expect(turnBetween(lies, -asked) % 180).toBeLessThan(0.5);
-        expect(distance(from, to)).toBeCloseTo(pen.width * UNIT, 3);
+        expect(distance(from, to)).toBeCloseTo(pen.width * (stroke.nib ?? 1) * UNIT, 3);
         expect(distance(mix(from, to, 0.5), place(first[0]))).toBeLessThan(0.05);
       }
     }

@@ -59,7 +59,9 @@ describe('words from what is known', () => {
       'été',
       'on',
       'n’o',
+      'ňon',
     ]);
+    expect(writable(['ďon'], new Set(['n', 'o']))).toEqual([]);
     expect(writable(['a]b', 'ab', '^'], new Set(['a', 'b', ']', '^', '\\', '-']))).toEqual([
       'a]b',
       'ab',

@@ -1,0 +1,14 @@
+import { mergeConfig } from 'vitest/config';
+import base from './vitest.config';
+
+/** The unit tests without the slow suites that cover everything: cells, ink, course, letters, printed pages. */
+export default mergeConfig(base, {
+  test: {
+    exclude: [
+      'node_modules/**',
+      'tests/unit/{trueScale,letterProperties,ink}.test.ts',
+      'tests/unit/practice/{cells,course,printed,streams,guided,parts}.test.ts',
+      'src/store/**',
+    ],
+  },
+});
