@@ -10,9 +10,9 @@ export default {
   coverageAnalysis: 'perTest',
   concurrency: 2,
   timeoutMS: 20_000,
-  tempDirName: 'tmp/stryker',
+  tempDirName: '.cache/stryker',
   reporters: ['clear-text', 'json'],
   jsonReporter: { fileName: 'test-results/mutants.json' },
-  clearTextReporter: { allowColor: false, logTests: false },
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   disableTypeChecks: false,
 };

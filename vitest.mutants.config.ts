@@ -6,7 +6,8 @@ export default mergeConfig(base, {
   test: {
     exclude: [
       'node_modules/**',
-      'tests/unit/{trueScale,letterProperties,ink}.test.ts',
+      'tests/approved/drawings.test.ts',
+      'tests/unit/{trueScale,letterProperties,ink,letters,europe,specimen}.test.ts',
       'tests/unit/practice/{cells,course,printed,streams,guided,parts}.test.ts',
       'src/store/**',
     ],

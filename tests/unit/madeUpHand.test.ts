@@ -89,3 +89,24 @@ it('has a specimen', () => {
   const drawing = specimen(recipe(), alphabetRows(faceOf(recipe())));
   expect(drawing.nodes.filter(({ kind }) => kind === 'form')).toHaveLength(3);
 });
+
+it('of capitals only, finds its words in a list of small letters', async () => {
+  const capitals = (m: Parameters<typeof threeLetters>[0]) => {
+    const { i, n, o } = threeLetters(m);
+    return { I: i as never, N: n as never, O: o as never };
+  };
+  registerHand(
+    madeUpHand(scriptOf(capitals), {
+      id: 'all-capitals',
+      fold: 'upper',
+      families: [{ name: 'all', case: 'capital', drill: 'stems' }],
+    }),
+  );
+  await loadScript('all-capitals');
+  const fresh = freshRecipe('all-capitals');
+  const bands = tenMinutePage(fresh, new Set(['I']), ['noon', 'onion', 'moon']);
+  expect(bands.filter(({ what }) => what.kind === 'word').map(({ what }) => what.of)).toContain('onion');
+  const composed = compose({ ...fresh, practice: { bands: [bandOf('a', 'word', 'onion')] } });
+  expect(composed.remarks).toEqual([]);
+  expect(setLine(faceOf(fresh), 'onion').missing).toEqual([]);
+});

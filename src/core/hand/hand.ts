@@ -131,6 +131,13 @@ export const isPressed = ({ tool }: Pick<Hand, 'tool'>): boolean => tool === 'po
 export const foldedFor = ({ fold }: Pick<Hand, 'fold'>, text: string): string =>
   fold === 'upper' ? text.toUpperCase() : fold === 'lower' ? text.toLowerCase() : text;
 
+/**
+ * Letters as people type them: word lists are in small letters, and a hand of capitals writes them in its own case. What
+ * is known of such a hand is looked up in words by these.
+ */
+export const asTyped = ({ fold }: Pick<Hand, 'fold'>, letters: readonly string[]): readonly string[] =>
+  fold ? letters.map((letter) => letter.toLowerCase()) : letters;
+
 /** A hand as one school teaches it: the same shape, with the school's values in place. */
 export function inSchool(hand: Hand, schoolId: string): Hand {
   const set = hand.schools.find((school) => school.id === schoolId)?.set ?? {};

@@ -1,3 +1,4 @@
+import { foldedFor } from '../hand/hand';
 import { Problem } from '../sheet/problem';
 import type { Recipe } from '../sheet/recipe';
 import { recipeHand } from '../sheet/recipe';
@@ -86,7 +87,7 @@ export const changeKind = (recipe: Recipe, id: string, kind: WhatKind, of: strin
 /** What a new band of a kind holds until its maker says otherwise. */
 export function usualOf(kind: WhatKind, ground: Ground): string {
   const [family = '', letters = []] = familiesOf(ground).entries().next().value ?? [];
-  const small = (text: string) => (recipeHand(ground.recipe).capitalsOnly ? text.toUpperCase() : text);
+  const small = (text: string) => foldedFor(recipeHand(ground.recipe), text);
   switch (kind) {
     case 'drill':
       return warmUpFor(ground.recipe);

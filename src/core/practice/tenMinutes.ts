@@ -1,5 +1,6 @@
+import { asTyped } from '../hand/hand';
 import type { OwnLetter } from '../sheet/letterSet';
-import type { Recipe } from '../sheet/recipe';
+import { type Recipe, recipeHand } from '../sheet/recipe';
 import { type Band, bandOf, type How, type WhatKind } from './band';
 import { drillsFor } from './drills';
 import { bestPage } from './fit';
@@ -30,6 +31,8 @@ export function tenMinutePage(
 ): readonly Band[] {
   const ground = groundOf(recipe, { size: 1, held: false }, own);
   const make = numbered();
+  const hand = recipeHand(recipe);
+  const typed = new Set(asTyped(hand, [...known]));
   const next = nextLesson(lessonsOf(ground), known, NEW_LETTERS);
   const warmUp = make('drill', warmUpFor(recipe), { guided: known.size === 0, lines: 1 });
   const rest = make('ruling', '', { fill: true });
@@ -39,8 +42,13 @@ export function tenMinutePage(
     return bestPage(recipe, fewer, { own });
   }
   const plans = next
-    ? learningPlans(make, next.lesson.drill, next.letters, wordsFor(next.letters, known, words, WORDS))
-    : keepingUp(make, known, words);
+    ? learningPlans(
+        make,
+        next.lesson.drill,
+        next.letters,
+        wordsFor(asTyped(hand, next.letters), typed, words, WORDS),
+      )
+    : keepingUp(make, typed, words);
   return bestPage(
     recipe,
     plans.flatMap((plan) => filledUp(practises(plan, warmUp) ? plan : [warmUp, ...plan], rest)),

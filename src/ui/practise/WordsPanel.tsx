@@ -1,9 +1,11 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { asTyped } from '@/core/hand/hand';
 import type { Ground } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import { LOOK_ALIKES } from '@/core/practice/words/select';
+import { recipeHand } from '@/core/sheet/recipe';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
@@ -51,7 +53,9 @@ export function WordsPanel({
   const [pair, setPair] = useState('n u');
   const [join, setJoin] = useState('ou');
   const notice = useNotice();
-  const { letters, stressed } = known;
+  const hand = recipeHand(ground.recipe);
+  const letters = useMemo(() => asTyped(hand, known.letters), [hand, known.letters]);
+  const stressed = useMemo(() => asTyped(hand, known.stressed), [hand, known.stressed]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: words found for other letters are not shown with these
   useEffect(() => setFound(null), [letters, stressed]);
 

@@ -19,6 +19,7 @@ export const roman = defineHand(broad, {
   slope: { usual: 0, range: { low: 0, high: 0 } },
   breadth: shareOfBody(0.8),
   capitalsOnly: true,
+  fold: 'upper',
   schools: [
     {
       id: 'plain',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { asTyped } from '../../hand/hand';
 import type { OwnLetter } from '../../sheet/letterSet';
 import { Problem } from '../../sheet/problem';
 import { whole } from '../../sheet/ranged';
@@ -282,6 +283,7 @@ const PAGE_DRILLS = 6;
 
 /** What a page could hold, the fullest first; empty ruling takes what is left. */
 function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAsked): (readonly Band[])[] {
+  const hand = recipeHand(recipe);
   const make = numbered();
   const rest = make('ruling', '', { fill: true, ...how });
   const warmUp = make('drill', warmUpFor(recipe), { guided: false, lines: 1, ...how });
@@ -307,15 +309,19 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
     ]);
   }
   if (letters.length === 0) {
-    const texts = rotated(skyAlphabet(known, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
+    const typed = new Set(asTyped(hand, [...known]));
+    const texts = rotated(skyAlphabet(typed, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
     return filledUp([warmUp, ...texts.map((word) => wordBand(make, word))], rest);
   }
   const [first] = letters as [PageAsked['letters'][number]];
   const names = letters.map(({ letter }) => letter);
-  const after = new Set([...known, ...names]);
-  const alphabetic = names.filter((letter) => /\p{L}/u.test(letter));
+  const after = new Set(asTyped(hand, [...known, ...names]));
+  const alphabetic = asTyped(
+    hand,
+    names.filter((letter) => /\p{L}/u.test(letter)),
+  );
   const possible =
-    chapter.theme === 'capitals'
+    chapter.theme === 'capitals' && !hand.fold
       ? capitalWords(names, after, words)
       : wordsFor(alphabetic, after, words, PAGE_WORDS);
   return learningPlans(make, part === 0 ? first.lesson.drill : undefined, names, possible, how).flatMap(
