@@ -52,8 +52,22 @@ export default {
     {
       name: 'hands-do-not-know-sheets',
       severity: 'error',
-      from: { path: within('core/(pen|hands)'), pathNot: '[.]test[.]ts$' },
+      from: { path: within('core/(pen|hand|hands)'), pathNot: '[.]test[.]ts$' },
       to: { path: within('core/(sheet|kit|practice|piece|log|review)') },
+    },
+    {
+      name: 'what-a-hand-is-knows-no-hand',
+      comment: 'core/hand says what a hand is; the hands themselves are above it.',
+      severity: 'error',
+      from: { path: within('core/(hand|pen)') },
+      to: { path: within('core/hands') },
+    },
+    {
+      name: 'a-hand-is-asked-for-by-the-registry',
+      comment: 'Nothing outside names a hand: a new one is a new folder.',
+      severity: 'error',
+      from: { pathNot: `${within('core/hands')}|[.]test[.]ts$` },
+      to: { path: '^src/core/hands/[^/]+/' },
     },
     {
       name: 'a-hand-knows-no-other-hand',

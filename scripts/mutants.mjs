@@ -3,7 +3,7 @@
  * sampled: every n-th of its files' lines, the same ones each time, so that scores can be compared.
  */
 import { spawnSync } from 'node:child_process';
-import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 
 const PARTS = [
@@ -15,6 +15,8 @@ const PARTS = [
   'src/core/kit',
   'src/core/practice/words',
 ];
+const REPORT = 'test-results/mutants.json';
+
 /** Lines mutated of a part at most: what two cores get through in some five minutes. */
 const MOST_LINES = 170;
 /** Lines that are mutated together, so that what hangs together is. */
@@ -43,9 +45,15 @@ const wanted = process.argv.slice(2);
 for (const part of wanted.length > 0 ? wanted : PARTS) {
   const ranges = sample(filesIn(part));
   console.log(`\n${part}: ${ranges.length} blocks of lines`);
+  rmSync(REPORT, { force: true });
   const run = spawnSync('npx', ['stryker', 'run', '--mutate', ranges.join(',')], { encoding: 'utf8' });
   process.stdout.write(run.stdout);
-  const report = JSON.parse(readFileSync('test-results/mutants.json', 'utf8'));
+  if (!existsSync(REPORT)) {
+    console.error(`${part}: no report\n${run.stderr}`);
+    process.exitCode = 1;
+    continue;
+  }
+  const report = JSON.parse(readFileSync(REPORT, 'utf8'));
   const counts = {};
   for (const { mutants } of Object.values(report.files)) {
     for (const { status } of mutants) counts[status] = (counts[status] ?? 0) + 1;
