@@ -9,7 +9,7 @@ export default mergeConfig(base, {
       'tests/approved/drawings.test.ts',
       'tests/unit/{trueScale,letterProperties,ink,letters,europe,specimen}.test.ts',
       'tests/unit/practice/{cells,course,printed,streams,guided,parts}.test.ts',
-      'src/store/**',
+      'src/{store,render}/**',
     ],
   },
 });

@@ -3,12 +3,15 @@ import type { Knot } from '../pen/stroke';
 import type { Mark, Measures, Seat } from './letter';
 import { type Drawn, planOf, stroke, to } from './notation';
 
+/** Strokes of marks that ask for a pen of their own: through a letter, through its stem, and a ring. */
+export type Light = 'slash' | 'stroke' | 'ring';
+
 /** How a hand writes what all hands have: with which touch of the pen, and its own dots and commas. */
 export interface AccentStyle {
   /** Letter units to one of these drawings, which are made for a body of five. */
   readonly size: number;
   /** What the pen does for a stroke (or the end of one) of a weight from 0 to 1; `thin` for one that must stay light. */
-  readonly touch: (weight: number, thin?: 'slash' | 'ring') => Partial<Knot>;
+  readonly touch: (weight: number, thin?: Light) => Partial<Knot>;
   /** A dot with its middle there, and a comma. */
   readonly dot: (x: NibWidths, y: NibWidths) => Drawn;
   readonly comma: (x: NibWidths, y: NibWidths) => readonly Drawn[];
@@ -158,7 +161,7 @@ const DOT_AT = 0.5;
 export function accents(m: Measures, { size, touch, dot, comma }: AccentStyle): Mark[] {
   const lean = tanDeg(m.slope);
   const placed =
-    (thin?: 'slash' | 'ring') =>
+    (thin?: Light) =>
     ([x, y, dir, weight = 0.5]: Place, i: number): Knot => {
       const straight = dir === undefined && i > 0 ? { line: true } : {};
       // Leaning comes afterwards, so it is taken off beforehand: of places, and of directions.
@@ -166,7 +169,7 @@ export function accents(m: Measures, { size, touch, dot, comma }: AccentStyle): 
         dir === undefined ? undefined : toDegrees(Math.atan2(sinDeg(dir), cosDeg(dir) - sinDeg(dir) * lean));
       return to((x - y * lean) * size, y * size, heading, { ...straight, ...touch(weight, thin) });
     };
-  const drawn = (name: string, places: readonly Place[], thin?: 'slash' | 'ring'): Drawn =>
+  const drawn = (name: string, places: readonly Place[], thin?: Light): Drawn =>
     stroke(name, places.map(placed(thin)));
   const shifted = (places: readonly Place[], dx: number): Place[] =>
     places.map(([x, ...rest]) => [x + dx, ...rest]);
@@ -186,7 +189,9 @@ export function accents(m: Measures, { size, touch, dot, comma }: AccentStyle): 
     make((x - y * lean) * size, y * size);
   return [
     ...STROKES.map(([combining, name, seat, places]) =>
-      mark(combining, seat, [drawn(name, places, seat === 'across' ? 'slash' : undefined)]),
+      mark(combining, seat, [
+        drawn(name, places, seat === 'across' ? 'slash' : name === 'stroke' ? 'stroke' : undefined),
+      ]),
     ),
     mark('\u0307', 'over', [at(dot, 0, DOT_AT)]),
     mark('\u0308', 'over', [at(dot, -TWO_DOTS, DOT_AT), at(dot, TWO_DOTS, DOT_AT)]),

@@ -76,7 +76,10 @@ const ACCENT = 0.55;
 function copperplateAccents(m: Measures): Mark[] {
   return accents(m, {
     size: m.X / 5,
-    touch: (weight, thin) => ({ press: thin ? 0 : weight * ACCENT, anchor: 0.5 }),
+    touch: (weight, light) => ({
+      press: light === 'slash' || light === 'ring' ? 0 : weight * ACCENT,
+      anchor: 0.5,
+    }),
     dot: (x, y) => dot(m, x, y),
     comma: (x, y) => comma(m, x, y),
   });

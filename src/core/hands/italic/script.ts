@@ -60,11 +60,16 @@ const CORNER = 0.35;
 /** Accents with the pen as flat as for bars. */
 function italicAccents(m: Measures): Mark[] {
   const { turn } = italicParts(m);
+  // A ring is written with the corner of the pen, a slash with a steep one.
+  const touches = {
+    usual: { turn: turn.serif },
+    stroke: { turn: 0 },
+    slash: { turn: turn.thin },
+    ring: { press: CORNER, anchor: 0.5 },
+  };
   return accents(m, {
     size: m.X / 5,
-    // A ring is written with the corner of the pen, a slash with a steep one.
-    touch: (_, thin) =>
-      thin === 'ring' ? { press: CORNER, anchor: 0.5 } : { turn: thin === 'slash' ? turn.thin : turn.serif },
+    touch: (_, light) => touches[light ?? 'usual'],
     dot: (x, y) => spot(x, y),
     comma: (x, y) => [comma(x, y)],
   });

@@ -6,11 +6,13 @@ import type { Turn } from '../../hand/hand';
  */
 export const TURNS = {
   serif: { angle: 20, where: 'bars and serifs of capitals' },
-  bar: { angle: 25, where: 'bars of f and t, the arm of a straight k' },
+  /** Bars of f and t, the arm of a straight k. */
+  bar: { angle: 25 },
   capital: { angle: 30, where: 'capitals' },
   spine: { angle: 37, where: 's, so that its back does not go black; where the eye of e closes' },
   thin: { angle: 54, where: 'thin sides of v, w and y' },
-  thinStem: { angle: 60, where: 'verticals of N: half weight' },
+  /** Verticals of N: half weight. */
+  thinStem: { angle: 60 },
   /** As a tail or a flourish leaves, so that it tapers instead of ending blunt. */
   taper: { angle: 15 },
   wideTail: { angle: 27 },
