@@ -1,6 +1,7 @@
 import { broad } from '../../hand/bases/broad';
 import { shareOfBody } from '../../hand/bases/shared';
 import { defineHand } from '../../hand/define';
+import { TURNS } from './turns';
 
 export const foundational = defineHand(broad, {
   id: 'foundational',
@@ -10,12 +11,25 @@ export const foundational = defineHand(broad, {
   capitals: { low: 6, high: 7 },
   width: 2.4,
   penAngle: { usual: 30, range: { low: 25, high: 35 } },
-  turns: {
-    thick: { angle: 45, where: 'thick diagonals of v w x y' },
-    flat: { angle: 0, where: 'diagonal of z' },
-  },
+  turns: TURNS,
   slope: { usual: 0, range: { low: 0, high: 3 } },
-  breadth: shareOfBody(0.8),
+  // The distance of the stems of n: arches repeat the circle.
+  breadth: shareOfBody(0.67),
+  families: [
+    { name: 'circle', case: 'small', drill: 'ovals' },
+    { name: 'circle and stem', case: 'small', drill: 'ovals-back' },
+    { name: 'arches', case: 'small', drill: 'arches' },
+    { name: 'stems', case: 'small', drill: 'stems' },
+    { name: 'curves', case: 'small', drill: 'waves' },
+    { name: 'diagonals', case: 'small', drill: 'diagonals' },
+    { name: 'full width', case: 'capital', drill: 'ovals-back' },
+    { name: 'four fifths', case: 'capital', drill: 'diagonals' },
+    { name: 'half', case: 'capital', drill: 'stems' },
+    { name: 'wide', case: 'capital', drill: 'diagonals' },
+    { name: 'figures', case: 'figure' },
+    { name: 'marks', case: 'other' },
+  ],
+  diagonals: 'vwxyAVWMNXY',
   schools: [
     {
       id: 'four-and-a-half',
@@ -34,4 +48,6 @@ export const foundational = defineHand(broad, {
     'The o is a circle on its outer edge; arches repeat that circle.',
     'The first hand of many courses: one angle, held throughout.',
   ],
+  script: () => import('./script').then(({ script }) => script),
+  checks: () => import('./checks').then(({ checks }) => checks),
 });
