@@ -15,6 +15,7 @@ import { numbersOf } from '@/core/pen/taught';
 import { takenApart } from '@/core/type/compose';
 import { inkOf } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
+import { inkedAt } from '@/core/type/letterMeasures';
 import type { PlacedInk } from '@/core/type/placed';
 import { topOf } from '@/core/type/profile';
 import { setLine } from '@/core/type/setLine';
@@ -156,6 +157,34 @@ describe('joined letters', () => {
     const [high, low] = inkIn(tucked, 'ul') as [PlacedInk, PlacedInk];
     const reach = low.x + low.cut.profile.maximum - (high.x + high.cut.profile.minimum);
     expect(reach).toBeCloseTo(1.5, 6);
+  });
+
+  it('keep groups of several heights clear of each other by all their ink', () => {
+    const boundsOf = ({ cut, x, y }: PlacedInk) =>
+      inkOf(face.pen, cut).map((polygon) => polygon.map(([px, py]) => [px + x, py + y] as const));
+    /** Nearest the later word's ink comes to the earlier one's from its right side, level by level. */
+    const apart = (earlier: readonly PlacedInk[], later: readonly PlacedInk[]) => {
+      const [one, other] = [earlier.flatMap(boundsOf), later.flatMap(boundsOf)];
+      const gaps = Array.from({ length: 100 }, (_, i) => -3 + i * 0.1).flatMap((y) => {
+        const [near, far] = [inkedAt(one, y), inkedAt(other, y)];
+        return near.length > 0 && far.length > 0
+          ? [Math.min(...near.map(([from]) => from)) - Math.max(...far.map(([, until]) => until))]
+          : [];
+      });
+      return Math.min(...gaps);
+    };
+    for (const [word, next, lettersOfNext] of [
+      ['bh', 'bh', 2],
+      ['bbh', 'bh', 2],
+      ['bh', 'bbh', 3],
+      ['bbh', 'bbh', 3],
+    ] as const) {
+      const ink = inkIn(face, `${word} ${next}`);
+      const [earlier, later] = [ink.slice(0, -lettersOfNext), ink.slice(-lettersOfNext)];
+      expect(apart(earlier, later)).toBeGreaterThan(0.9);
+      // A little more where ink lies in rows above or under one another, which may not touch either.
+      expect(apart(earlier, later)).toBeLessThan(1.5);
+    }
   });
 
   it('name what the hand lacks', () => {
