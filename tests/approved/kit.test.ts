@@ -185,7 +185,7 @@ it('grip, mixing, diagnosis and use are as was approved', async () => {
         .map(({ cause, chance }) => `${cause.id} ${chance.toFixed(3)}`)
         .join(', '),
       ask: nextTest(seen, kit, {}, [])?.id,
-      then: nextTest(seen, kit, { water: false }, [{ seen, cause: 'thick', tool: kit.tool.id }])?.id,
+      next: nextTest(seen, kit, { water: false }, [{ seen, cause: 'thick', tool: kit.tool.id }])?.id,
     })),
     used: afterWriting(kit, 45).map(({ id, hours, millilitres }) => ({ id, hours, millilitres })),
   });

@@ -9,7 +9,9 @@ async function open(page: Page, label: string) {
 
 async function choose(page: Page, label: string, choice: string | RegExp) {
   const panel = await open(page, label);
-  await panel.getByRole('radio', { name: choice }).check();
+  // Not check(), which wants its answer at once: the letters of a hand are fetched when it is first chosen.
+  await panel.getByRole('radio', { name: choice }).click();
+  await expect(panel.getByRole('radio', { name: choice })).toBeChecked();
   await page.keyboard.press('Escape');
 }
 
