@@ -205,8 +205,10 @@ test('a pack for a class: planned, cancelled, made, and a page of it laid on the
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: '30 pages' })).toBeVisible();
 
+  // A pack is soon drawn: this one is held up, so that there is time to cancel it.
+  await page.route(/\/api\/course/, () => undefined, { times: 1 });
   await page.getByRole('button', { name: 'Make the pack' }).click();
-  await expect(page.getByRole('progressbar', { name: 'Drawing the pack' })).toBeVisible();
+  await expect(page.getByRole('progressbar', { name: /the pack/ })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByText('The pack was cancelled.')).toBeVisible();
 

@@ -3,8 +3,14 @@ import { expect, type Page, test } from '@playwright/test';
 
 /** Opens a part of the recipe sentence. */
 async function open(page: Page, label: string) {
-  await page.getByRole('button', { name: new RegExp(`^${label}:`) }).click();
-  return page.getByRole('dialog', { name: label });
+  const panel = page.getByRole('dialog', { name: label });
+  // A click that comes before the page has woken up opens nothing: click again then.
+  await expect(async () => {
+    if (!(await panel.isVisible()))
+      await page.getByRole('button', { name: new RegExp(`^${label}:`) }).click();
+    await expect(panel).toBeVisible({ timeout: 2_000 });
+  }).toPass({ timeout: 30_000 });
+  return panel;
 }
 
 async function choose(page: Page, label: string, choice: string | RegExp) {
