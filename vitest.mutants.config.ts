@@ -6,7 +6,7 @@ export default mergeConfig(base, {
   test: {
     exclude: [
       'node_modules/**',
-      'tests/approved/drawings.test.ts',
+      'tests/approved/pages.test.ts',
       'tests/unit/{trueScale,letterProperties,ink,letters,europe,specimen}.test.ts',
       'tests/unit/practice/{cells,course,printed,streams,guided,parts}.test.ts',
       'src/{store,render}/**',

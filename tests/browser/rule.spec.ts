@@ -83,6 +83,27 @@ test('from a hand and a nib to a sheet that prints', async ({ page }) => {
   await expect(page.locator('[data-role=slope]')).toHaveCount(1);
 });
 
+test('what is changed while a hand is being fetched is kept', async ({ page }) => {
+  await page.goto('/rule?hand=italic');
+  const hands = await open(page, 'Hand');
+  let release = () => {};
+  const held = new Promise<void>((resolve) => {
+    release = resolve;
+  });
+  await page.route('**/_next/static/**', async (route) => {
+    await held;
+    await route.continue();
+  });
+  const fetching = page.waitForRequest('**/_next/static/**');
+  await hands.getByRole('radio', { name: /^Copperplate/ }).click();
+  await fetching;
+  await page.keyboard.press('Escape');
+  await enter(page, 'Lines', 'Or exactly', '4');
+  release();
+  await expect(page.getByRole('button', { name: 'Hand: Copperplate' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Lines: four lines' })).toBeVisible();
+});
+
 test('Back keeps the work', async ({ page }) => {
   await page.goto('/rule?hand=uncial');
   await enter(page, 'Height', /Body, in nib widths/, '4.5');

@@ -76,7 +76,8 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
   const unsaved = useRef<{ name: string; recipe: Recipe } | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const loaded = useRef(false);
-  const latest = useRef<(next: History<Recipe>, title: string) => void>(() => {});
+  const now = useRef({ history, name });
+  const waiting = useRef<(() => void)[] | null>(null);
 
   const saveNow = useCallback(
     async (keepalive = false) => {
@@ -96,18 +97,15 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
     [id],
   );
 
+  const put = useCallback((next: History<Recipe>, title: string) => {
+    now.current = { history: next, name: title };
+    setHistory(next);
+    setName(title);
+  }, []);
+
   const show = useCallback(
     (next: History<Recipe>, title: string) => {
-      const { hand } = next.present;
-      if (!isLoaded(hand)) {
-        // The letters of a hand not written with so far come first; without them nothing could be drawn.
-        loadScript(hand).then(
-          () => latest.current(next, title),
-          () => setRefused({ problem: lettersMissing(hand), attempted: next.present }),
-        );
-        return;
-      }
-      setHistory(next);
+      put(next, title);
       setRefused(null);
       try {
         sessionStorage.setItem(keptKey(id), JSON.stringify({ name: title, history: next } satisfies Kept));
@@ -120,21 +118,56 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void saveNow(), AUTOSAVE_DELAY);
     },
-    [id, saveNow],
+    [id, put, saveNow],
   );
-  latest.current = show;
+
+  /** Does it now or, while a hand's letters are on their way, after them: nothing done meanwhile is lost. */
+  const inTurn = useCallback((act: () => void) => {
+    if (waiting.current) waiting.current.push(act);
+    else act();
+  }, []);
+
+  /** Goes on once a hand's letters are there; without them nothing could be drawn. */
+  const whenWritten = useCallback(
+    (hand: HandId, then: () => void, otherwise: () => void) => {
+      if (isLoaded(hand)) return then();
+      waiting.current = [];
+      const acts = () => {
+        const meanwhile = waiting.current ?? [];
+        waiting.current = null;
+        return meanwhile;
+      };
+      loadScript(hand).then(
+        () => [then, ...acts()].forEach(inTurn),
+        () => [...acts(), otherwise].forEach(inTurn),
+      );
+    },
+    [inTurn],
+  );
+
+  const showWritten = useCallback(
+    (next: History<Recipe>) => {
+      const { present } = next;
+      whenWritten(
+        present.hand,
+        () => show(next, now.current.name),
+        () => setRefused({ problem: lettersMissing(present.hand), attempted: present }),
+      );
+    },
+    [show, whenWritten],
+  );
 
   useEffect(() => {
     if (loaded.current) return;
     loaded.current = true;
     const kept = keptSheet(id, initialName, initial);
-    const take = () => {
-      setHistory(kept.history);
-      setName(kept.name);
-    };
-    if (isLoaded(kept.history.present.hand)) take();
-    else void loadScript(kept.history.present.hand).then(take);
-  }, [id, initialName, initial]);
+    const { present } = kept.history;
+    whenWritten(
+      present.hand,
+      () => put(kept.history, kept.name),
+      () => setRefused({ problem: lettersMissing(present.hand), attempted: present }),
+    );
+  }, [id, initialName, initial, put, whenWritten]);
 
   useEffect(() => {
     const leave = () => void saveNow(true);
@@ -146,22 +179,32 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
   }, [saveNow]);
 
   const edit = useCallback(
-    (change: (recipe: Recipe) => Recipe) => {
-      let attempted = history.present;
-      try {
-        attempted = change(attempted);
-        layoutSheet(attempted);
-      } catch (error) {
-        if (!(error instanceof Problem)) throw error;
-        setRefused({ problem: error, attempted });
-        return;
-      }
-      if (JSON.stringify(attempted) !== JSON.stringify(history.present))
-        show(commit(history, attempted), name);
-      else setRefused(null);
-    },
-    [history, name, show],
+    (change: (recipe: Recipe) => Recipe) =>
+      inTurn(() => {
+        const { history: before } = now.current;
+        let attempted = before.present;
+        try {
+          attempted = change(attempted);
+          layoutSheet(attempted);
+        } catch (error) {
+          if (!(error instanceof Problem)) throw error;
+          setRefused({ problem: error, attempted });
+          return;
+        }
+        if (JSON.stringify(attempted) !== JSON.stringify(before.present))
+          showWritten(commit(before, attempted));
+        else setRefused(null);
+      }),
+    [inTurn, showWritten],
   );
+
+  /** A step through the history. */
+  const step = (move: typeof undo) =>
+    inTurn(() => {
+      const { history: before } = now.current;
+      const after = move(before);
+      if (after !== before) showWritten(after);
+    });
 
   return {
     recipe: history.present,
@@ -171,12 +214,9 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
     canUndo: history.past.length > 0,
     canRedo: history.future.length > 0,
     edit,
-    undo: () => history.past.length > 0 && show(undo(history), name),
-    redo: () => history.future.length > 0 && show(redo(history), name),
-    rename: (next: string) => {
-      setName(next);
-      show(history, next);
-    },
+    undo: () => step(undo),
+    redo: () => step(redo),
+    rename: (next: string) => inTurn(() => show(now.current.history, next)),
     dismiss: () => setRefused(null),
     retrySave: () => void saveNow(),
   };
