@@ -6,15 +6,19 @@ import { type Run, to } from '../notation';
 /** Knots of an arc lie no farther apart than this. */
 const ARC: Degrees = 45;
 
-/** Knots along a circle from one angle to another, anticlockwise when growing; directions are its tangents. */
-export function arc(cx: NibWidths, cy: NibWidths, r: NibWidths, from: Degrees, until: Degrees): Knot[] {
+/** Knots along an upright ellipse from one angle to another, anticlockwise when growing; directions are its tangents. */
+export function ellipse(cx: NibWidths, cy: NibWidths, rx: NibWidths, ry: NibWidths, from: Degrees, until: Degrees): Knot[] {
   const count = Math.max(1, Math.ceil(Math.abs(until - from) / ARC));
-  const side = until >= from ? 90 : -90;
+  const way = until >= from ? 1 : -1;
   return Array.from({ length: count + 1 }, (_, i) => {
     const angle = from + ((until - from) * i) / count;
-    return to(cx + r * cosDeg(angle), cy + r * sinDeg(angle), angle + side);
+    const [c, s] = [cosDeg(angle), sinDeg(angle)];
+    return to(cx + rx * c, cy + ry * s, toDegrees(Math.atan2(way * ry * c, -way * rx * s)));
   });
 }
+
+/** The same along a circle. */
+export const arc = (cx: NibWidths, cy: NibWidths, r: NibWidths, from: Degrees, until: Degrees): Knot[] => ellipse(cx, cy, r, r, from, until);
 
 /** A round letter whose outer edge is a circle, as two strokes and the places where they meet. */
 export interface Round {

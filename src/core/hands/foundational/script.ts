@@ -1,11 +1,10 @@
-import { accents } from '../../hand/accents';
-import { comma, spot } from '../../hand/broad/spots';
+import { edgeAccents } from '../../hand/broad/edgeAccents';
+import { roundFigures } from '../../hand/broad/roundFigures';
 import type { Letter, Mark, Measures } from '../../hand/letter';
 import { family } from '../../hand/notation';
 import type { Script } from '../../hand/script';
 import { foundationalCapitals } from './letters/capitals';
-import { foundationalFigures } from './letters/figures';
-import { foundationalMarks } from './letters/marks';
+import { FIGURE_HEIGHT, foundationalMarks } from './letters/marks';
 import { arches, bowls, circles, curves, diagonals, pairs, stems } from './letters/small';
 import { foundationalParts } from './parts';
 
@@ -24,28 +23,17 @@ function letters(m: Measures): Letter[] {
     ...family('four fifths', capital.fourFifths),
     ...family('half', { ...capital.half, ...capital.pairs }),
     ...family('wide', capital.wide),
-    ...family('figures', foundationalFigures(parts)),
+    ...family(
+      'figures',
+      roundFigures(m, FIGURE_HEIGHT * m.X, { bar: parts.turn.bar, tail: parts.turn.tail }),
+    ),
     ...family('marks', foundationalMarks(parts)),
   ];
 }
 
-/** Share of the edge that touches where the pen is lifted onto its corner. */
-const CORNER = 0.35;
-
 function foundationalAccents(m: Measures): Mark[] {
   const { turn } = foundationalParts(m);
-  const touches = {
-    usual: { turn: turn.level },
-    stroke: { turn: turn.thick },
-    slash: { turn: turn.diagonal },
-    ring: { press: CORNER, anchor: 0.5 },
-  };
-  return accents(m, {
-    size: m.X / 5,
-    touch: (_, light) => touches[light ?? 'usual'],
-    dot: (x, y) => spot(x, y),
-    comma: (x, y) => [comma(x, y)],
-  });
+  return edgeAccents(m, { usual: turn.level, stroke: turn.thick, slash: turn.diagonal });
 }
 
 export const script: Script = {

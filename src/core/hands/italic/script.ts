@@ -1,6 +1,5 @@
-import { accents } from '../../hand/accents';
+import { edgeAccents } from '../../hand/broad/edgeAccents';
 import { figures } from '../../hand/broad/figures';
-import { comma, spot } from '../../hand/broad/spots';
 import type { Letter, Mark, Measures } from '../../hand/letter';
 import { family } from '../../hand/notation';
 import type { Script } from '../../hand/script';
@@ -54,25 +53,10 @@ function letters(m: Measures): Letter[] {
 const WHITE = 1.28 / 5;
 const CAPITAL_MORE = 1.45;
 
-/** Share of the edge that touches where the pen is lifted onto its corner. */
-const CORNER = 0.35;
-
 /** Accents with the pen as flat as for bars. */
 function italicAccents(m: Measures): Mark[] {
   const { turn } = italicParts(m);
-  // A ring is written with the corner of the pen, a slash with a steep one.
-  const touches = {
-    usual: { turn: turn.serif },
-    stroke: { turn: 0 },
-    slash: { turn: turn.thin },
-    ring: { press: CORNER, anchor: 0.5 },
-  };
-  return accents(m, {
-    size: m.X / 5,
-    touch: (_, light) => touches[light ?? 'usual'],
-    dot: (x, y) => spot(x, y),
-    comma: (x, y) => [comma(x, y)],
-  });
+  return edgeAccents(m, { usual: turn.serif, stroke: 0, slash: turn.thin });
 }
 
 export const script: Script = {

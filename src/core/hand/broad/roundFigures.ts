@@ -1,16 +1,26 @@
-import { round } from '../../../hand/broad/round';
-import { line, type Run, type Shapes, stroke, to } from '../../../hand/notation';
-import type { FoundationalParts } from '../parts';
+import type { Degrees, NibWidths } from '../../measure/units';
+import type { Measures } from '../letter';
+import { line, type Run, type Shapes, stroke, to } from '../notation';
+import { round } from './round';
 
-/** Height of figures and signs as a share of the body. */
-export const FIGURE_HEIGHT = 1.3;
+/** The pen's turns off the hand's angle that round figures ask for. */
+export interface FigureTurns {
+  /** Bars of 2 4 5 7. */
+  readonly bar: Degrees;
+  /** The ends of 7 and 9. */
+  readonly tail: Degrees;
+}
 
-/** 0 to 9, as tall as one another, the pen as in the small letters. */
-export function foundationalFigures({ m, level, turn, half }: FoundationalParts): Shapes {
-  const H = FIGURE_HEIGHT * m.X;
+/** The height these widths were found at; others widen them with it. */
+const DRAWN_AT: NibWidths = 5.85;
+
+/** 0 to 9 for round hands of the edge, as tall as one another; H is their height, ink to ink. */
+export function roundFigures(m: Measures, H: NibWidths, turn: FigureTurns): Shapes {
+  const { half } = m;
+  const level = (by: Degrees) => ({ turn: by });
   const [top, base] = [H - half(), half()];
   const up = (share: number) => share * H;
-  const k = H / 5.85;
+  const k = H / DRAWN_AT;
   const bar = (x1: number, x2: number, y: number): Run => [to(x1, y, 0, level(turn.bar)), line(x2, y)];
   const [flat, low] = [H - half(turn.bar), half(turn.bar)];
   const zero = round(m, 0, H / 2, H / 2);
