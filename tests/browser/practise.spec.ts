@@ -223,12 +223,12 @@ test('a pack for a class: planned, cancelled, made, and a page of it laid on the
 });
 
 test('a hand whose letters are not drawn has drills, pictures and ruling', async ({ page }) => {
-  await open(page, '/practise?hand=uncial');
+  await open(page, '/practise?hand=brush');
   await expect(page.getByRole('button', { name: 'Letter', exact: true })).toHaveCount(0);
   await page.getByRole('button', { name: 'Ten-minute page' }).click();
   await expect(bands(page).first()).toContainText('Zigzag');
   await page.getByRole('tab', { name: 'Words' }).click();
-  await expect(page.getByText('The letters of Uncial are not drawn yet.')).toBeVisible();
+  await expect(page.getByText('The letters of Brush lettering are not drawn yet.')).toBeVisible();
 });
 
 for (const theme of ['vellum', 'lampblack']) {

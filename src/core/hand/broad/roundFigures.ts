@@ -3,8 +3,12 @@ import type { Measures } from '../letter';
 import { line, type Run, type Shapes, stroke, to } from '../notation';
 import { round } from './round';
 
-/** The pen's turns off the hand's angle that round figures ask for. */
-export interface FigureTurns {
+/** How tall and wide a hand's figures are, and the pen's turns off its angle that they ask for. */
+export interface RoundFigures {
+  /** Ink to ink. */
+  readonly height: NibWidths;
+  /** Off the usual width: low figures need more room. */
+  readonly wide?: number;
   /** Bars of 2 4 5 7. */
   readonly bar: Degrees;
   /** The ends of 7 and 9. */
@@ -14,13 +18,13 @@ export interface FigureTurns {
 /** The height these widths were found at; others widen them with it. */
 const DRAWN_AT: NibWidths = 5.85;
 
-/** 0 to 9 for round hands of the edge, as tall as one another; H is their height, ink to ink. */
-export function roundFigures(m: Measures, H: NibWidths, turn: FigureTurns): Shapes {
+/** 0 to 9 for round hands of the edge, as tall as one another. */
+export function roundFigures(m: Measures, { height: H, wide = 1, ...turn }: RoundFigures): Shapes {
   const { half } = m;
   const level = (by: Degrees) => ({ turn: by });
   const [top, base] = [H - half(), half()];
   const up = (share: number) => share * H;
-  const k = H / DRAWN_AT;
+  const k = (wide * H) / DRAWN_AT;
   const bar = (x1: number, x2: number, y: number): Run => [to(x1, y, 0, level(turn.bar)), line(x2, y)];
   const [flat, low] = [H - half(turn.bar), half(turn.bar)];
   const zero = round(m, 0, H / 2, H / 2);
@@ -42,7 +46,7 @@ export function roundFigures(m: Measures, H: NibWidths, turn: FigureTurns): Shap
     ],
     4: [
       stroke('diagonal', [to(2.15 * k, top), line(-0.05, up(0.3))]),
-      stroke('bar', bar(-0.05, 3.35 * k, up(0.3))),
+      stroke('bar', [to(-0.05, up(0.3), 0), line(0.7 * k, up(0.3), level(turn.bar)), line(3.35 * k, up(0.3))]),
       stroke('stem', [to(2.15 * k, top, -90), line(2.15 * k, base)]),
     ],
     5: [
@@ -62,7 +66,7 @@ export function roundFigures(m: Measures, H: NibWidths, turn: FigureTurns): Shap
     ],
     7: [stroke('head', bar(-0.15, 2.7 * k, flat)), stroke('stem', [to(2.7 * k, flat, -118, level(turn.bar)), to(0.85 * k, base, -104, level(turn.tail))])],
     8: [
-      stroke('spine', [to(1.4 * k, top, 183), to(0.2 * k, up(0.765), -88), to(1.4 * k, up(0.525), -34), to(2.65 * k, up(0.26), -91), to(1.2 * k, base, 183)]),
+      stroke('spine', [to(1.4 * k, top, 183), to(0.2 * k, up(0.765), -88), to(1.4 * k, up(0.525), -34 / wide), to(2.65 * k, up(0.26), -91), to(1.2 * k, base, 183)]),
       stroke('left below', [to(1.1 * k, up(0.545), -146), to(0, up(0.255), -90), to(1.3 * k, base, 3)]),
       stroke('right above', [to(1.35 * k, top, 3), to(2.45 * k, up(0.775), -90), to(1.35 * k, up(0.525), -146)]),
     ],

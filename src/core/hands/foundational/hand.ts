@@ -26,6 +26,7 @@ export const foundational = defineHand(broad, {
     { name: 'four fifths', case: 'capital', drill: 'diagonals' },
     { name: 'half', case: 'capital', drill: 'stems' },
     { name: 'wide', case: 'capital', drill: 'diagonals' },
+    { name: 'pairs', case: 'other' },
     { name: 'figures', case: 'figure' },
     { name: 'marks', case: 'other' },
   ],

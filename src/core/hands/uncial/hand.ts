@@ -1,6 +1,7 @@
 import { broad } from '../../hand/bases/broad';
 import { shareOfBody } from '../../hand/bases/shared';
 import { defineHand } from '../../hand/define';
+import { TURNS } from './turns';
 
 export const uncial = defineHand(broad, {
   id: 'uncial',
@@ -8,14 +9,24 @@ export const uncial = defineHand(broad, {
   zones: { body: 4, ascender: 2, descender: 2, capital: 0, gap: 1, branch: null, smallCapital: null },
   weight: { low: 3.5, high: 5 },
   capitals: null,
+  fold: 'lower',
   width: 2.4,
   penAngle: { usual: 30, range: { low: 15, high: 35 } },
-  turns: {
-    steep: { angle: 45, where: 'first stem and diagonal of n' },
-    head: { angle: 10, where: 'flat heads of t and g' },
-  },
+  turns: TURNS,
   slope: { usual: 0, range: { low: 0, high: 0 } },
-  breadth: shareOfBody(0.95),
+  // The distance of the stems of h.
+  breadth: shareOfBody(0.69),
+  families: [
+    { name: 'rounds', case: 'small', drill: 'ovals' },
+    { name: 'arches', case: 'small', drill: 'arches' },
+    { name: 'straights', case: 'small', drill: 'stems' },
+    { name: 'small bowls', case: 'small', drill: 'waves' },
+    { name: 'diagonals', case: 'small', drill: 'diagonals' },
+    { name: 'pairs', case: 'other' },
+    { name: 'figures', case: 'figure' },
+    { name: 'marks', case: 'other' },
+  ],
+  diagonals: 'vwx',
   schools: [
     {
       id: 'thirty',
@@ -31,4 +42,6 @@ export const uncial = defineHand(broad, {
     },
   ],
   remarks: ['Wide and round: most letters fill a square.', 'One case only, and no dot on i or j.'],
+  script: () => import('./script').then(({ script }) => script),
+  checks: () => import('./checks').then(({ checks }) => checks),
 });

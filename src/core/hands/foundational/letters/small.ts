@@ -1,3 +1,4 @@
+import { sharpBows } from '../../../hand/broad/sharpS';
 import { line, type Run, type Shapes, stroke, to } from '../../../hand/notation';
 import type { FoundationalParts } from '../parts';
 
@@ -152,7 +153,8 @@ export function diagonals({ A, B, D, T, X, foot, half, head, high, k, level, low
 }
 
 /** Letters that are two in one, which no mark makes: æ œ ß. */
-export function pairs({ A, B, T, X, foot, k, o, stem }: FoundationalParts): Shapes {
+export function pairs(parts: FoundationalParts): Shapes {
+  const { A, B, T, X, foot, k, o, stem } = parts;
   const a = 2.52 * k;
   const begin = o.right[0] ?? to(0, 0);
   const back = (x: number): Run => [to(x + 1.25 * k, B, 2), to(x + 2.4 * k, B + 0.4, 30)];
@@ -168,21 +170,6 @@ export function pairs({ A, B, T, X, foot, k, o, stem }: FoundationalParts): Shap
       stroke('shared side', [begin, to((o.west + o.east) / 2, T + 0.04, -4), to(o.east, X / 2, -90), back(o.east)], 'The right of o is the back of e.'),
       stroke('eye', eye(o.east)),
     ],
-    ß: [
-      stem([to(0, A - 1.5, -90), foot(0)], 'From under the ascender line, straight down.'),
-      stroke(
-        'bows',
-        [
-          to(0, A - 1.7, 88),
-          to(1.12 * k, A, 2),
-          to(2.25 * k, A - 1.35, -92),
-          to(1.15 * k, 0.74 * X, 222, { leave: -28 }),
-          to(2.75 * k, 0.32 * X, -94),
-          to(1.5 * k, B, 182),
-          to(0.55, B + 0.3, 152),
-        ],
-        'Over from the stem, in, and out again into the belly.',
-      ),
-    ],
+    ß: [stem([to(0, A - 1.7, -90), foot(0)], 'From under the ascender line, straight down.'), sharpBows(parts, k)],
   };
 }
