@@ -347,6 +347,29 @@ const diamonds = (ground: Ground): Built => {
   };
 };
 
+/** A break takes up to so much of the height, however flat the pen. */
+const BREAK_SHARE = 0.4;
+
+/** Bows of two broken strokes, a stem's white inside and between them. */
+const brokenStrokes = ({ recipe, measures: m }: Ground): Built => {
+  const penAngle = clamp(recipe.penAngle, ...SAW);
+  const side = Math.min(cosDeg(penAngle), BREAK_SHARE * (m.T - m.B) * tanDeg(penAngle));
+  const drop = side / tanDeg(penAngle);
+  const width = side + cosDeg(penAngle);
+  const strokes = count(2).flatMap((i) => {
+    const x = i * 2 * width;
+    return [
+      stroke('left', [to(x, m.T - 2 * m.half()), line(x, m.B + drop), line(x + side, m.B)]),
+      stroke('right', [
+        to(x + width - side, m.T),
+        line(x + width, m.T - drop),
+        line(x + width, m.B + 2 * m.half()),
+      ]),
+    ];
+  });
+  return { strokes };
+};
+
 const LADDER_ANGLES: readonly Degrees[] = [0, 15, 30, 45, 60, 90];
 
 const angleLadder = ({ measures: m, recipe }: Ground): Built => {
@@ -532,6 +555,13 @@ export const DRILLS = [
     tools: ['broad'],
     build: diamonds,
     remark: 'Set the whole edge down and pull its own width; then leave one out.',
+  },
+  {
+    id: 'broken-strokes',
+    name: 'Broken strokes',
+    tools: ['broad'],
+    build: brokenStrokes,
+    remark: 'Down, and break off across the full edge; the same turned half round closes it.',
   },
   {
     id: 'angle-ladder',

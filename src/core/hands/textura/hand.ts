@@ -1,6 +1,10 @@
 import { broad } from '../../hand/bases/broad';
-import { shareOfBody } from '../../hand/bases/shared';
 import { defineHand } from '../../hand/define';
+import { cosDeg, sinDeg } from '../../measure/units';
+import { TURNS } from './turns';
+
+/** Thickness of the edge as a share of its width. */
+const STEEL = 0.05;
 
 export const textura = defineHand(broad, {
   id: 'textura',
@@ -10,11 +14,24 @@ export const textura = defineHand(broad, {
   capitals: { low: 6, high: 7 },
   width: 3,
   penAngle: { usual: 42, range: { low: 40, high: 45 } },
-  turns: {
-    corner: { angle: 60, where: 'hairlines drawn with the corner' },
-  },
+  turns: TURNS,
   slope: { usual: 0, range: { low: 0, high: 0 } },
-  breadth: shareOfBody(0.4),
+  // Counter = stem: it hangs on the pen angle, not on the body; a twentieth of the edge for the steel.
+  breadth: (_, penAngle) => 2 * (cosDeg(penAngle) + STEEL * sinDeg(penAngle)),
+  // Bows that meet share their stroke.
+  joined: true,
+  families: [
+    { name: 'minims', case: 'small', drill: 'stems' },
+    { name: 'bows', case: 'small', drill: 'broken-strokes' },
+    { name: 'ascenders', case: 'small', drill: 'diamonds' },
+    { name: 'breaks', case: 'small', drill: 'broken-strokes' },
+    { name: 'crescents', case: 'capital', drill: 'ovals' },
+    { name: 'roofs', case: 'capital', drill: 'waves' },
+    { name: 'flags', case: 'capital', drill: 'diamonds' },
+    { name: 'pairs', case: 'other' },
+    { name: 'figures', case: 'figure' },
+    { name: 'marks', case: 'other' },
+  ],
   schools: [
     {
       id: 'five',
@@ -33,4 +50,6 @@ export const textura = defineHand(broad, {
     'Counter, stem and the gap between letters are all one width: an even picket fence.',
     'Heads and feet are diamonds; their hairlines lie along the edge of the pen.',
   ],
+  script: () => import('./script').then(({ script }) => script),
+  checks: () => import('./checks').then(({ checks }) => checks),
 });
