@@ -3,7 +3,7 @@ import { cross, directionOf, distance, heading, subtract, type Vec } from '@/cor
 import type { Letter } from '@/core/hand/letter';
 import type { Degrees } from '@/core/measure/units';
 import { footprints, markCentre, type Polygon, sweep, type WritingPen } from '@/core/pen/pen';
-import { compileStroke, type StrokePlan } from '@/core/pen/stroke';
+import { compileStroke, type Knot, type StrokePlan } from '@/core/pen/stroke';
 import { type PenPose, trace } from '@/core/pen/trace';
 
 /**
@@ -116,9 +116,19 @@ export function checkTangents(strokes: readonly StrokePlan[], pen?: WritingPen):
 /** Bends weaker than this (turn in degrees over a letter unit) are straight. */
 const BEND: Degrees = 4;
 
+/** The pieces of a stroke where the pen keeps to angles of the hand: where it passes between them, its corner leads. */
+function steady(plan: StrokePlan): StrokePlan[] {
+  const runs: Knot[][] = [[]];
+  for (const knot of plan.knots) {
+    if (knot.passing) runs.push([]);
+    else runs.at(-1)?.push(knot);
+  }
+  return runs.filter(({ length }) => length > 1).map((knots) => ({ ...plan, knots }));
+}
+
 /** Inflections that follow each other too closely: a curve that wavers instead of going one way and then the other. */
 export function checkInflections(strokes: readonly StrokePlan[]): string[] {
-  return strokes.flatMap((plan) => {
+  return strokes.flatMap(steady).flatMap((plan) => {
     const poses = trace(compileStroke(plan), FINE);
     const bends = poses.slice(1).flatMap((pose, i) => {
       const before = poses[i] as PenPose;
@@ -149,7 +159,7 @@ export function checkFinite(strokes: readonly StrokePlan[]): string[] {
 export const checkAngles = (strokes: readonly StrokePlan[], known: readonly Degrees[]): string[] =>
   strokes.flatMap(({ name, knots }) =>
     knots
-      .filter(({ turn }) => turn !== undefined && !known.includes(turn))
+      .filter(({ turn, passing }) => !passing && turn !== undefined && !known.includes(turn))
       .map(({ turn }) => `${name} turns the pen by ${turn}°`),
   );
 

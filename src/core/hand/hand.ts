@@ -68,6 +68,7 @@ export interface School {
     readonly slope?: Degrees;
     readonly ratioUnit?: Mm;
     readonly tallCapitals?: boolean;
+    readonly style?: string;
   };
 }
 
@@ -109,6 +110,8 @@ export interface Hand {
   /** Hands of one case take any text in it. */
   readonly fold?: 'upper' | 'lower';
   readonly rightToLeft: boolean;
+  /** How its letters are finished, where it has several ways: the hand's own names, chosen by its schools. */
+  readonly style?: string;
   readonly families: readonly Family[];
   /** Letters that stand on two leaning strokes instead of a stem. */
   readonly diagonals?: string;
@@ -148,5 +151,8 @@ export function inSchool(hand: Hand, schoolId: string): Hand {
     penAngle: hand.penAngle && { ...hand.penAngle, usual: set.penAngle ?? hand.penAngle.usual },
     slope: { ...hand.slope, usual: set.slope ?? hand.slope.usual },
     tallCapitals: set.tallCapitals ?? hand.tallCapitals,
+    style: set.style ?? hand.style,
+    // Where there are small capitals, text keeps its case.
+    fold: set.zones?.smallCapital ? undefined : hand.fold,
   };
 }

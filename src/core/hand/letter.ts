@@ -19,6 +19,8 @@ export interface Measures {
   readonly d: NibWidths;
   /** Height of small capitals; 0 where none are ruled. */
   readonly small: NibWidths;
+  /** How letters are finished, where the hand has several ways; '' elsewhere. */
+  readonly style: string;
   /** The pen angle of the hand; 0 for pens without an edge. */
   readonly angle: Degrees;
   /** Off the vertical. Letters are drawn upright and leant afterwards; a true ellipse must know by how much. */

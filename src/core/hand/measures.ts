@@ -8,6 +8,8 @@ export interface Setting {
   /** Of an edge; 0 for other pens. */
   readonly penAngle: Degrees;
   readonly slope: Degrees;
+  /** A name of the hand's own. */
+  readonly style?: string;
   /** Full shade and hairline of a pressed pen, or the line of a round point as both. */
   readonly pressed: { readonly shade: NibWidths; readonly hairline: NibWidths };
 }
@@ -31,6 +33,7 @@ export function measuresOf(hand: Pick<Hand, 'tool' | 'breadth'>, setting: Settin
     C: zones.capital - reach,
     d: hand.breadth(zones.body, angle),
     small: zones.smallCapital ?? 0,
+    style: setting.style ?? '',
     angle,
     slope,
     shade: edge ? 1 : pressed.shade,

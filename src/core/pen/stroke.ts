@@ -19,6 +19,8 @@ export interface Knot {
   readonly line?: boolean;
   /** Pen angle here, off the hand's own angle; kept from the previous knot where undefined. */
   readonly turn?: Degrees;
+  /** The pen is on its way from one angle to another: the one it has here is no angle of the hand. */
+  readonly passing?: boolean;
   /**
    * Width here for a pressed pen, as a share of the full shade; of an edge, the share of it that touches the paper,
    * where the pen is lifted onto a corner. Kept where undefined; 1 at the beginning.

@@ -65,11 +65,13 @@ export function recipeTypeface(
 ): Typeface | undefined {
   const { hand, penAngle, slope, writing } = recipe;
   const zones = letterZones(recipe, width);
+  const { style } = recipeHand(recipe);
   return typeface({
     hand,
     zones,
     penAngle,
     slope,
+    ...(style && { style }),
     held,
     joined: writing.joined,
     chosen: writing.variants,

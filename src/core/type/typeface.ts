@@ -23,6 +23,8 @@ export interface TypefaceKey {
   readonly zones: Zones;
   readonly penAngle: Degrees;
   readonly slope: Degrees;
+  /** How its letters are finished, where the hand has several ways. */
+  readonly style?: string;
   /** Full shade and hairline of a pressed pen in letter units; not used by a broad edge. */
   readonly pressed?: { readonly shade: NibWidths; readonly hairline: NibWidths };
   /** Thickness of a broad edge in letter units. */
@@ -61,7 +63,13 @@ export function typeface(key: TypefaceKey): Typeface | undefined {
 export function build(key: TypefaceKey, script: Script): Typeface {
   const { zones, slope, held = false, joined = false, chosen = {}, own = [], bounce = 0 } = key;
   const hand = handById(key.hand);
-  const setting = { zones, penAngle: key.penAngle, slope, pressed: key.pressed ?? USUAL_PRESSED };
+  const setting = {
+    zones,
+    penAngle: key.penAngle,
+    slope,
+    pressed: key.pressed ?? USUAL_PRESSED,
+    style: key.style,
+  };
   const pen = penOf(hand, setting, { edge: key.edge ?? USUAL_EDGE, held });
   const measures = measuresOf(hand, setting);
   const shapes = shapesBy(withOwn(script.letters(measures), own), pen, slope);
@@ -90,7 +98,8 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     join: joiner(script, measures, pen, slope, pair),
     inPlace: bouncer(script, measures, bounce, pen, slope),
     wordSpace: script.spacing.wordSpace * zones.body,
-    fold: (text) => foldedFor(hand, text),
+    // With small capitals both cases have letters.
+    fold: (text) => (zones.smallCapital ? text : foldedFor(hand, text)),
   };
 }
 

@@ -1,6 +1,7 @@
 import { broad } from '../../hand/bases/broad';
 import { shareOfBody } from '../../hand/bases/shared';
 import { defineHand } from '../../hand/define';
+import { TURNS } from './turns';
 
 export const roman = defineHand(broad, {
   id: 'roman',
@@ -10,14 +11,22 @@ export const roman = defineHand(broad, {
   capitals: { low: 7, high: 9 },
   width: 2,
   penAngle: { usual: 28, range: { low: 15, high: 30 } },
-  turns: {
-    thinStem: { angle: 60, where: 'verticals of N and the first of M: half weight' },
-    thick: { angle: 45, where: 'thick diagonals of A V X' },
-    serif: { angle: 20, where: 'serifs' },
-    flat: { angle: 0, where: 'diagonal of Z, upper arm of K' },
-  },
+  turns: TURNS,
   slope: { usual: 0, range: { low: 0, high: 0 } },
-  breadth: shareOfBody(0.8),
+  // The distance of the stems of H.
+  breadth: shareOfBody(0.64),
+  style: 'cusped',
+  families: [
+    { name: 'full width', case: 'capital', drill: 'ovals' },
+    { name: 'four fifths', case: 'capital', drill: 'diagonals' },
+    { name: 'half', case: 'capital', drill: 'stems' },
+    { name: 'wide', case: 'capital', drill: 'diagonals' },
+    { name: 'pairs', case: 'other' },
+    { name: 'small capitals', case: 'small', drill: 'stems' },
+    { name: 'figures', case: 'figure' },
+    { name: 'marks', case: 'other' },
+  ],
+  diagonals: 'AVWMNXY',
   capitalsOnly: true,
   fold: 'upper',
   schools: [
@@ -39,9 +48,23 @@ export const roman = defineHand(broad, {
       remark: 'The edge at 18°: stems near their full weight, bars and serifs fine.',
       set: { penAngle: 18 },
     },
+    {
+      id: 'hooked',
+      name: 'hooked serifs',
+      remark: 'A small hook into each stem and out of it: quicker, and the first to learn.',
+      set: { style: 'hooked' },
+    },
+    {
+      id: 'bare',
+      name: 'no serifs',
+      remark: 'Strokes end as the edge cuts them: skeleton and weight alone, for study and modern work.',
+      set: { style: 'bare' },
+    },
   ],
   remarks: [
     'Width groups: O Q C G D full; A H K N T U V X Y Z four fifths; B E F J L P R S half; M W wide; I.',
     'The bar of H lies on the midline, the bar of A one bar width lower.',
   ],
+  script: () => import('./script').then(({ script }) => script),
+  checks: () => import('./checks').then(({ checks }) => checks),
 });

@@ -9,4 +9,6 @@ export const foundationalCapitals = ({ m, turn }: FoundationalParts) =>
     diagonal: turn.diagonal,
     rising: turn.rising,
     thinStem: turn.thinStem,
+    tail: turn.tail,
+    tailEnd: turn.tailEnd,
   });
