@@ -1,8 +1,12 @@
 import 'server-only';
 import { handById, isHand, OPENING_HAND } from '@/core/hands/registry';
+import { nibsFor } from '@/core/kit/nib';
 import { freshRecipe } from '@/core/sheet/defaults';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import { Problem } from '@/core/sheet/problem';
+import { parseRecipe, type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { pin } from '@/core/sheet/solve';
 import { findLetterSet } from '@/store/letterSets';
+import { listNibs } from '@/store/nibs';
 import { findSheet, listSheets, type StoredSheet } from '@/store/sheets';
 import { usualName } from '@/ui/lib/usualName';
 import { unpackRecipe } from '@/ui/rule/recipeUrl';
@@ -23,10 +27,10 @@ export interface Opened {
 export async function openSheet(searchParams: Search): Promise<Opened> {
   const search = await searchParams;
   const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
-  const [sheetId, packed, hand, school] = ['sheet', 'r', 'hand', 'school'].map(text);
+  const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);
-    return fresh(await inOwnShapes(freshRecipe(hand, known?.id)));
+    return fresh(await withNib(await inOwnShapes(freshRecipe(hand, known?.id)), nib));
   }
   const id = idSchema.safeParse(sheetId).data;
   const stored = id ? await findSheet(id) : undefined;
@@ -45,6 +49,18 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
 async function inOwnShapes(recipe: Recipe): Promise<Recipe> {
   const variants = (await findLetterSet(recipe.hand))?.variants ?? {};
   return { ...recipe, writing: { ...recipe.writing, variants } };
+}
+
+/** A fresh recipe with a nib of the drawer, where it has that one and it can write the hand. */
+async function withNib(recipe: Recipe, id: string | undefined): Promise<Recipe> {
+  if (id === undefined) return recipe;
+  const nib = nibsFor(recipeHand(recipe).tool, await listNibs()).find((candidate) => candidate.id === id);
+  try {
+    return nib ? { ...pin(recipe, 'width', nib.width), nib: nib.id } : recipe;
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+    return recipe;
+  }
 }
 
 const fresh = (recipe: Recipe): Opened => ({ id: crypto.randomUUID(), name: usualName(recipe), recipe });

@@ -1,5 +1,6 @@
 import type { Degrees, Mm, Modules, NibWidths } from '../measure/units';
 import type { HandChecks } from './checks';
+import type { Portrait } from './portrait';
 import type { Script } from './script';
 
 /** What a hand is written with. */
@@ -118,6 +119,8 @@ export interface Hand {
   /** Default school first. */
   readonly schools: readonly School[];
   readonly remarks: readonly string[];
+  /** What helps to choose it. */
+  readonly portrait: Portrait;
   /** Its letters; missing where they are not drawn yet: such a hand can be ruled, and has drills. */
   readonly script?: () => Promise<Script>;
   /** What is expected of its letters, for tests. */

@@ -1,109 +1,130 @@
 'use client';
 
-import Link from 'next/link';
-import { type ReactNode, useState } from 'react';
-import { type Hand, inSchool, isPressed } from '@/core/hand/hand';
-import { strokeWeights } from '@/core/hand/weights';
+import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import type { ToolFamily } from '@/core/hand/hand';
+import { LOOKS, PURPOSES, STAGES } from '@/core/hand/portrait';
 import { HANDS, type HandId } from '@/core/hands/registry';
-import { plain } from '@/core/measure/units';
-import { HandFigure } from './HandFigure';
+import type { Nib } from '@/core/kit/nib';
+import { freshRecipe } from '@/core/sheet/defaults';
+import { pin } from '@/core/sheet/solve';
+import { Toggle } from '../fields/Choices';
+import { Compared } from './Compared';
+import { bestNib, filtered, isOwned, NO_FILTERS } from './filters';
+import { HandCard } from './HandCard';
+import { Select } from './Select';
+import { useSamples } from './useSamples';
+import { WhichHand } from './WhichHand';
 
-const WRITTEN_WITH = {
-  broad: 'Broad edge',
-  pointed: 'Pointed pen',
-  brush: 'Brush',
-  monoline: 'Any point',
-} as const;
+const OPENING_TEXT = 'Open night at dusk';
+const TEXT_KEY = 'elvane-gallery-text';
+const LONGEST_TEXT = 40;
+/** As many hands as can be told apart side by side. */
+const MOST_COMPARED = 4;
 
-const UNIT = { nib: 'nw', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
+const CASES = ['both', 'one'] as const;
+const STAGE_NAMES = { first: 'a first hand', second: 'a second hand', later: 'for later' } as const;
 
-/** Hand first, pen second: the ten hands with their measures, schools and remarks. */
-export function HandGallery({ title }: { title: ReactNode }) {
+/** Hand first, pen second: every hand writes the scribe's own text with the scribe's own nib, true to weight. */
+export function HandGallery({ title, drawer }: { title: ReactNode; drawer: readonly Nib[] }) {
+  const [text, setText] = useState(OPENING_TEXT);
+  const [filters, setFilters] = useState(NO_FILTERS);
+  const [schools, setSchools] = useState<Readonly<Record<HandId, string>>>({});
+  const [compared, setCompared] = useState<readonly HandId[]>([]);
+  useEffect(() => setText(localStorage.getItem(TEXT_KEY) ?? OPENING_TEXT), []);
+
+  const recipes = useMemo(
+    () =>
+      HANDS.map((hand) => {
+        const nib = bestNib(hand, drawer);
+        const fresh = freshRecipe(hand.id, schools[hand.id]);
+        return nib ? { ...pin(fresh, 'width', nib.width), nib: nib.id } : fresh;
+      }),
+    [drawer, schools],
+  );
+  const samples = useSamples(recipes, text.trim() || OPENING_TEXT);
+  const shown = filtered(HANDS, filters, drawer);
+  const owned = new Set<ToolFamily>(HANDS.filter((hand) => isOwned(hand, drawer)).map(({ tool }) => tool));
+  const narrow = (part: Partial<typeof filters>) => setFilters((now) => ({ ...now, ...part }));
+
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
       <h1>{title}</h1>
-      <p className="mb-5 max-w-prose">
-        Choose the hand first and the pen second: the hand decides the tool, the nib width for the size you
-        want, and the ruling. Values are common teaching values, to start from and to change.
+      <p className="mb-4 max-w-prose">
+        Choose the hand first and the pen second. Each writes your words, true to the weight of the nib of
+        your drawer that suits it best; those you compare stand under one another at one scale.
       </p>
+      <WhichHand owned={owned} />
+      <div className="mb-4 flex flex-wrap items-end gap-4">
+        <label className="grow text-sm">
+          Your words
+          <input
+            className="input input-sm mt-1 block w-full min-w-56"
+            value={text}
+            maxLength={LONGEST_TEXT}
+            onChange={(event) => {
+              setText(event.target.value);
+              localStorage.setItem(TEXT_KEY, event.target.value);
+            }}
+          />
+        </label>
+        <Select label="Look" value={filters.look} choices={LOOKS} onChoose={(look) => narrow({ look })} />
+        <Select
+          label="For"
+          value={filters.purpose}
+          choices={PURPOSES}
+          onChoose={(purpose) => narrow({ purpose })}
+        />
+        <Select
+          label="Case"
+          value={filters.letterCase}
+          choices={CASES}
+          nameOf={(choice) => (choice === 'both' ? 'small and capitals' : 'one case')}
+          onChoose={(letterCase) => narrow({ letterCase })}
+        />
+        <Select
+          label="Experience"
+          value={filters.stage}
+          choices={STAGES}
+          nameOf={(stage) => STAGE_NAMES[stage]}
+          onChoose={(stage) => narrow({ stage })}
+        />
+        <Toggle name="My drawer can write it" on={filters.owned} onSwitch={(on) => narrow({ owned: on })} />
+      </div>
+      {shown.length === 0 && (
+        <p role="status">
+          No hand is all of this.{' '}
+          <button type="button" className="link" onClick={() => setFilters(NO_FILTERS)}>
+            Show all of them
+          </button>
+        </p>
+      )}
       <ul className="grid gap-5 lg:grid-cols-2">
-        {HANDS.map((hand) => (
-          <HandCard key={hand.id} base={hand} />
-        ))}
+        {shown.map((hand) => {
+          const recipe = recipes.find((candidate) => candidate.hand === hand.id);
+          return (
+            recipe && (
+              <HandCard
+                key={hand.id}
+                base={hand}
+                recipe={recipe}
+                nib={bestNib(hand, drawer)}
+                sample={samples.get(hand.id)}
+                compared={compared.includes(hand.id)}
+                full={compared.length >= MOST_COMPARED}
+                onSchool={(school) => setSchools((now) => ({ ...now, [hand.id]: school }))}
+                onCompare={(on) =>
+                  setCompared((now) => (on ? [...now, hand.id] : now.filter((id) => id !== hand.id)))
+                }
+              />
+            )
+          );
+        })}
       </ul>
+      <Compared
+        hands={compared}
+        samples={samples}
+        onRemove={(id) => setCompared((now) => now.filter((other) => other !== id))}
+      />
     </div>
-  );
-}
-
-function HandCard({ base }: { base: Hand & { id: HandId } }) {
-  const [school, setSchool] = useState(base.schools[0]?.id as string);
-  const hand = inSchool(base, school);
-  const { zones } = hand;
-  const weights = strokeWeights(hand);
-  const unit = UNIT[hand.basis];
-  const facts: [string, string][] = [
-    [hand.capitalsOnly ? 'Capitals' : 'Body', `${plain(zones.body)} ${unit}`],
-    ...(hand.capitalsOnly
-      ? []
-      : ([
-          ['Ascender', `${plain(zones.ascender)} ${unit}`],
-          ['Descender', `${plain(zones.descender)} ${unit}`],
-          ...(hand.capitals ? [['Capitals', `${plain(zones.capital)} ${unit}`]] : []),
-        ] as [string, string][])),
-    ...(hand.penAngle ? ([['Pen angle', `${plain(hand.penAngle.usual)}°`]] as [string, string][]) : []),
-    isPressed(hand)
-      ? ['Slant', `${plain(90 - hand.slope.usual)}°`]
-      : ['Slope', `${plain(hand.slope.usual)}°`],
-    ...(weights
-      ? ([
-          ['Stem', `${plain(weights.stem)} nw`],
-          ['Bar', `${plain(weights.bar)} nw`],
-        ] as [string, string][])
-      : []),
-  ];
-  const remark = base.schools.find(({ id }) => id === school)?.remark;
-  return (
-    <li className="flex flex-col rounded border border-base-300 bg-base-100 p-4">
-      <div className="flex items-baseline gap-2">
-        <h2 className="font-bold text-xl">{hand.name}</h2>
-        <span className="text-sm opacity-80">{WRITTEN_WITH[hand.tool]}</span>
-      </div>
-      <div className="mt-2 flex gap-4">
-        <HandFigure hand={hand} />
-        <dl className="grid grow grid-cols-[auto_1fr] content-start gap-x-3 text-sm">
-          {facts.map(([name, value]) => (
-            <div key={name} className="contents">
-              <dt>{name}</dt>
-              <dd className="text-right tabular-nums">{value}</dd>
-            </div>
-          ))}
-        </dl>
-      </div>
-      <ul className="mt-3 list-disc pl-5 text-sm">
-        {hand.remarks.map((text) => (
-          <li key={text}>{text}</li>
-        ))}
-      </ul>
-      <div className="mt-auto flex flex-wrap items-center gap-2 pt-3">
-        {base.schools.length > 1 ? (
-          <select
-            className="select select-sm w-auto"
-            aria-label={`School of ${base.name}`}
-            value={school}
-            onChange={(event) => setSchool(event.target.value)}
-          >
-            {base.schools.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        ) : null}
-        <Link href={`/rule?hand=${base.id}&school=${school}`} className="btn btn-primary btn-sm ml-auto">
-          Rule {base.name}
-        </Link>
-      </div>
-      {remark && <p className="mt-2 text-sm opacity-80">{remark}</p>}
-    </li>
   );
 }

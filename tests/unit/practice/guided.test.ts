@@ -22,7 +22,10 @@ const UNIT = 6;
 const strokesOf = (figure: Figure): { stroke: Stroke; x: number }[] =>
   figure.shapes
     .filter(({ joins }) => !joins)
-    .flatMap(({ cut, x }) => cut.strokes.map((stroke) => ({ stroke, x })));
+    // Touches that finish a stroke share its number.
+    .flatMap(({ cut, x }) =>
+      cut.strokes.filter(({ finishes }) => !finishes).map((stroke) => ({ stroke, x })),
+    );
 
 const isGroup = (node: DrawingNode): node is GroupNode => node.kind === 'group';
 const pathsOf = (group: GroupNode): PathNode[] =>

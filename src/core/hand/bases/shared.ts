@@ -1,5 +1,6 @@
 import type { NibWidths } from '../../measure/units';
 import type { Hand } from '../hand';
+import { PLAIN_PORTRAIT } from '../portrait';
 
 /** Breadth of a hand whose arches widen with its body: stem to stem as a share of the body height. */
 export const shareOfBody =
@@ -15,6 +16,7 @@ export const plainHand = {
   capitalsOnly: false,
   rightToLeft: false,
   families: [],
+  portrait: PLAIN_PORTRAIT,
   // A shade over 1.6 fifths of the body closes the counters of every pressed hand tried.
   fattestShade: 1.6,
 } as const satisfies Partial<Hand>;

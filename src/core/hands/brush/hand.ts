@@ -12,6 +12,14 @@ export const brush = defineHand(brushBase, {
   width: 3,
   slope: { usual: 20, range: { low: 10, high: 30 } },
   breadth: shareOfBody(0.55),
+  portrait: {
+    looks: ['sloping', 'joined'],
+    purposes: ['card', 'title', 'envelope'],
+    stage: 'first',
+    hours: { low: 8, high: 25 },
+    history:
+      'Sign writers and advertising drew it for a hundred years; small brush pens brought it to the kitchen table.',
+  },
   schools: [
     {
       id: 'on-the-line',

@@ -34,6 +34,14 @@ export const copperplate = defineHand(pointed, {
     { name: 'marks', case: 'other' },
   ],
   diagonals: 'vwxyAVWMNXY',
+  portrait: {
+    looks: ['sloping', 'joined', 'hairlines'],
+    purposes: ['envelope', 'card', 'certificate'],
+    stage: 'second',
+    hours: { low: 25, high: 60 },
+    history:
+      'Came from engraved copybooks of some three hundred years ago, whose lines the flexible pointed pen then learnt to imitate.',
+  },
   schools: [
     {
       id: '3-2-3',

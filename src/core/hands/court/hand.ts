@@ -22,6 +22,14 @@ export const court = defineHand(dots, {
   },
   slope: { usual: 0, range: { low: 0, high: 15 } },
   breadth: shareOfBody(0.8),
+  portrait: {
+    looks: ['joined', 'sloping'],
+    purposes: ['title', 'certificate'],
+    stage: 'later',
+    hours: { low: 60, high: 200 },
+    history:
+      'An ornamental script of court chanceries written from right to left with a reed, whose letters are measured in dots of the pen.',
+  },
   schools: [
     {
       id: 'ornamental',

@@ -31,6 +31,14 @@ export const foundational = defineHand(broad, {
     { name: 'marks', case: 'other' },
   ],
   diagonals: 'vwxyAVWMNXY',
+  portrait: {
+    looks: ['round', 'upright'],
+    purposes: ['label', 'card', 'long text', 'certificate'],
+    stage: 'first',
+    hours: { low: 10, high: 25 },
+    history:
+      'Made about a century ago for teaching, after a clear book hand a thousand years old: one angle and one circle from which the rest follows.',
+  },
   schools: [
     {
       id: 'four-and-a-half',

@@ -36,6 +36,14 @@ export const italic = defineHand(broad, {
     { name: 'marks', case: 'other' },
   ],
   diagonals: 'vwxyAVWMNXY',
+  portrait: {
+    looks: ['narrow', 'sloping', 'joined'],
+    purposes: ['envelope', 'card', 'certificate', 'long text'],
+    stage: 'first',
+    hours: { low: 15, high: 40 },
+    history:
+      'Grew in southern chanceries out of the quick writing of educated people some five hundred years ago; taught again today because it is at once formal and fast.',
+  },
   schools: [
     {
       id: 'low-capitals',

@@ -13,6 +13,14 @@ export const lightLine = defineHand(pointed, {
   width: 0.5,
   slope: { usual: 38, range: { low: 35, high: 42 } },
   breadth: shareOfBody(0.65),
+  portrait: {
+    looks: ['sloping', 'joined', 'hairlines'],
+    purposes: ['long text', 'envelope', 'card'],
+    stage: 'later',
+    hours: { low: 20, high: 60 },
+    history:
+      'A business hand of the nineteenth century: light, quick and written from the arm, with a shade only here and there.',
+  },
   schools: [
     {
       id: 'loops',

@@ -12,6 +12,14 @@ export const monoline = defineHand(monolineBase, {
   width: 0.5,
   slope: { usual: 0, range: { low: 0, high: 30 } },
   breadth: shareOfBody(0.6),
+  portrait: {
+    looks: ['round', 'joined', 'upright'],
+    purposes: ['label', 'card', 'envelope'],
+    stage: 'first',
+    hours: { low: 3, high: 10 },
+    history:
+      'A modern way in: any pen writes the letter in one line, and thick strokes are drawn on afterwards.',
+  },
   schools: [
     {
       id: 'doubled',

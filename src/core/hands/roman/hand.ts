@@ -29,6 +29,14 @@ export const roman = defineHand(broad, {
   diagonals: 'AVWMNXY',
   capitalsOnly: true,
   fold: 'upper',
+  portrait: {
+    looks: ['round', 'upright'],
+    purposes: ['title', 'certificate', 'label'],
+    stage: 'second',
+    hours: { low: 25, high: 80 },
+    history:
+      'Letters first cut in stone two thousand years ago and ever since the measure of all capitals; here as a broad pen writes them.',
+  },
   schools: [
     {
       id: 'plain',

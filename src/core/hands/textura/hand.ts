@@ -32,6 +32,14 @@ export const textura = defineHand(broad, {
     { name: 'figures', case: 'figure' },
     { name: 'marks', case: 'other' },
   ],
+  portrait: {
+    looks: ['broken', 'narrow', 'upright', 'hairlines'],
+    purposes: ['certificate', 'title', 'card'],
+    stage: 'second',
+    hours: { low: 20, high: 50 },
+    history:
+      'The formal book hand of the high Middle Ages in the north: curves broken into straight strokes until a line of writing looks woven.',
+  },
   schools: [
     {
       id: 'five',

@@ -27,6 +27,14 @@ export const uncial = defineHand(broad, {
     { name: 'marks', case: 'other' },
   ],
   diagonals: 'vwx',
+  portrait: {
+    looks: ['round', 'upright'],
+    purposes: ['title', 'card', 'label'],
+    stage: 'first',
+    hours: { low: 8, high: 20 },
+    history:
+      'The book hand of late antiquity and the early Middle Ages: written large, slowly and in one case, before small letters existed.',
+  },
   schools: [
     {
       id: 'thirty',

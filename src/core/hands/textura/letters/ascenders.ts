@@ -6,11 +6,11 @@ import type { TexturaParts } from '../parts';
 const SMALL = 'abcdefghijklmnopqrtuvwxyz';
 
 /** l h k f t and the long s: tall stems. */
-export function ascenders({ A, T, X, angle, ascender, broke, cos, curl, d, drop, flag, foot, half, held, kick, rise, run, shaft, sprung, turn }: TexturaParts): Shapes {
+export function ascenders({ A, T, X, angle, ascender, broke, cos, curl, d, drop, flag, foot, half, held, kick, rise, run, sprung, turn }: TexturaParts): Shapes {
   /** The bar under the waistline, after which the next stem counts from a share of the stem distance. */
   const crossbar = (last: number) =>
     stroke('bar', [to(-0.78, X - half(turn.bar), 0, held(turn.bar)), line(1.1, X - half(turn.bar)), shadeAt(last * d)], 'Flatten the pen; it hangs from the waistline.');
-  const long = [shaft(0, A - 0.3 - 2 * half(), rise), foot(0)];
+  const long = [stroke('stem', [to(0, A - 0.3 - 2 * half()), shadeAt(0), line(0, rise)], 'From under the ascender line.'), foot(0)];
   const leg = 0.52 * X;
   return {
     l: [sprung(0), stroke('stem', [to(0, A - 0.4 * cos), shadeAt(0), kick(0), shadeAt(0.3 * d)], undefined, { finishes: true })],

@@ -1,0 +1,43 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { hasLetters } from '@/core/hands/scripts';
+import type { Recipe } from '@/core/sheet/recipe';
+import type { Wanted, WrittenSample } from '@/workers/gallery.worker';
+
+/** Drawing waits until typing pauses for so long, in ms. */
+const PAUSE = 120;
+
+/**
+ * The same text in every drawn hand, written off the page's own thread as each is ready; answers to an older text are
+ * thrown away.
+ */
+export function useSamples(recipes: readonly Recipe[], text: string): ReadonlyMap<string, WrittenSample> {
+  const [samples, setSamples] = useState<ReadonlyMap<string, WrittenSample>>(new Map());
+  const worker = useRef<Worker | null>(null);
+  const latest = useRef(0);
+  const asked = JSON.stringify(recipes.map(({ hand, school, width }) => [hand, school, width]));
+
+  useEffect(() => {
+    const drawing = new Worker(new URL('../../workers/gallery.worker.ts', import.meta.url), {
+      type: 'module',
+    });
+    worker.current = drawing;
+    drawing.onmessage = ({ data }: MessageEvent<WrittenSample>) => {
+      if (data.number === latest.current) setSamples((now) => new Map(now).set(data.hand, data));
+    };
+    return () => drawing.terminate();
+  }, []);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` stands for the recipes
+  useEffect(() => {
+    const timer = setTimeout(() => {
+      latest.current += 1;
+      for (const recipe of recipes.filter(({ hand }) => hasLetters(hand)))
+        worker.current?.postMessage({ number: latest.current, recipe, text } satisfies Wanted);
+    }, PAUSE);
+    return () => clearTimeout(timer);
+  }, [asked, text]);
+
+  return samples;
+}

@@ -1,0 +1,101 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { HANDS, handById } from '../../src/core/hands/registry';
+
+const cards = (page: Page) => page.getByRole('main').locator('li[id]');
+const card = (page: Page, id: string) => page.locator(`li[id="${id}"]`);
+const written = (page: Page, id: string) => card(page, id).getByTestId('sample');
+/** Hands of the edge whose letters came with the gallery, and what a word of theirs looks like when typed. */
+const EDGE_HANDS = ['foundational', 'uncial', 'textura', 'roman'] as const;
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/hand', { waitUntil: 'networkidle' });
+});
+
+test('every drawn hand writes my words, the others say that they cannot', async ({ page }) => {
+  await expect(cards(page)).toHaveCount(HANDS.length);
+  await page.getByRole('textbox', { name: 'Your words' }).fill('Comet');
+  for (const { id, script } of HANDS) {
+    if (script) {
+      await expect(written(page, id)).toBeVisible();
+      // A path a letter, and one a join where the hand joins them.
+      await expect.poll(() => written(page, id).locator('path').count()).toBeGreaterThanOrEqual(5);
+    } else await expect(card(page, id).getByText('Its letters are not drawn here yet')).toBeVisible();
+  }
+  await page.getByRole('textbox', { name: 'Your words' }).fill('луна');
+  await expect(card(page, 'italic').getByText(/It has no letter for/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'Your words' }).fill('Bolide');
+  await page.reload({ waitUntil: 'networkidle' });
+  await expect(page.getByRole('textbox', { name: 'Your words' })).toHaveValue('Bolide');
+});
+
+test('the gallery is narrowed, compared and chosen from', async ({ page }) => {
+  await page.getByLabel('Look', { exact: true }).selectOption('broken');
+  await expect(cards(page)).toHaveCount(1);
+  await page.getByLabel('For', { exact: true }).selectOption('envelope');
+  await page.getByRole('button', { name: 'Show all of them' }).click();
+  await expect(cards(page)).toHaveCount(HANDS.length);
+
+  for (const id of ['italic', 'uncial']) await card(page, id).getByLabel('Compare').check();
+  const tray = page.getByRole('region', { name: 'Side by side' });
+  await expect(tray.getByTestId('sample')).toHaveCount(2);
+  await tray.getByRole('button', { name: 'Take Italic away' }).click();
+  await expect(tray.getByTestId('sample')).toHaveCount(1);
+
+  await card(page, 'textura').getByLabel('School of Textura').selectOption({ label: '4 nib widths' });
+  await card(page, 'textura').getByRole('link', { name: 'Choose Textura' }).click();
+  await expect(page.getByRole('button', { name: 'Hand: Textura' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'School: 4 nib widths' })).toBeVisible();
+});
+
+test('which hand for me: from a purpose, a tool and a taste to hands with reasons', async ({ page }) => {
+  await page.getByLabel('To write', { exact: true }).selectOption('certificate');
+  await page.getByLabel('It should look').selectOption('broken');
+  const suggested = page.getByRole('list', { name: 'Suggested hands' }).getByRole('listitem');
+  await expect(suggested.first()).toContainText('Textura');
+  await expect(suggested.first()).toContainText('It is often written for this: certificate.');
+  await page.getByLabel('With', { exact: true }).selectOption('pointed');
+  await expect(suggested.first()).toContainText('Copperplate');
+  await suggested.first().getByRole('link', { name: 'Choose Copperplate' }).click();
+  await expect(page.getByRole('button', { name: 'Hand: Copperplate' })).toBeVisible();
+});
+
+for (const id of EDGE_HANDS) {
+  const { name, families } = handById(id);
+  test(`${name}: from its card to strokes, words, a ten-minute page and a course`, async ({ page }) => {
+    await expect(written(page, id)).toBeVisible();
+    await card(page, id).getByRole('link', { name: 'Strokes' }).click();
+    await expect(page.getByRole('heading', { name: /, stroke by stroke$/ })).toBeVisible();
+    const letter = page.getByRole('button', { name: /^Letter [oO]$/ }).last();
+    await letter.click();
+    await expect(page.getByRole('heading', { name: /^[oO], stroke by stroke$/ })).toBeVisible();
+
+    await page.goto(`/practise?hand=${id}`, { waitUntil: 'networkidle' });
+    await page.getByRole('button', { name: 'Ten-minute page' }).click();
+    const bands = page.getByRole('list', { name: 'Bands of the page' }).locator('> li');
+    await expect(bands.filter({ hasText: /Letters? / }).first()).toBeVisible();
+    await page.getByRole('tab', { name: 'Words' }).click();
+    await page.getByRole('button', { name: 'none', exact: true }).click();
+    for (const family of families.filter(({ case: of }) => of === 'small' || of === 'capital').slice(0, 3))
+      await page
+        .getByRole('button', { name: new RegExp(`^All of (capitals, )?${family.name}$`) })
+        .first()
+        .click();
+    await page.getByRole('button', { name: 'A small set that shows all' }).click();
+    await expect(page.getByTestId('found-words')).not.toBeEmpty();
+    await page.getByRole('tab', { name: 'Course' }).click();
+    await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
+  });
+}
+
+for (const theme of ['vellum', 'lampblack'] as const) {
+  test(`axe finds nothing on the gallery in ${theme}`, async ({ page, context, baseURL }) => {
+    await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL as string }]);
+    await page.goto('/hand', { waitUntil: 'networkidle' });
+    await expect(written(page, 'italic')).toBeVisible();
+    await card(page, 'italic').getByLabel('Compare').check();
+    await page.getByLabel('To write', { exact: true }).selectOption('label');
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  });
+}
