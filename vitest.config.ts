@@ -13,6 +13,6 @@ export default defineConfig({
     include: ['src/**/*.test.ts', 'tests/{unit,approved}/**/*.test.ts'],
     benchmark: { include: ['bench/**/*.bench.ts'] },
     setupFiles: ['tests/setup.ts'],
-    testTimeout: 60_000,
+    testTimeout: 180_000,
   },
 });

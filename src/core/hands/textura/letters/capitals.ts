@@ -25,7 +25,7 @@ export function capitals(parts: TexturaParts): { round: Shapes; roofed: Shapes; 
   const o = [
     stroke('left', ellipse(ox, mid, ox, oh, 69, 305), 'A crescent.'),
     stroke('right', ellipse(ox, mid, ox, oh, 117, -60), 'Another, closing it.'),
-    needle(1.24, up(0.772), up(0.243)),
+    needle(1.24, up(0.69), up(0.31)),
   ];
   /** The left flag of U, V, W, Y breaking into a stem. */
   const strong = (x: number): Run => flagged(x, 1.1);
@@ -35,7 +35,7 @@ export function capitals(parts: TexturaParts): { round: Shapes; roofed: Shapes; 
   const round: Shapes = {
     O: o,
     Q: [...o, stroke('tail', [to(1.3, B + 0.35), broke({ x: 1.3, y: B + 0.35 }, 2.07), line(2.59, B - 0.03)], 'A break through the foot.')],
-    C: [stroke('back', crescent(2.1), 'One crescent, from the top round to the foot.'), flag(1.55), needle(1, up(0.772), up(0.243))],
+    C: [stroke('back', crescent(2.1), 'One crescent, from the top round to the foot.'), flag(1.55), needle(1, up(0.69), up(0.31))],
     E: [
       stroke('back', crescent(2.05)),
       flag(1.52),
@@ -45,12 +45,12 @@ export function capitals(parts: TexturaParts): { round: Shapes; roofed: Shapes; 
       stroke('back', [to(1.52, C, 194), to(0, 0.53 * K, -90), to(1.19, B, -8), to(1.82, B + 0.55, 46)]),
       flag(1.52),
       stroke('stem', [to(1.58, up(0.57)), broke({ x: 1.58, y: up(0.57) }, 2.23), curl(2.23, 1.6, 0.95, -0.6)], 'A break, down, and away to the left.'),
-      needle(0.94, up(0.772), up(0.258)),
+      needle(0.86, up(0.68), up(0.34)),
     ],
     T: [
       stroke('back', [to(1.55, C - 0.12, 194), to(0, 0.53 * K, -90), to(1.22, B, -8), to(2.22, B + 0.52, angle + 2)]),
       stroke('roof', roof(-0.75, 2.45), 'A wave along the top.'),
-      needle(1.02, up(0.757), up(0.243)),
+      needle(1.04, up(0.68), up(0.31)),
     ],
     D: [
       stroke('stem', [to(0.1, C - 0.3), kick(0.1, 0.95, 0)]),
@@ -67,6 +67,8 @@ export function capitals(parts: TexturaParts): { round: Shapes; roofed: Shapes; 
       stroke('base', [to(0.18, B + 0.75), broke({ x: 0.18, y: B + 0.75 }, 0.85)]),
     ],
   };
+  /** Lower bow and leg hang on the hairline that comes back to the stem. */
+  const [waist, knee] = [up(0.506) + (0.64 / 1.85) * (C - 1.2 - up(0.506)), up(0.466) + (0.65 / 1.75) * up(0.244)];
   const roofed: Shapes = {
     A: [
       stroke('roof and stem', [to(-0.75, C - 0.62, angle), to(-0.1, C, 2), to(0.7, C - 0.18, -22), to(2.3, C - 1.7, -90), end(2.3)], 'Over, and down to a foot.'),
@@ -76,7 +78,7 @@ export function capitals(parts: TexturaParts): { round: Shapes; roofed: Shapes; 
     B: [
       stroke('stem', [to(0, C - 0.1), baseOf(2.1)]),
       roofBow(-1, 1.95, C - 1.2, up(0.506)),
-      stroke('lower bow', [to(2.1 - wide.side, up(0.551)), line(2.1, up(0.551) - wide.drop), line(2.1, B + 2 * half())]),
+      stroke('lower bow', [to(2.1 - wide.side, waist), line(2.1, waist - wide.drop), line(2.1, B + 2 * half())]),
       thorn(0, up(0.5)),
     ],
     P: [stem(0, C - 0.1), foot(0), roofBow(-1, 2.05, up(0.617), up(0.346)), thorn(0, up(0.5))],
@@ -84,7 +86,7 @@ export function capitals(parts: TexturaParts): { round: Shapes; roofed: Shapes; 
       stem(0, C - 0.1),
       foot(0),
       roofBow(-1, 1.85, up(0.71), up(0.466)),
-      stroke('leg', [to(0.75, up(0.52)), broke({ x: 0.75, y: up(0.52) }, 1.95), end(1.95)], 'A break, and down to a foot.'),
+      stroke('leg', [to(0.75, knee), broke({ x: 0.75, y: knee }, 1.95), end(1.95)], 'A break, and down to a foot.'),
     ],
     F: [stroke('stem', [to(0.3, C - 0.2), curl(0.3, 1.5, 1.15, B - 0.1)]), stroke('roof', roof(-0.8, 1.9)), bar(0.42, 1.65, up(0.55)), needle(-0.48, up(0.75), up(0.31))],
     I: [stem(0.3, C - 0.2), foot(0.3), stroke('roof', roof(-0.8, 1.4)), thorn(0.3, up(0.52))],
@@ -109,7 +111,7 @@ export function capitals(parts: TexturaParts): { round: Shapes; roofed: Shapes; 
       stroke('arm', [to(0.74, C - 0.62), broke({ x: 0.74, y: C - 0.62 }, 1.51), line(0.55, C - 0.62 - 0.77 * 1.11 - 0.96 * 0.9)]),
       stroke('leg', [to(0.62, up(0.57)), broke({ x: 0.62, y: up(0.57) }, 1.85), end(1.85)]),
     ],
-    L: [hooked('stem and foot', 0, [line(0, up(0.25)), to(1.05, B, 0), to(2, B + 0.38, angle)]), needle(0.8, up(0.703), up(0.274)), thorn(0, up(0.52))],
+    L: [hooked('stem and foot', 0, [line(0, up(0.25)), to(1.05, B, 0), to(2, B + 0.38, angle)]), needle(0.84, up(0.66), up(0.33)), thorn(0, up(0.52))],
     M: [
       stroke('left back', [to(1.75, C - 0.05, 186), to(0, up(0.6), -90), line(0, up(0.274)), to(0.66, B, -4), to(1.15, B + 0.36, angle + 2)], 'A crescent with a straight back.'),
       stem(1.75, C - 0.05),

@@ -26,7 +26,7 @@ export function texturaFigures({ B, X, angle, broke, broken, cos, curl, foot, ha
     ],
     3: [
       stroke('head', [flag(0.95, 1.42), line(0.95, up(0.7)), line(0.34, up(0.603))]),
-      stroke('bow', [to(0.35, up(0.58)), broke({ x: 0.35, y: up(0.58) }, 1.3), line(1.3, low)]),
+      stroke('bow', [to(0.34, up(0.603)), broke({ x: 0.34, y: up(0.603) }, 1.3), line(1.3, low)]),
       stroke('base', base(0.56)),
     ],
     4: [

@@ -39,7 +39,7 @@ export function pairs({ A, B, C, K, T, X, angle, bar, broke, crescent, d, drop, 
       stroke('stem', [to(1.6, C - 0.2), line(1.75, C), broke({ x: 1.75, y: C }, 2.3), line(2.3, B + drop), line(2.3 + side, B), hair(2.3 + side, B, 0.8)]),
       bar(2.4, 3.6, 0.5 * K),
       stroke('flag', [to(2.5, C - 0.54), line(3.1, C), broke({ x: 3.1, y: C }, 3.8)]),
-      needle(1.1, 0.772 * K, 0.243 * K),
+      needle(1.12, 0.69 * K, 0.31 * K),
     ],
   };
 }

@@ -10,7 +10,11 @@ export function bowls({ A, B, T, X, branch, head, k, leg, mid, stem, w }: Uncial
     b: [
       straight,
       stroke('upper bowl', bow(0.85, 1.98), 'The smaller of the two.'),
-      stroke('lower bowl', [to(0.1, 0.53 * X, 20), to(1.36 * k, 0.6 * X, -2), to(2.7 * k, 0.315 * X, -90), to(1.24 * k, B, 180), to(0, B, 180)], 'Wider, and back along the line.'),
+      stroke(
+        'lower bowl',
+        [to(0.1, mid + 0.03, 20), to(1.36 * k, 0.6 * X, -2), to(2.7 * k, 0.315 * X, -90), to(1.24 * k, B, 180), to(0, B, 180)],
+        'Wider, and back along the line.',
+      ),
     ],
     'b ascending': [
       stem([head(0, A), line(0, 0.42 * X), to(1.3 * k, B, 2)], 'From the ascender line, round into the foot.'),

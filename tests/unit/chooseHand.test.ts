@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { HANDS, handById } from '../hands/registry';
-import { hasLetters } from '../hands/scripts';
-import { type Circumstances, suggestHands, type Wish } from './choose';
-import type { ToolFamily } from './hand';
-import { LOOKS, PURPOSES } from './portrait';
+import { type Circumstances, suggestHands, type Wish } from '@/core/hand/choose';
+import type { ToolFamily } from '@/core/hand/hand';
+import { LOOKS, PURPOSES } from '@/core/hand/portrait';
+import { HANDS, handById } from '@/core/hands/registry';
+import { hasLetters } from '@/core/hands/scripts';
 
 const withTools = (...tools: ToolFamily[]): Circumstances => ({
   owned: new Set(tools),
