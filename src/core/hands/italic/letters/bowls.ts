@@ -1,3 +1,4 @@
+import { springHead } from '../../../hand/broad/stems';
 import { line, type Run, type Shapes, stroke, to } from '../../../hand/notation';
 import type { ItalicParts } from '../parts';
 
@@ -7,6 +8,8 @@ const TAIL = 'For the last line, or wherever nothing stands below.';
 /** a d g q and u y: the a-shape, and the cup it stands on. */
 export function bowls({ A, B, D, T, d, turn, bowl, cup, entry, exit, flourishedHead, flourishedTail, met, slant, stem, tail }: ItalicParts): Shapes {
   const top: Run = to(d, T, -90);
+  /** A small head on the second stem of u and y: a point would start too thin, a whole head would close the counter. */
+  const second: Run = springHead({ reach: 0.5, drop: 0.34, lead: 0.2, settle: 0.6, rise: 38, over: 6 }, d, T);
   const cupped: Run = [entry(0), cup(0)];
   const closedTail: Run = [line(d, D + 1.5), to(d - 0.8, D, 186), to(d - 2.05, D + 1.2, 88), to(d - 0.9, -0.62, 36), to(d + 0.3, -0.32, 12)];
   return {
@@ -17,9 +20,9 @@ export function bowls({ A, B, D, T, d, turn, bowl, cup, entry, exit, flourishedH
     'g flourished': [stroke('bowl', bowl), stem([top, flourishedTail(d)], TAIL)],
     'g closed tail': [stroke('bowl', bowl), stroke('stem and loop', [top, closedTail], 'The tail comes back on the thin and closes under the bowl.')],
     q: [stroke('bowl', bowl), stem([top, line(d, D + 0.15), to(d + 0.55, D + 0.42, 46, { leave: 46 })], 'Straight down, with a flick up to the right.')],
-    u: [stroke('cup', cupped, 'n upside down: leave the second stem low.'), stem([top, exit(d)])],
-    y: [stroke('cup', cupped, 'As in u.'), stem([top, tail(d)], 'Down into the tail of g.')],
-    'y flourished': [stroke('cup', cupped), stem([top, flourishedTail(d)], TAIL)],
+    u: [stroke('cup', cupped, 'n upside down: leave the second stem low.'), stem([second, exit(d)])],
+    y: [stroke('cup', cupped, 'As in u.'), stem([second, tail(d)], 'Down into the tail of g.')],
+    'y flourished': [stroke('cup', cupped), stem([second, flourishedTail(d)], TAIL)],
     'y diagonal': [
       stroke('thick', [met('springing', 0.2 * d), slant, line(0.52 * d, B)]),
       stroke(

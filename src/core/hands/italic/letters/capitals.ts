@@ -57,7 +57,7 @@ export function fourFifths({ H, bar, base, cap, headed, kick, lead, stem, thinFo
     V: [stroke('thick', [headed(-0.02, top() - 0.08, -50), thinFoot(0.5 * v)]), thinStroke('thin', v, 0.5 * v, 'Steep pen.')],
     X: [
       stroke('thick', [headed(0, top() - 0.08, -46, 0.5), line(x, base(0))]),
-      stroke('thin', [to(x - 0.1, top(low), undefined, { turn: low }), line(-0.1, base(low))], 'Steep pen; crosses a little above the middle.'),
+      stroke('thin', [to(x - 0.1, top(turn.ear), undefined, { turn: turn.ear }), line(-0.1, base(turn.ear))], 'Flatter pen, or it vanishes; crosses a little above the middle.'),
     ],
     Y: [
       stroke('left arm', [headed(0, top() - 0.08, -50, 0.5), line(0.5 * x, 0.46 * H)]),
