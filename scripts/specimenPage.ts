@@ -10,6 +10,8 @@ import { writeLine } from '../src/core/type/writeLine';
 const INK = '#1F2430';
 const RULE = '#9db3c8';
 const AROUND = 3;
+/** Room under the line of hands without descenders: marks and tails go there all the same. */
+const LEAST_BELOW = 2;
 /** White between letters that are written for themselves. */
 const APART = 2.5;
 
@@ -24,7 +26,7 @@ export function specimen(recipe: Recipe, rows: readonly string[]): Drawing {
   const { body, ascender, descender, capital } = letterZones(recipe);
   const above = Math.max(body + ascender, capital);
   const lean = tanDeg(recipe.slope);
-  const pitch = above + descender + 2;
+  const pitch = above + Math.max(descender, LEAST_BELOW) + 2;
   const back = AROUND + (descender + 1) * lean;
   const nodes: DrawingNode[] = [];
   let width = 0;

@@ -51,6 +51,8 @@ export interface Stroke {
   readonly remark?: string;
   readonly nib?: number;
   readonly finishes?: boolean;
+  /** Knots where the pen is on its way between two angles; missing where there are none. */
+  readonly passing?: readonly boolean[];
   readonly path: readonly Cubic[];
   /** One more than there are cubics: pen angle off the hand's own, and pressure, at each knot. */
   readonly turns: readonly Degrees[];
@@ -87,6 +89,7 @@ export function compileStroke({ name, remark, knots, nib, finishes }: StrokePlan
     remark,
     ...(nib !== undefined && { nib }),
     ...(finishes && { finishes }),
+    ...(knots.some(({ passing }) => passing) && { passing: knots.map(({ passing }) => passing ?? false) }),
     path,
     turns,
     presses,

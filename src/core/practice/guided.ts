@@ -199,14 +199,15 @@ function guideOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec, unit: Mm, joi
 }
 
 /**
- * The edge as it touches the paper: where a stroke begins and wherever the pen has been turned; of a pressed pen its
+ * The edge as it touches the paper: where a stroke begins and wherever the pen has been turned to (not on its way there); of a pressed pen its
  * spread where it is pressed most.
  */
 function edgesOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec) {
   const poses = trace(stroke, Number.POSITIVE_INFINITY);
   if (pen.kind === 'broad') {
     const turned = poses.filter(
-      (pose, i) => i === 0 || Math.abs(pose.turn - (poses[i - 1] as PenPose).turn) > SAME,
+      (pose, i) =>
+        i === 0 || (!stroke.passing?.[i] && Math.abs(pose.turn - (poses[i - 1] as PenPose).turn) > SAME),
     );
     return (pen.held ? turned.slice(0, 1) : turned).map((pose) => {
       const angle = edgeAngle(pen, pose);

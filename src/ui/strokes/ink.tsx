@@ -97,7 +97,7 @@ export function PenPath({ stroke, pen }: { stroke: Stroke; pen: WritingPen }) {
   const [left, right] = [back(1), back(-1)];
   const length = stroke.lengths.at(-1) as number;
   const marked = stroke.lengths.flatMap((travelled, i) => {
-    const turned = i === 0 || stroke.turns[i] !== stroke.turns[i - 1];
+    const turned = i === 0 || (!stroke.passing?.[i] && stroke.turns[i] !== stroke.turns[i - 1]);
     const full = pen.kind === 'pointed' && (stroke.presses[i] as number) >= FULL;
     return turned || full ? [travelled / length] : [];
   });
