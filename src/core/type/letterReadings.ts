@@ -1,7 +1,7 @@
 import { lengthOf } from '../geometry/cubic';
 import { directionOf, distance, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, type NibWidths, sinDeg } from '../measure/units';
-import { edgeAngle, pressedWidth, type WritingPen } from '../pen/pen';
+import { type BroadPen, edgeAngle, pressedWidth, type WritingPen } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { strokeThickness } from '../pen/thickness';
 import { type PenPose, trace } from '../pen/trace';
@@ -49,12 +49,26 @@ export function readStroke(pen: WritingPen, stroke: Stroke): StrokeReading {
   const [first, last] = [poses[0] as PenPose, poses.at(-1) as PenPose];
   return {
     name: stroke.name,
-    ...(pen.kind === 'broad' ? { angles: [edgeAngle(pen, first), edgeAngle(pen, last)] } : { press: most }),
+    ...(pen.kind === 'broad' ? { angles: anglesOf(pen, stroke, [first, last]) } : { press: most }),
     middle: weights[middle] as number,
     thinnest: Math.min(...weights),
     thickest: Math.max(...weights),
     direction: (poses[middle] as PenPose).direction,
   };
+}
+
+/** The angles a stroke is told by: where it begins and ends, or where the pen first and last rests between turnings. */
+function anglesOf(
+  pen: BroadPen,
+  stroke: Stroke,
+  [first, last]: readonly [PenPose, PenPose],
+): readonly [Degrees, Degrees] {
+  const resting = stroke.turns.filter((_, i) => !stroke.passing?.[i]);
+  if (!stroke.passing || resting.length === 0) return [edgeAngle(pen, first), edgeAngle(pen, last)];
+  return [
+    edgeAngle(pen, { turn: resting[0] as Degrees }),
+    edgeAngle(pen, { turn: resting.at(-1) as Degrees }),
+  ];
 }
 
 /** A straight stroke that is neither a stem nor a bar. */

@@ -35,6 +35,8 @@ const DRAWN_AT: NibWidths = 8;
 const KEPT = 0.88;
 /** Cusps grow with the height: so much, and the rest with it. */
 const CUSP = 0.45;
+/** What a teacher says of a stroke with cusps. */
+const CUSPED = 'Flat for a head, turned up into the stroke, and flat again for a foot; the other corners afterwards.';
 /** An arm's end flares over its last piece. */
 const FLARE: NibWidths = 1.5;
 const FLAG: NibWidths = 1.1;
@@ -81,7 +83,7 @@ export function capitals(m: Measures, H: NibWidths, turn: CapitalTurns, serif: S
           ? [line(x[1], base() + 0.9), line(x[1], base(turn.bar), at(turn.bar))]
           : line(x[1], base(by));
     return [
-      stroke(name, [begin, end], remark),
+      stroke(name, [begin, end], remark ?? CUSPED),
       ...(head === 'serif' || head === 'right' ? [touch('right of the head', [...headCusp(at2.head, 'right')])] : []),
       ...(foot === 'serif' || foot === 'left' ? [touch('left of the foot', [...footCusp(at2.foot, 'left')])] : []),
     ];
