@@ -19,7 +19,7 @@ function settingsOf(hand: string): readonly (readonly [string, Recipe])[] {
       capital: usual.zones.capital * (handById(hand).capitalsOnly ? body / usual.zones.body : 1),
     },
   });
-  return [
+  const all: readonly (readonly [string, Recipe])[] = [
     ...schools.map(({ id, name }) => [name, freshRecipe(hand, id)] as const),
     ['a nib of 0.5 mm', { ...usual, width: 0.5 }],
     ['a nib of 8 mm', { ...usual, width: 8 }],
@@ -34,6 +34,9 @@ function settingsOf(hand: string): readonly (readonly [string, Recipe])[] {
     ['the least slope', { ...usual, slope: slope.range.low }],
     ['the most slope', { ...usual, slope: slope.range.high }],
   ];
+  // Ends that are the usual setting are looked at once, with the first school.
+  const same = JSON.stringify(usual);
+  return all.filter(([, recipe], i) => i === 0 || JSON.stringify(recipe) !== same);
 }
 
 const edgeHands = DRAWN.filter((hand) => handById(hand).tool === 'broad');

@@ -43,19 +43,21 @@ describe('cells of a practice page', () => {
   });
 
   it.each(HANDS.map(({ id }) => id))(
-    '%s: every drill, picture and family, at 1, 2.4 and 6 mm on A5 and A3',
+    '%s: every drill, picture and family, at 1 and 6 mm on A5 and 2.4 on A3',
     (hand) => {
-      for (const format of ['a5', 'a3'] as const) {
-        for (const nib of [1, 2.4, 6]) {
-          const recipe = recipeOn(hand, nib, { format });
-          const ground = groundOf(recipe, { size: 1, held: false });
-          const bands = [
-            ...drillsFor(recipe).map(({ id }) => bandOf('d', 'drill', id)),
-            ...PICTURES.map(({ id }) => bandOf('p', 'picture', id)),
-            ...[...familiesOf(ground).keys()].map((family) => bandOf('f', 'family', family)),
-          ];
-          expect(misplaced(compose(recipe, { bands }))).toEqual([]);
-        }
+      for (const [format, nib] of [
+        ['a5', 1],
+        ['a5', 6],
+        ['a3', 2.4],
+      ] as const) {
+        const recipe = recipeOn(hand, nib, { format });
+        const ground = groundOf(recipe, { size: 1, held: false });
+        const bands = [
+          ...drillsFor(recipe).map(({ id }) => bandOf('d', 'drill', id)),
+          ...PICTURES.map(({ id }) => bandOf('p', 'picture', id)),
+          ...[...familiesOf(ground).keys()].map((family) => bandOf('f', 'family', family)),
+        ];
+        expect(misplaced(compose(recipe, { bands }))).toEqual([]);
       }
     },
   );

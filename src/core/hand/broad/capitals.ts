@@ -295,5 +295,5 @@ export function capitals(m: Measures, H: NibWidths, turn: CapitalTurns, serif: S
       ...arms(OE),
     ],
   };
-  return { full, fourFifths, half: halfWide, wide, pairs };
+  return { full, fourFifths, half: halfWide, wide, pairs, upright };
 }
