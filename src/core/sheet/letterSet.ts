@@ -54,10 +54,13 @@ const knotSchema = z.strictObject({
   leave: direction('leave').optional(),
   line: z.boolean({ error: () => 'line must be true or false.' }).optional(),
   turn: number('turn', -90, 90).optional(),
+  passing: z.boolean({ error: () => 'passing must be true or false.' }).optional(),
   press: number('press', 0, 1.5).optional(),
   anchor: number('anchor', 0, 1).optional(),
 });
 
+/** Thinnest pen a stroke may be written with, as a share of the main one's width. */
+const THINNEST = 0.05;
 /** Shortest stroke that leaves a mark of its own. */
 const SHORTEST = 0.01;
 
@@ -65,6 +68,8 @@ const strokeSchema = z
   .strictObject({
     name: words('The name of a stroke', 40),
     remark: remark.optional(),
+    nib: number('nib', THINNEST, 1).optional(),
+    finishes: z.boolean({ error: () => 'finishes must be true or false.' }).optional(),
     knots: z
       .array(knotSchema, { error: () => 'knots must be a list.' })
       .min(2, { error: () => 'A stroke needs at least two knots: where it begins and where it ends.' })
@@ -250,9 +255,11 @@ export const asOwn = (letter: Letter, variant: string, m: Pick<Measures, 'X'>): 
   return {
     text: letter.text,
     variant,
-    strokes: letter.strokes.map(({ name, remark, knots }) => ({
+    strokes: letter.strokes.map(({ name, remark, nib, finishes, knots }) => ({
       name,
       ...(remark !== undefined && { remark }),
+      ...(nib !== undefined && { nib }),
+      ...(finishes && { finishes }),
       knots: knots.map((knot) => {
         const entries = Object.entries(knot).filter(([, value]) => value !== undefined);
         const numbers = entries.map(([key, value]) => [
