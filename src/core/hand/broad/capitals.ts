@@ -289,7 +289,7 @@ export function capitals(m: Measures, H: NibWidths, turn: CapitalTurns, serif: S
       bar(0.35 * AE, AE, up(0.33)),
     ],
     Œ: [
-      stroke('left side', [O.back, line(OE, base() - OVERSHOOT)], 'The left of O.'),
+      stroke('left side', O.back, 'The left of O.'),
       stroke('lid', [to(begin.x, begin.y, 22), to(OE, top(), 0)]),
       ...upright(OE, 'stem', { head: cusped ? 'cut' : 'bar', foot: cusped ? 'cut' : 'bar' }),
       ...arms(OE),

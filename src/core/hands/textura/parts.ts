@@ -77,7 +77,11 @@ export function texturaParts(m: Measures) {
   /** Along the edge from a place by a length: a hairline. */
   const hair = (x: NibWidths, y: NibWidths, length: NibWidths): Run => line(x + length * cos, y + length * sin);
   /** A stem's foot, broken off to the right and out on the hairline. */
-  const kick = (x: NibWidths, length = BREAK, tail = TAIL): Run => [line(x, B + length * cos), line(x + length * sin, B), line(x + length * sin + tail * cos, B + tail * sin)];
+  const kick = (x: NibWidths, length = BREAK, tail = TAIL): Run => [
+    line(x, B + length * cos),
+    line(x + length * sin, B),
+    ...(tail > 0 ? [line(x + length * sin + tail * cos, B + tail * sin)] : []),
+  ];
   /** Down and away to the left, thinning out along the edge. */
   const curl = (x: NibWidths, from: NibWidths, reach: NibWidths, base: NibWidths): Run => [line(x, from), to(x - reach, base, angle + 180)];
   const bar = (x1: NibWidths, x2: NibWidths, y: NibWidths): Drawn => stroke('bar', [to(x1, y, 0, held(turn.bar)), line(x2, y)], 'Flatten the pen.');
