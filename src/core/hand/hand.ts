@@ -70,6 +70,9 @@ export interface School {
     readonly ratioUnit?: Mm;
     readonly tallCapitals?: boolean;
     readonly style?: string;
+    /** The nib it is usually written with, where that is not the hand's. */
+    readonly width?: Mm;
+    readonly joined?: boolean;
   };
 }
 
@@ -155,6 +158,8 @@ export function inSchool(hand: Hand, schoolId: string): Hand {
     slope: { ...hand.slope, usual: set.slope ?? hand.slope.usual },
     tallCapitals: set.tallCapitals ?? hand.tallCapitals,
     style: set.style ?? hand.style,
+    width: set.width ?? hand.width,
+    joined: set.joined ?? hand.joined,
     // Where there are small capitals, text keeps its case.
     fold: set.zones?.smallCapital ? undefined : hand.fold,
   };

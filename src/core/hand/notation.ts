@@ -79,15 +79,20 @@ export const byItself = (context: Context, strokes: readonly Drawn[]): Shape => 
 /** Shapes by name: a letter by its text, its variants by text and name, such as `'g closed tail'`. */
 export type Shapes = Readonly<Record<string, readonly Drawn[] | Shape>>;
 
+/** The strokes of a shape, in order. */
+export const strokesOf = (shape: readonly Drawn[] | Shape): readonly Drawn[] =>
+  'strokes' in shape ? shape.strokes : shape;
+
 /** A stroke without what its parts know: what is stored, written and shown. */
 export const planOf = ({ parts: _, ...plan }: Drawn): StrokePlan => plan;
 
 /** The letters of one family, their ports and shades taken from the parts they are made of. */
 export const family = (name: string, shapes: Shapes): Letter[] =>
   Object.entries(shapes).map(([key, value]): Letter => {
-    const shape: Shape = 'strokes' in value ? value : { strokes: value };
+    const shape: Partial<Shape> = 'strokes' in value ? value : {};
+    const strokes = strokesOf(value);
     const space = key.indexOf(' ');
-    const parts = shape.strokes.flatMap((drawn) => drawn.parts);
+    const parts = strokes.flatMap((drawn) => drawn.parts);
     const shades = parts.flatMap(({ shade }) => (shade === undefined ? [] : [shade]));
     const [first, last] = [shades[0], shades.at(-1)];
     const entry = parts.find((part) => part.meets)?.meets;
@@ -96,7 +101,7 @@ export const family = (name: string, shapes: Shapes): Letter[] =>
       text: space < 0 ? key : key.slice(0, space),
       variant: space < 0 ? USUAL : key.slice(space + 1),
       family: name,
-      strokes: shape.strokes.map(planOf),
+      strokes: strokes.map(planOf),
       ...(shape.context && { context: shape.context }),
       ...(shape.byItself && { byItself: true }),
       ...(entry && { entry }),

@@ -28,6 +28,9 @@ export function changeHand(recipe: Recipe, handId: HandId, school?: string): Rec
   });
 }
 
-/** The same hand as another school teaches it. */
-export const changeSchool = (recipe: Recipe, school: string): Recipe =>
-  changeHand(recipe, recipe.hand, school);
+/** The same hand as another school teaches it; a nib nobody has chosen becomes the one usual there. */
+export function changeSchool(recipe: Recipe, school: string): Recipe {
+  const part = handPart(recipe.hand, school);
+  const untouched = recipe.nib === '' && recipe.width === recipeHand(recipe).width;
+  return changeHand(untouched ? { ...recipe, width: part.width } : recipe, recipe.hand, school);
+}

@@ -72,7 +72,7 @@ export function roundFigures(m: Measures, { height: H, wide = 1, ...turn }: Roun
     ],
     9: [
       stroke('bowl', [to(1.6 * k, top, 183), to(0, up(0.7), -90), to(1.25 * k, up(0.41), 0), to(2.72 * k, up(0.55), 52)]),
-      stroke('back', [to(1.55 * k, top, 3), to(2.8 * k, up(0.64), -90), to(0.2, base - 0.05, -160, level(turn.tail))]),
+      stroke('back', [to(1.55 * k, top, 3), to(2.8 * k, up(0.64), -90), to(0.25 * k, base + 0.12, 164)]),
     ],
   };
 }

@@ -34,7 +34,7 @@ function letters(m: Measures): Letter[] {
 
 function foundationalAccents(m: Measures): Mark[] {
   const { turn } = foundationalParts(m);
-  return edgeAccents(m, { usual: turn.level, stroke: turn.thick, slash: turn.diagonal });
+  return edgeAccents(m, { usual: turn.bar, stroke: turn.thick, slash: turn.diagonal });
 }
 
 export const script: Script = {

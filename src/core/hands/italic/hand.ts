@@ -47,21 +47,23 @@ export const italic = defineHand(broad, {
   schools: [
     {
       id: 'low-capitals',
-      name: 'low capitals',
-      remark: 'Capitals of 7 nib widths stay clearly under the ascenders.',
+      name: 'formal',
+      remark:
+        'Letters side by side, the pen lifted; capitals of 7 nib widths stay clearly under the ascenders.',
       set: {},
     },
     {
       id: 'tall-capitals',
-      name: 'tall capitals',
+      name: 'formal, tall capitals',
       remark: 'Capitals as tall as the ascenders: a later habit, and a weaker build.',
       set: { zones: { capital: 9 }, tallCapitals: true },
     },
     {
       id: 'small-writing',
-      name: 'small writing',
-      remark: 'Ascenders and descenders of 3 nib widths, for small sizes and tight pages.',
-      set: { zones: { ascender: 3, descender: 3, capital: 6.5 } },
+      name: 'everyday',
+      remark:
+        'A small nib, ascenders and descenders of 3 nib widths, and letters joined wherever a hairline leads on: for letters, diaries and tight pages.',
+      set: { zones: { ascender: 3, descender: 3, capital: 6.5 }, width: 1.3, joined: true },
     },
   ],
   remarks: [

@@ -13,6 +13,11 @@ const MET_AT = 0.45;
 export const SPRING: NibWidths = -0.35;
 
 const HEAD = { reach: 0.86, drop: 0.44, lead: 0.36, settle: 0.62, rise: 45, over: 14 } as const;
+/** Where a stem turns into a tail, over the descender line, and where it has become a hairline. */
+const TAIL = { turn: 1.75, in: 0.86, rise: 0.42 } as const;
+/** Direction there: along the edge. */
+const DOWN: Degrees = 228;
+
 const FOOT = { settle: 0.8, lead: 0.46, reach: 1.02, rise: 0.5, away: UP } as const;
 
 /** Height at which arches leave their stem, and the point where they are clear of it, as shares of the body. */
@@ -64,8 +69,11 @@ export function italicParts(m: Measures) {
   /** The head of s, and its belly. */
   const spine: Run = [to(0.32, T - 0.98, -84), to(0.98, 0.5 * X, -40), to(1.62, B + 0.98, -96), to(0.8, B + 0.01, 184), to(0.06, B + 0.2, 158)];
 
-  /** Tail of g, j and y, from a stem at x: swing left, flattening the pen on the way out. */
-  const tail = (x: NibWidths): Run => [line(x, D + 1.9), to(x - 0.95, D + 0.3, 205), to(x - 1.55 * d, D - half() + half(turn.taper) + 0.06, 186, { turn: turn.taper })];
+  /** A stem at x that goes through the line and swings left onto the hairline: the beginning of a tail. */
+  const swing = (x: NibWidths): Run => [line(x, D + TAIL.turn), to(x - TAIL.in, D + TAIL.rise, DOWN)];
+  /** The tail of g, j and y comes to meet it from the left: pulled, as the foot of s, so that it never goes along the edge. */
+  const tail = (x: NibWidths): Drawn =>
+    stroke('tail', [to(x - 1.28 * d, D + 0.5, -34), to(x - 0.82 * d, D, 2), to(x - TAIL.in, D + TAIL.rise, DOWN - 180)], 'From the left, round to meet the hairline.');
   /** Descender that swings far out to the left. */
   const flourishedTail = (x: NibWidths): Run => [
     line(x, D + 2.1),
@@ -106,6 +114,7 @@ export function italicParts(m: Measures) {
     slant,
     kick,
     spine,
+    swing,
     tail,
     flourishedTail,
     flourishedHead,

@@ -51,6 +51,13 @@ export const roman = defineHand(broad, {
       set: { zones: { smallCapital: 5 } },
     },
     {
+      id: 'fine-small-capitals',
+      name: 'with finer small capitals',
+      remark:
+        'Small capitals of 5 nib widths with a second nib three quarters as wide: nearer to the weight of the tall ones.',
+      set: { zones: { smallCapital: 5 }, style: 'fine' },
+    },
+    {
       id: 'flat',
       name: 'flat pen',
       remark: 'The edge at 18°: stems near their full weight, bars and serifs fine.',

@@ -1,7 +1,7 @@
 import { edgeAccents } from '../../hand/broad/edgeAccents';
 import { roundFigures } from '../../hand/broad/roundFigures';
 import type { Letter, Mark, Measures } from '../../hand/letter';
-import { family, type Shapes, stroke, to, turnsOff } from '../../hand/notation';
+import { family, type Shapes, stroke, strokesOf, to, turnsOff } from '../../hand/notation';
 import type { Script } from '../../hand/script';
 import type { NibWidths } from '../../measure/units';
 import { romanDrills } from './drills';
@@ -28,14 +28,10 @@ function letters(m: Measures): Letter[] {
 
 /** 1 and 4 stand on the foot of the capitals: their last stroke is a stem with no head. */
 function footed(m: Measures, figures: Shapes, upright: ReturnType<typeof romanCapitals>['upright']): Shapes {
-  const strokesOf = (text: string) => {
-    const shape = figures[text] ?? [];
-    return 'strokes' in shape ? shape.strokes : shape;
-  };
-  const four = strokesOf('4');
+  const four = strokesOf(figures['4'] ?? []);
   const x = four.at(-1)?.knots[0]?.x ?? 0;
   const foot = (at: NibWidths) =>
-    upright(at, 'stem', { head: 'cut', remark: 'Straight down, to the foot of I.' });
+    upright(at, 'stem', { above: 'cut', remark: 'Straight down, to the foot of I.' });
   const top = m.X - m.half();
   return {
     1: [stroke('flag', [to(-1.15, top - 0.95, 36), to(0, top, 40)]), ...foot(0)],

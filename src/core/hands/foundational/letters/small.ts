@@ -1,3 +1,4 @@
+import { round } from '../../../hand/broad/round';
 import { sharpBows } from '../../../hand/broad/sharpS';
 import { line, type Run, type Shapes, stroke, to } from '../../../hand/notation';
 import type { FoundationalParts } from '../parts';
@@ -70,8 +71,11 @@ export function stems({ A, B, D, T, bar, dot, foot, head, level, stem, turn }: F
 }
 
 /** a g s: curves of their own. */
-export function curves({ B, D, T, X, foot, k, stem }: FoundationalParts): Shapes {
+export function curves({ B, D, T, X, foot, k, m, stem }: FoundationalParts): Shapes {
   const a = 2.52 * k;
+  /** The bowl of g: a circle that leaves a quarter of the body for the link. */
+  const r = 0.37 * X;
+  const small = round(m, r - 0.2, X - r, r);
   return {
     a: [
       stem([to(0.03, T - 0.38, 18), to(1.26 * k, T, 0), to(a, 0.63 * X, -90), foot(a)], 'Over, and straight down.'),
@@ -82,26 +86,22 @@ export function curves({ B, D, T, X, foot, k, stem }: FoundationalParts): Shapes
       ),
     ],
     g: [
-      stroke(
-        'left of bowl',
-        [to(0.37, T - 0.01, -131), to(0.01, 0.69 * X, -84), to(0.61 * k, 0.455 * X, -36), to(1.79 * k, 0.395 * X, 11)],
-        'A smaller o, hanging from the waistline.',
-      ),
-      stroke('right of bowl', [to(0.37, T - 0.01, 11), to(1.54 * k, 0.88 * X, -36), to(2.14 * k, 0.65 * X, -84), to(1.79 * k, 0.395 * X, -131)]),
+      stroke('left of bowl', small.left, 'A smaller o, hanging from the waistline.'),
+      stroke('right of bowl', small.right),
       stroke(
         'link and tail',
         [
-          to(0.46, 0.447 * X, -118),
-          to(0.38, 0.135 * X, -72),
-          to(1.63 * k, -0.17, -8),
-          to(2.86 * k, 0.43 * D, -90),
-          to(1.33 * k, D, 180),
-          to(-0.42, 0.625 * D, 92),
-          to(0.36, -0.52, 38),
+          to(small.west + 0.42, X - 2 * r + 0.62, -124),
+          to(small.west + 0.1, 0.14 * X, -72),
+          to(1.63 * k, -0.22, -9),
+          to(2.9 * k, 0.43 * D, -90),
+          to(1.3 * k, D, 180),
+          to(-0.36, 0.6 * D, 92),
+          to(0.5, -0.38, 42),
         ],
         'Down, out along the line, and round.',
       ),
-      stroke('ear', [to(1.98 * k, T - 0.28, 24), to(3.13 * k, T - 0.12, 0)]),
+      stroke('ear', [to(small.east - 0.42, T - 0.3, 24), to(small.east + 0.85, T - 0.1, 0)]),
     ],
     s: [
       stroke(

@@ -6,7 +6,7 @@ const FLOURISH = 'For the first line of a piece, where the ascender has room.';
 /** n m h r b p k: each arch leaves its stem a third of the way up. */
 export function branching({ A, B, D, T, X, d, turn, along, arch, branch, closing, entry, exit, flourishedHead, foot, kick, leftAt, stem }: ItalicParts): Shapes {
   const ear: Run = [branch(0), along];
-  const kExit = leftAt(d + 0.9, B + 0.42);
+  const kExit = (x: number) => leftAt(x + 0.9, B + 0.42);
   return {
     n: [stem([entry(0), foot(0)]), stroke('arch', [arch(0), exit(d)], 'Go back up inside the stem, branch a third of the way up, and spring over.')],
     m: [stem([entry(0), foot(0)]), stroke('first arch', [arch(0), foot(d)]), stroke('second arch', [arch(d), exit(2 * d)], 'Both arches alike.')],
@@ -22,13 +22,13 @@ export function branching({ A, B, D, T, X, d, turn, along, arch, branch, closing
     p: [stem([entry(0), line(0, D)], 'Through the baseline to the descender line.'), stroke('bowl', closing(0.15), 'As in b.')],
     k: [
       stem([entry(0, A), foot(0)]),
-      stroke('bowl', [branch(0, 0.6, 60), to(0.62 * d, T, 6), to(0.95 * d, T - 0.74, -90), to(0, 0.45 * X, 190)], 'A small closed bowl, high on the stem.'),
-      stroke('leg', [to(0.2, 0.5 * X, -52), kick(d), kExit], 'From under the bowl, out to the right.'),
+      stroke('bowl', [branch(0, 0.6, 60), to(0.62 * d, T, 6), to(0.95 * d, T - 0.74, -90), to(0.3, 0.465 * X, 188, { turn: turn.bar })], 'A small closed bowl, high on the stem.'),
+      stroke('leg', [to(0.46, 0.5 * X, -54), kick(1.06 * d), kExit(1.06 * d)], 'From under the bowl, out to the right.'),
     ],
     'k straight': [
       stem([entry(0, A), foot(0)]),
       stroke('arm', [to(0.98 * d, T - 0.06, undefined, { turn: turn.bar }), line(0.05, 0.46 * X)], 'Flatter pen, or it vanishes.'),
-      stroke('leg', [to(0.42, 0.6 * X, -54), kick(0.96 * d), kExit]),
+      stroke('leg', [to(0.42, 0.6 * X, -54), kick(0.96 * d), kExit(0.96 * d)]),
     ],
   };
 }

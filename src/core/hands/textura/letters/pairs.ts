@@ -36,9 +36,9 @@ export function pairs({ A, B, C, K, T, X, angle, bar, broke, crescent, d, drop, 
     ],
     Œ: [
       stroke('left', crescent(2.1), 'The back of C.'),
-      stroke('stem', [to(1.6, C - 0.2), line(1.75, C), broke({ x: 1.75, y: C }, 2.3), line(2.3, B + drop), line(2.3 + side, B), hair(2.3 + side, B, 0.8)]),
-      bar(2.4, 3.6, 0.5 * K),
-      stroke('flag', [to(2.5, C - 0.54), line(3.1, C), broke({ x: 3.1, y: C }, 3.8)]),
+      stroke('stem', [to(1.95, C - 0.2), line(2.1, C), broke({ x: 2.1, y: C }, 2.65), line(2.65, B + drop), line(2.65 + side, B), hair(2.65 + side, B, 0.8)]),
+      bar(2.75, 3.95, 0.5 * K),
+      stroke('flag', [to(2.85, C - 0.54), line(3.45, C), broke({ x: 3.45, y: C }, 4.15)]),
       needle(1.12, 0.69 * K, 0.31 * K),
     ],
   };

@@ -59,12 +59,12 @@ export function pairs(parts: UncialParts): Shapes {
   const { A, B, T, X, bar, bowl, branch, k, mid, round, slant, stem, w } = parts;
   const a = 3 * k;
   return {
-    æ: [stroke('back', [slant(-0.287 * a, -59), line(0.66 * a, 0.55 * X)], 'The back of a, into the back of e.'), bowl(a), ...eyed(parts)(0.77 * a)],
+    æ: [stroke('back', [slant(-0.287 * a, -59), line(0.82 * a, 0.26 * X)], 'The back of a, into the back of e.'), bowl(a), ...eyed(parts)(0.87 * a)],
     œ: [
-      stroke('left side', round(78, 300), 'The left of o.'),
+      stroke('left side', round(78, 284), 'The left of o.'),
       stroke('shared side', [round(112, 0), to(w + 1.3 * k, B, 2), to(w + 2.5 * k, B + 0.4, 28)], 'The right of o is the back of e.'),
       stroke('eye', [branch(w), to(w + 1.25 * k, T, 0), to(w + 2.35 * k, 0.755 * X, -90), to(w + 1.35 * k, mid + 0.22, 208)]),
-      bar(w + 0.1, w + 1.1 * k, mid),
+      bar(w + 0.1, w + 0.85 * k, mid),
     ],
     ß: [stem([to(0, A - 1.7, -90), line(0, B)], 'From under the ascender line, straight down.'), sharpBows(parts, 0.88 * k)],
   };
