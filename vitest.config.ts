@@ -14,5 +14,7 @@ export default defineConfig({
     benchmark: { include: ['bench/**/*.bench.ts'] },
     setupFiles: ['tests/setup.ts'],
     testTimeout: 180_000,
+    // Both cores: by itself the runner leaves one free.
+    maxWorkers: 2,
   },
 });
