@@ -2,7 +2,7 @@ import type { SlantedOval } from '../geometry/oval';
 import { line, stroke, to } from '../hand/notation';
 import type { Degrees } from '../measure/units';
 import type { Knot, StrokePlan } from '../pen/stroke';
-import { alongArc } from './drills';
+import { alongArc } from './drills/arc';
 
 /**
  * Picture drills: things of the sky and of optics made of the strokes that letters are made of, step by step. Letter
