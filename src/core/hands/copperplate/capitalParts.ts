@@ -73,7 +73,9 @@ export function capitalParts(parts: CopperplateParts) {
   const headCurl: Run = [k(-2.5, 9.7, 97, { press: 0, anchor: 1 }), k(-1.2, TALL, 0), k(h, 9.0, -90, { press: 0.9 })];
   const headDot = spot(-2.36, 9.65);
   /** From the shade of a head curl round the line and up into the second stem at x. */
-  const cupTo = (x: number): Run => [line(-spread / 2, 3.4, { press: 1, anchor: 0, dir: -90 }), k(1.3, 0, 0, hair), k(x - h, 6.0, 86)];
+  const cupTo = (x: number): Run => [line(-spread / 2, 3.4, { press: 1, anchor: 0, dir: -90 }), k(1.3, 0, 0, hair), k(x - h - 0.1, 6.0, 86), k(x - h, 0.97 * TALL, 90)];
+  /** A shade at x pressed in from nothing at the capital line, and its turn. */
+  const pressedIn = (x: number): Run => [k(x - h, TALL, -90, { press: 0, anchor: 0 }), straight(x - h, 8.2, { press: 0.9 }), turn(x)];
   /** The wave over F and T. */
   const cap: Drawn[] = [
     stroke(
@@ -98,7 +100,7 @@ export function capitalParts(parts: CopperplateParts) {
 
   return {
     TALL,
-    ...{ bowl, cap, cupTo, h, headCurl, headDot, headWave, hooked, k, leftLeg, oval, parts, scale, slant, spot, stem, straight, turn },
+    ...{ bowl, cap, cupTo, h, headCurl, headDot, headWave, hooked, k, leftLeg, oval, parts, pressedIn, scale, slant, spot, stem, straight, turn },
   };
 }
 

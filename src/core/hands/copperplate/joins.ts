@@ -53,23 +53,30 @@ const lowJoin = (from: Port, until: Port, distance: number) => [
   to(distance + until.x, until.y, until.dir),
 ];
 
-/** From a dot or the side of o near the waistline: a shallow dip, then on to the next letter as high as it allows. */
+/** Lowest point of the garland after o, b, v, w. */
+const DIP = 3.6;
+
+/** From a dot or the side of o near the waistline: a shallow garland, then on to the next letter as it is reached. */
 function highJoin(from: Port, until: Port, distance: number, m: Measures) {
   const x = distance + until.x;
   const start = to(from.x, from.y, from.dir, { press: 0 });
-  const middle = (from.x + x) / 2;
+  const at = (share: number) => from.x + share * (x - from.x);
   switch (until.kind) {
     case 'minim':
-      return [start, to(middle, 3.6, 10), to(x + 0.05, m.T - 0.1, 62)];
+      return [start, to(at(0.5), DIP, 6), to(x + 0.03, m.T - 0.08, 60)];
     case 'oval':
-      return [start, to(middle + 0.06, 3.52, 10), to(x + 0.24, 4.1, 56)];
+      return [start, to(at(0.5), DIP, 6), to(x + 0.3, 4.35, 52)];
     case 'turn':
-      return [start, to((from.x + x) / 2 - 0.1, 3.95, 12), to(x, until.y, until.dir)];
+      return [start, to(at(0.36), DIP + 0.1, 10), to(x, until.y, until.dir)];
+    case 'loop':
+      return [start, to(at(0.44), DIP, 8), to(x, until.y, until.dir)];
     case 'high rise':
-      return [start, to(middle - 0.02, until.y - 0.16, 12), to(x, until.y, until.dir)];
+      return [start, to(at(0.56), DIP, 8), to(x, until.y, until.dir)];
+    case 'high eye':
+      return [start, to(at(0.6), until.y - 0.14, 2), to(x, until.y, until.dir)];
     case 'eye':
-      return [start, to(x - 0.35, 1.9, -12), to(x + 0.3, 2.2, 42)];
+      return [start, to(at(0.8), 1.9, -12), to(x + 0.3, 2.2, 42)];
     default:
-      return [start, to((from.x + x) / 2, 3.7, 12), to(x, until.y, until.dir)];
+      return [start, to(at(0.5), DIP, 10), to(x, until.y, until.dir)];
   }
 }

@@ -11,11 +11,17 @@ import type { Knot } from '../../pen/stroke';
 export const TURN = { leave: 1.95, full: 3.05, under: 0.76, over: 0.78 } as const;
 const LOOP = { half: 0.33, width: 0.9, full: 0.22, ease: 0.34 } as const;
 
+/** Outermost ink of b, v and w, from their last shade: a little past the dot, so that their joins are as long as o's. */
+const TO_DOT: NibWidths = 2.2;
+
 /** Half width of the oval of a, d, g, o, q. */
 const OVAL_WIDTH = 1.42;
 
 /** Tops of t, d and p, and of ascenders without a loop, over the waistline: shares of the ascender. */
 export const TOPS = { t: 0.5, d: 0.67, p: 0.3, plain: 0.86 } as const;
+
+/** Letters that leave near the waistline; e, r and s then begin higher. */
+export const AFTER_HIGH = { after: 'bovw' } as const;
 
 /** Where joins leave and meet that neither turn nor loop: none at all, and one of any kind. */
 export const unjoined: Run = [meets({ kind: 'none', x: 0, y: 0, dir: 0 }), leaves({ kind: 'none', x: 0, y: 0, dir: 0 })];
@@ -33,7 +39,8 @@ export function copperplateParts(m: Measures) {
 
   const minim = (x: NibWidths): Port => ({ kind: 'minim', x: x - spread / 2, y: 3.3, dir: 86 });
   const lowExit = (x: NibWidths): Port => ({ kind: 'low', x, y: B, dir: 0 });
-  const highExit = (x: NibWidths, y: NibWidths, dir = -40): Run => leaves({ kind: 'high', x, y, dir });
+  /** Near the waistline; `side` is the outermost ink there, from which the white to the next letter counts. */
+  const highExit = (x: NibWidths, y: NibWidths, side: NibWidths, dir = -40): Run => leaves({ kind: 'high', x, y, dir, side });
   const turnEntry = (x: NibWidths): Port => ({ kind: 'turn', x: x - TURN.over, y: T, dir: 0 });
 
   /** Square top, shade, turn: the stroke of i. */
@@ -49,7 +56,7 @@ export function copperplateParts(m: Measures) {
   /** Hairline from the turn of a shade up to the next one's side. */
   const upTo = (x: NibWidths): Run => to(x - spread / 2, 3.3, 86, hair);
   /** Hairline from the turn of the last shade up to a dot under the waistline: the end of b, v, w. */
-  const upToDot = (x: NibWidths): Run => [to(x + 1.86, 2.3, 84, hair), to(x + 1.72, 4.3, 108, hair), highExit(x + 1.7, 4.26)];
+  const upToDot = (x: NibWidths): Run => [to(x + 1.86, 2.3, 84, hair), to(x + 1.72, 4.3, 108, hair), highExit(x + 1.7, 4.26, x + TO_DOT)];
   const highDot = (x: NibWidths) => dot(m, x + 1.74, 4.18, 0.8);
 
   /** The oval of the small letters, its shade's middle at x = 0. */

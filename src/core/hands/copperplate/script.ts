@@ -2,6 +2,7 @@ import { accents } from '../../hand/accents';
 import { type Letter, type Mark, type Measures, standsTall } from '../../hand/letter';
 import { family } from '../../hand/notation';
 import { dot } from '../../hand/pressed/dots';
+import { pitchByInk } from '../../hand/pressed/pitch';
 import type { Script } from '../../hand/script';
 import type { NibWidths } from '../../measure/units';
 import { capitalParts } from './capitalParts';
@@ -52,21 +53,23 @@ const PITCH: Readonly<Record<string, number>> = {
   turn: 1.32,
   loop: 1.12,
   eye: 1.06,
-  rise: 1.2,
-  'high rise': 1.22,
+  rise: 1.34,
 };
-/** After an up-stroke (b, v, w, o): this share of what lies between the last shade and the exit, less a part of d. */
-const HIGH = { share: 0.9, less: 0.35 };
+/** White after o, b, v, w, from their outermost ink to the next first shade. */
+const afterHigh = pitchByInk({
+  low: {},
+  high: { minim: 1.75, oval: 1.4, turn: 2.25, loop: 1.95, eye: 1.5, 'high eye': 1.7, 'high rise': 2.15 },
+});
+
 /** Small letters by their shades; capitals and figures by the white. */
 function pitch(before: Letter, after: Letter, m: Measures): NibWidths | undefined {
   const [, last] = before.shades ?? [];
   const [first] = after.shades ?? [];
   if (last === undefined || first === undefined || standsTall(before)) return undefined;
+  if (before.exit === undefined || before.exit.kind === 'none') return undefined;
+  if (before.exit.kind === 'high') return afterHigh(before, after, m);
   const factor = PITCH[after.entry?.kind ?? ''];
-  if (factor === undefined || before.exit === undefined || before.exit.kind === 'none') return undefined;
-  const high = before.exit.kind === 'high';
-  const more = high ? Math.max(0, before.exit.x - last) * HIGH.share - HIGH.less * m.d : 0;
-  return last - first + factor * m.d + more;
+  return factor === undefined ? undefined : last - first + factor * m.d;
 }
 
 /** A shade on an accent is so much of a full one. */

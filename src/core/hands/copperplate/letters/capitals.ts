@@ -8,13 +8,22 @@ const start = { press: 0, anchor: 0.5 } as const;
 
 /** O Q C E G: great ovals on the slant. */
 export function ovalCapitals({ TALL, k, oval, spot }: CapitalParts): Shapes {
-  const ring = [...alongOval(oval(3.6, 0, TALL, 3.5), 20, 350), ...alongOval(oval(3.7, 3.2, TALL, 2.2), 20, 130, 'none')];
+  const ring = alongOval(oval(3.6, 0, TALL, 3.5), 10, 330);
   const lighter = ({ press = 0, ...knot }: Knot): Knot => ({ ...knot, press: press * 0.6 });
   const loop = (y: number) => k(3.3, y, 10, { press: 0, anchor: 0.25 });
   const x = 5.9;
   return {
-    O: [stroke('oval', ring, 'One great oval on the slant, and a turn inside it.')],
-    Q: [stroke('oval', ring), stroke('tail', [k(1.5, 1.6, 64, start), k(2.6, 2.1, -8, { press: 0.1 }), k(4.6, -0.5, -48, { press: 0.4 }), k(7.4, -0.7, 42, hair)])],
+    O: [
+      stroke(
+        'oval',
+        [ring, k(3.7, 12.0, 180, hair), k(2.4, 9.9, -92), k(4.0, 8.4, 6), k(7.2, 10.4, 52)],
+        'One great oval on the slant; on over the top, a turn inside it, and out through its side.',
+      ),
+    ],
+    Q: [
+      stroke('oval', [ring, k(3.7, 12.0, 180, hair), k(2.4, 9.9, -92), k(3.2, 8.9, -10)]),
+      stroke('tail', [k(0.9, 1.2, 38, start), k(2.9, 1.9, -6, { press: 0.12 }), k(5.6, -0.3, -30, { press: 0.3 }), k(8.2, 0.5, 46, hair)]),
+    ],
     C: [stroke('loop and back', [loop(7.4), alongOval(oval(3.2, 0, TALL, 3.3), -50, 186), k(6.2, 3.2, 78, hair)], 'A loop at the head; then the left side of O.')],
     E: [
       stroke(
@@ -33,7 +42,7 @@ export function ovalCapitals({ TALL, k, oval, spot }: CapitalParts): Shapes {
     ],
     G: [
       stroke('loop and back', [loop(8.1), alongOval(oval(3.2, 2.6, TALL, 3.0), -50, 186), k(x, 7.2, 80, hair)]),
-      stroke('stem and curl', [k(x + 0.2, 7.3, -90, { press: 0.9, anchor: 1 }), k(x + 0.2, 3.4, -92, { press: 1 }), k(x - 1.8, 0, 180, hair), k(x - 3.6, 1.3, 90)]),
+      stroke('stem and curl', [k(x, 7.2, -88, { press: 0, anchor: 1 }), k(x + 0.2, 3.9, -91, { press: 1 }), k(x - 1.8, 0, 180, hair), k(x - 3.6, 1.3, 90)]),
       spot(x - 3.46, 1.45),
     ],
   };
@@ -123,8 +132,7 @@ export function bowlCapitals({ TALL, bowl, h, k, spot, stem, turn }: CapitalPart
 }
 
 /** A M N V W: hairlines up, shades down, apexes between. */
-export function pointedCapitals({ TALL, h, headCurl, headDot, hooked, k, leftLeg, slant, spot, straight, turn }: CapitalParts): Shapes {
-  const pressedIn = (x: number) => [k(x - h, TALL, -90, { press: 0, anchor: 0 }), straight(x - h, 8.2, { press: 0.9 }), turn(x)];
+export function pointedCapitals({ TALL, h, headCurl, headDot, hooked, k, leftLeg, pressedIn, slant, spot }: CapitalParts): Shapes {
   const curled = (x: number, dir: number) => [headCurl, k(0.62, 4.0, -84, { press: 0.8, anchor: 0.6 }), k(x, 0, dir, { press: 0.05 })];
   return {
     A: [
@@ -169,11 +177,20 @@ export function pointedCapitals({ TALL, h, headCurl, headDot, hooked, k, leftLeg
 }
 
 /** U Y X Z: curls at the head, turns at the foot. */
-export function turnedCapitals({ TALL, cupTo, h, headCurl, headDot, k, parts, scale, spot, turn }: CapitalParts): Shapes {
+export function turnedCapitals({ TALL, cupTo, h, headCurl, headDot, k, parts, pressedIn, scale, spot }: CapitalParts): Shapes {
   const first = stroke('first stem', [headCurl, cupTo(4.5)]);
   return {
-    U: [first, headDot, stroke('second stem', [k(4.5 - h, TALL, -90, { press: 0.95, anchor: 0 }), turn(4.5)])],
-    Y: [first, headDot, stroke('descending loop', [parts.turns.squareTopRight(4.5 * scale, parts.C), parts.loop.descend(4.5 * scale)])],
+    U: [first, headDot, stroke('second stem', pressedIn(4.5), 'Pressed in from nothing.')],
+    Y: [
+      first,
+      headDot,
+      stroke('descending loop', [
+        k(4.5 - h, TALL, -89, { press: 0, anchor: 0 }),
+        k(4.5 + 0.35 * h, 6, -89, { press: 0.7, anchor: 0.8 }),
+        k(4.5 + h, 3, -90, { press: 1, anchor: 1 }),
+        parts.loop.descend(4.5 * scale),
+      ]),
+    ],
     X: [
       stroke('left curve', [k(-2.6, 10.3, 96, { press: 0, anchor: 1 }), k(-1.2, TALL, 0), k(0.72, 6.6, -91, { press: 0.95 }), k(-1.4, 0, 180, hair), k(-2.8, 1.5, 90)]),
       spot(-2.46, 10.2),

@@ -29,7 +29,7 @@ export function looped(m: CopperplateParts): Shapes {
     k: [stroke('loop', [ascend(0), squareFoot(0)]), stroke('bowl', kBowl, 'Small, and high on the stem.'), stroke('leg', kLeg)],
     'k plain stem': [stroke('stem', [plainTop, squareFoot(0)]), stroke('bowl', kBowl), stroke('leg', kLeg)],
     f: [stroke('loops', [ascend(0), closedLoop(0)], 'One stem through all three zones; the lower loop closes on the baseline.')],
-    'f plain stem': [stroke('stem', [plainTop, line(-spread / 2, D * TOPS.plain)]), stroke('bar', [to(-0.7, 1.9, 30, hair), to(0.7, 2.9, 30), highExit(0.7, 2.9, 30)])],
+    'f plain stem': [stroke('stem', [plainTop, line(-spread / 2, D * TOPS.plain)]), stroke('bar', [to(-0.7, 1.9, 30, hair), to(0.7, 2.9, 30), highExit(0.7, 2.9, 1.1, 30)])],
     j: [stroke('descending loop', descend(0)), iDot],
     'j plain stem': [stroke('stem', plainTail(0)), iDot],
   };

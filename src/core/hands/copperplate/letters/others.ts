@@ -2,10 +2,8 @@ import type { Port } from '../../../hand/letter';
 import { byItself, leaves, line, meets, part, type Run, type Shapes, shadeAt, stroke, to } from '../../../hand/notation';
 import { dot } from '../../../hand/pressed/dots';
 import { hair } from '../../../hand/pressed/turns';
-import { type CopperplateParts, TURN, unjoined } from '../parts';
+import { AFTER_HIGH, type CopperplateParts, TURN, unjoined } from '../parts';
 
-/** Letters that leave near the waistline; r and s then begin higher. */
-const HIGH = { after: 'bovw' };
 const CREST = -0.16;
 /** Stems of r and z. */
 const R = 1.1;
@@ -44,28 +42,31 @@ export function others(m: CopperplateParts): Shapes {
       'back',
       [
         start,
-        shadeAt(0.5),
-        to(0.02, X + 0.3, 80, { press: 0, leave: -86 }),
-        to(0.3, 3.6, -76, { press: 0.26, anchor: 1 }),
-        to(0.8, 1.6, -91, { press: 1 }),
-        to(-0.06, B, 180, hair),
-        to(-0.72, 0.62, 96, { anchor: 0.5 }),
-        leaves(lowExit(0.1)),
+        shadeAt(0.3),
+        to(0.1, X + 0.34, 80, { press: 0, leave: -84, anchor: 1 }),
+        to(0.5, 3.55, -71.5, { press: 0.12 }),
+        to(0.98, 2.55, -59, { press: 0.62 }),
+        to(1.2, 1.6, -90, { press: 1 }),
+        to(0.92, 0.6, -122, { press: 0.62 }),
+        to(0.12, B, 180, hair),
+        to(-0.78, 0.72, 92, { anchor: 0.5 }),
+        shadeAt(0.45),
+        leaves(lowExit(0.3)),
       ],
       'Up on the hairline, swell down the belly, and close with a dot.',
     ),
-    dot(m, -0.62, 0.66, 0.9),
+    dot(m, -0.66, 0.76, 0.9),
   ];
   return {
     r: r(low(2.2)),
-    'r from above': byItself(HIGH, r(high)),
+    'r from above': byItself(AFTER_HIGH, r(high)),
     'r plain': [
       stroke('stem', over(0)),
-      stroke('ear', [turns.rise(0), to(1.5, T - 0.02, 20, hair), to(2.0, T - 0.45, -70), shadeAt(0.3), highExit(1.94, T - 0.42)], 'The start of n, and a dot.'),
+      stroke('ear', [turns.rise(0), to(1.5, T - 0.02, 20, hair), to(2.0, T - 0.45, -70), shadeAt(0.3), highExit(1.94, T - 0.42, 2.2)], 'The start of n, and a dot.'),
       dot(m, 1.9, T - 0.4, 0.8),
     ],
     s: s(low(2.0)),
-    's from above': byItself(HIGH, s(high)),
+    's from above': byItself(AFTER_HIGH, s(high)),
     's double curve': [
       stroke(
         'double curve',

@@ -1,21 +1,29 @@
-import { leaves, meets, type Shapes, shadeAt, stroke, to } from '../../../hand/notation';
+import { byItself, leaves, meets, type Shapes, shadeAt, stroke, to } from '../../../hand/notation';
 import { dot } from '../../../hand/pressed/dots';
 import { alongOval, onOval } from '../../../hand/pressed/ovals';
 import { hair } from '../../../hand/pressed/turns';
-import { type CopperplateParts, TOPS } from '../parts';
+import { AFTER_HIGH, type CopperplateParts, TOPS } from '../parts';
 
 /** Into the eye of e. */
 const EYE = { kind: 'eye', x: 0.1, y: 1.75, dir: 30 };
+/** The same where the join comes down from the waistline. */
+const HIGH_EYE = { kind: 'high eye', x: 0.35, y: 3.0, dir: 16 };
 
 /** o a d g q c e: the oval, and what stands beside it. */
 export function ovals(m: CopperplateParts): Shapes {
   const { above, bodyOval, closedLoop, descend, highExit, lowExit, oval, ovalEntry, plainTail, s, squareTop, under } = m;
   const [ring, c, e] = [bodyOval(), bodyOval(1.3), bodyOval(1.2)];
   // Down along its own side, so that the join grows out of the oval.
-  const leave = onOval(ring, 322, 'none', true);
+  const leave = onOval(ring, 318, 'none', true);
   const head = onOval(c, -38);
   return {
-    o: [stroke('oval', [ovalEntry, shadeAt(0), alongOval(ring, 0, 360), highExit(leave.x, leave.y, leave.dir)], 'One closed stroke, shaded on the left; it leaves near its top.')],
+    o: [
+      stroke(
+        'oval',
+        [ovalEntry, shadeAt(0), alongOval(ring, 0, 360), highExit(leave.x, leave.y, ring.cx + ring.reach, leave.dir)],
+        'One closed stroke, shaded on the left; it leaves near its top.',
+      ),
+    ],
     a: [oval, stroke('stem', under(s), 'Touches the oval all along its side.')],
     d: [oval, stroke('stem', under(s, above(TOPS.d)), 'Two thirds up the ascender.')],
     g: [oval, stroke('descending loop', descend(s))],
@@ -33,5 +41,12 @@ export function ovals(m: CopperplateParts): Shapes {
         'The eye rises on the hairline and turns over; it stays open.',
       ),
     ],
+    'e from above': byItself(AFTER_HIGH, [
+      stroke(
+        'eye and back',
+        [meets(HIGH_EYE), shadeAt(0), to(HIGH_EYE.x, HIGH_EYE.y, HIGH_EYE.dir, hair), alongOval(e, -62, 180), leaves(lowExit(onOval(e, 180).x))],
+        'After o, b, v and w the join comes from above: the eye begins higher.',
+      ),
+    ]),
   };
 }
