@@ -1,7 +1,7 @@
 /**
  * Writes lines of text in a hand to a PNG, to look at its letters large:
  * `npm run specimen -- italic out.png 14 'nnonnonn' 'minimum'` (a letter unit of 14 px).
- * Options before the hand: --school NAME --slope 7 --angle 45 --body 5 (letter units) --width 2 (mm) --contrast 9
+ * Options before the hand: --school NAME --slope 7 --angle 45 --body 5 (letter units) --width 2 (mm) --contrast 9 --bounce 0.5
  * --joined --plain --choose r=long-eared,e=two-stroke. A row of the form `*a b c` writes each of its words for itself.
  * Without rows the whole alphabet is written.
  */
@@ -23,6 +23,7 @@ const { values, positionals } = parseArgs({
     body: { type: 'string' },
     width: { type: 'string' },
     contrast: { type: 'string' },
+    bounce: { type: 'string' },
     choose: { type: 'string', default: '' },
     joined: { type: 'boolean', default: false },
     plain: { type: 'boolean', default: false },
@@ -43,6 +44,7 @@ const recipe = {
   writing: {
     contrast: number(values.contrast, writing.contrast),
     joined: values.joined || (writing.joined && !values.plain),
+    bounce: number(values.bounce, writing.bounce),
     variants: Object.fromEntries(
       values.choose
         .split(',')

@@ -144,8 +144,8 @@ test('with reduced motion, play goes stroke by stroke', async ({ page }) => {
 });
 
 test('a hand without letters says so and offers one that has them', async ({ page }) => {
-  await page.goto('/strokes?hand=brush', { waitUntil: 'networkidle' });
-  await expect(page.getByText('The letters of Brush lettering are not drawn yet')).toBeVisible();
+  await page.goto('/strokes?hand=court', { waitUntil: 'networkidle' });
+  await expect(page.getByText('The letters of Arabic court hand are not drawn yet')).toBeVisible();
   await page.getByRole('button', { name: 'Study Italic' }).click();
   await expect(page.getByRole('heading', { name: 'a, stroke by stroke' })).toBeVisible();
 });

@@ -50,7 +50,8 @@ describe('which hand for me', () => {
     const all = found.flatMap(({ but }) => but);
     expect(found.length).toBeGreaterThan(0);
     expect(all.every((sentence) => sentence.endsWith('.'))).toBe(true);
-    const undrawn = suggestHands(HANDS, { tool: 'brush' }, withTools('brush'));
+    const bare = { ...withTools('brush'), drawn: () => false };
+    const undrawn = suggestHands(HANDS, { tool: 'brush' }, bare);
     expect(undrawn[0]?.but.join(' ')).toContain('not drawn here yet');
   });
 

@@ -1,4 +1,4 @@
-import { add, distance, mix, scale, subtract, type Vec } from './vec';
+import { add, cross, distance, mix, scale, subtract, type Vec } from './vec';
 
 /** A cubic Bézier segment: two ends and the two control points between them. */
 export type Cubic = readonly [Vec, Vec, Vec, Vec];
@@ -60,10 +60,25 @@ export function parallelTangents([a, b, c, d]: Cubic, along: Vec): number[] {
   const k = (p: Vec, q: Vec) => (q[0] - p[0]) * along[1] - (q[1] - p[1]) * along[0];
   const [k0, k1, k2] = [k(a, b), k(b, c), k(c, d)];
   const [qa, qb, qc] = [k0 - 2 * k1 + k2, 2 * (k1 - k0), k0];
+  return rootsInside(qa, qb, qc);
+}
+
+/** Roots of a t² + b t + c strictly inside (0, 1), growing. */
+function rootsInside(a: number, b: number, c: number): number[] {
   const inside = (t: number) => t > 1e-6 && t < 1 - 1e-6;
-  if (Math.abs(qa) < 1e-12) return Math.abs(qb) < 1e-12 ? [] : [-qc / qb].filter(inside);
-  const disc = qb * qb - 4 * qa * qc;
+  if (Math.abs(a) < 1e-12) return Math.abs(b) < 1e-12 ? [] : [-c / b].filter(inside);
+  const disc = b * b - 4 * a * c;
   if (disc < 0) return [];
   const root = Math.sqrt(disc);
-  return [(-qb - root) / (2 * qa), (-qb + root) / (2 * qa)].filter(inside).sort((x, y) => x - y);
+  return [(-b - root) / (2 * a), (-b + root) / (2 * a)].filter(inside).sort((x, y) => x - y);
+}
+
+/**
+ * Parameters at which a cubic changes its bend: with its legs a, b, c these are the roots of
+ * (a×b)(1−t)² + (a×c)t(1−t) + (b×c)t² strictly inside it.
+ */
+export function inflections([p, q, r, s]: Cubic): number[] {
+  const [a, b, c] = [subtract(q, p), subtract(r, q), subtract(s, r)];
+  const [ab, ac, bc] = [cross(a, b), cross(a, c), cross(b, c)];
+  return rootsInside(ab - ac + bc, ac - 2 * ab, ab);
 }

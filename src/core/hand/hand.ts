@@ -73,6 +73,7 @@ export interface School {
     /** The nib it is usually written with, where that is not the hand's. */
     readonly width?: Mm;
     readonly joined?: boolean;
+    readonly contrast?: number;
   };
 }
 
@@ -106,8 +107,12 @@ export interface Hand {
   readonly slope: { readonly usual: Degrees; readonly range: Range };
   /** Distance of neighbouring stems or shades, centre to centre, in letter units, for a body in the same unit. */
   readonly breadth: (body: NibWidths, penAngle: Degrees) => NibWidths;
+  /** Full shade over hairline for a pen nobody has measured; of pressed hands. */
+  readonly contrast: number;
   /** A shade fatter than this, in letter units, would close the letters of a pressed hand. */
   readonly fattestShade: NibWidths;
+  /** Hands whose downstrokes may get a second contour: how far to the right of the first, in letter units. */
+  readonly second?: NibWidths;
   /** Whether every school writes it joined. */
   readonly joined: boolean;
   readonly capitalsOnly: boolean;
@@ -160,6 +165,7 @@ export function inSchool(hand: Hand, schoolId: string): Hand {
     style: set.style ?? hand.style,
     width: set.width ?? hand.width,
     joined: set.joined ?? hand.joined,
+    contrast: set.contrast ?? hand.contrast,
     // Where there are small capitals, text keeps its case.
     fold: set.zones?.smallCapital ? undefined : hand.fold,
   };

@@ -19,6 +19,10 @@ export interface Measures {
   readonly d: NibWidths;
   /** Height of small capitals; 0 where none are ruled. */
   readonly small: NibWidths;
+  /** Of a letter off the line: where the pen's centre is at the foot of its last stroke, in place of `B`. */
+  readonly F?: NibWidths;
+  /** Distance of a second contour to the right of downstrokes, where the hand is doubled: letters leave it room. */
+  readonly second?: NibWidths;
   /** How letters are finished, where the hand has several ways; '' elsewhere. */
   readonly style: string;
   /** The pen angle of the hand; 0 for pens without an edge. */

@@ -2,6 +2,10 @@ import { type Degrees, type NibWidths, sinDeg } from '../measure/units';
 import type { Hand, Zones } from './hand';
 import type { Measures } from './letter';
 
+/** Styles of hands with a second contour: the room between the two left open, or filled. */
+export const isDoubled = (style: string | undefined): style is 'open' | 'filled' =>
+  style === 'open' || style === 'filled';
+
 /** What decides how a hand's letters are drawn, in letter units and degrees. */
 export interface Setting {
   readonly zones: Zones;
@@ -18,7 +22,7 @@ export interface Setting {
  * What a hand's letters are drawn through. An edge of 1 at pen angle α reaches ½ |sin α| over its centre; of a pressed
  * pen only half the hairline does, as shades end on the lines by their own squared tops.
  */
-export function measuresOf(hand: Pick<Hand, 'tool' | 'breadth'>, setting: Setting): Measures {
+export function measuresOf(hand: Pick<Hand, 'tool' | 'breadth' | 'second'>, setting: Setting): Measures {
   const { zones, slope, pressed } = setting;
   const edge = hand.tool === 'broad';
   const angle = edge ? setting.penAngle : 0;
@@ -34,6 +38,7 @@ export function measuresOf(hand: Pick<Hand, 'tool' | 'breadth'>, setting: Settin
     d: hand.breadth(zones.body, angle),
     small: zones.smallCapital ?? 0,
     style: setting.style ?? '',
+    ...(hand.second && isDoubled(setting.style) && { second: hand.second }),
     angle,
     slope,
     shade: edge ? 1 : pressed.shade,

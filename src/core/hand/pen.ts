@@ -1,7 +1,7 @@
 import type { NibWidths } from '../measure/units';
 import type { WritingPen } from '../pen/pen';
 import type { Hand } from './hand';
-import type { Setting } from './measures';
+import { isDoubled, type Setting } from './measures';
 
 /** A rhombic dot is measured along its diagonal: √2 edges. */
 const EDGE_IN_DOTS = Math.SQRT1_2;
@@ -16,8 +16,8 @@ export interface Grip {
 
 /** The pen a hand is written with, in letter units: the one place where a tool family becomes a pen. */
 export function penOf(
-  { tool, unit }: Pick<Hand, 'tool' | 'unit'>,
-  { penAngle, pressed }: Pick<Setting, 'penAngle' | 'pressed'>,
+  { tool, unit, second }: Pick<Hand, 'tool' | 'unit' | 'second'>,
+  { penAngle, pressed, style }: Pick<Setting, 'penAngle' | 'pressed' | 'style'>,
   { edge, held = false }: Grip,
 ): WritingPen {
   const { shade, hairline } = pressed;
@@ -31,6 +31,8 @@ export function penOf(
     case 'brush':
       return { kind: 'pointed', shade, hairline, tops: 'round' };
     case 'monoline':
-      return { kind: 'monoline', line: shade };
+      return second && isDoubled(style)
+        ? { kind: 'doubled', line: shade, gap: second, filled: style === 'filled' }
+        : { kind: 'monoline', line: shade };
   }
 }

@@ -61,8 +61,8 @@ export interface Script {
     readonly wordGap: NibWidths;
     readonly overlap: NibWidths;
   };
-  /** Letters off the line: how the letter at a place of the text is drawn there, for an amount of 0 to 1. */
-  readonly bounce?: (place: number, text: string, amount: number, m: Measures) => Bounced;
+  /** Letters off the line: how the one at a place of a text is drawn there among the others, for an amount of 0 to 1. */
+  readonly bounce?: (place: number, texts: readonly string[], amount: number, m: Measures) => Bounced;
   /** The hand's own way with a stroke drill, by the drill's id, with its own pressure. */
   readonly drills?: (m: Measures) => Readonly<Record<string, readonly StrokePlan[]>>;
 }

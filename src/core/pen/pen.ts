@@ -50,7 +50,7 @@ export type BroadPen = Extract<Pen, { kind: 'broad' }>;
 /** Pens that leave lines of one width. */
 export type PenOfPoints = Extract<Pen, { kind: 'two-point' | 'doubled' | 'monoline' }>;
 export type PointedPen = Extract<Pen, { kind: 'pointed' }>;
-export type RoundPen = Extract<Pen, { kind: 'monoline' }>;
+export type RoundPen = Extract<Pen, { kind: 'monoline' | 'doubled' }>;
 /** What letters are written with. */
 export type WritingPen = BroadPen | PointedPen | RoundPen;
 
@@ -146,7 +146,7 @@ const smooth = (share: number): number => share * share * (3 - 2 * share);
  * How much of a second contour a stroke gets where it is: none upward, all of it downward, smoothly between; none
  * where it has no weight, whichever way it goes.
  */
-function doubling({ direction, press }: PenPose): number {
+export function doubling({ direction, press }: Pick<PenPose, 'direction' | 'press'>): number {
   const fall = Math.min(1, Math.max(0, -sinDeg(direction) / FULL_FALL));
   return smooth(fall) * smooth(Math.min(1, Math.max(0, press) / FULL_WEIGHT));
 }

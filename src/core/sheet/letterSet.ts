@@ -16,7 +16,7 @@ export const LETTER_SET_LIMITS = {
   bytes: 512 * 1024,
   letters: 120,
   strokes: 16,
-  knots: 64,
+  knots: 160,
   /** Farthest a knot may lie from the letter's origin, in nib widths or fifths of the body. */
   reach: 40,
   variants: 200,

@@ -27,6 +27,7 @@ export const LIMITS = {
   lines: { label: 'Number of lines', unit: '', low: 1, high: 400, step: 1 },
   penAngle: { label: 'Pen angle', unit: '°', low: 0, high: 90, step: 1 },
   contrast: { label: 'Contrast', unit: '', low: 2, high: 20, step: 1 },
+  bounce: { label: 'Bounce', unit: '', low: 0, high: 1, step: 0.1 },
   slope: { label: 'Slope', unit: '°', low: -30, high: 45, step: 1 },
   slopeSpacing: { label: 'Slope line spacing', unit: 'mm', low: 2, high: 100, step: 1 },
   paperWidth: { label: 'Paper width', unit: 'mm', low: 40, high: 450, step: 1 },

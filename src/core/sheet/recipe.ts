@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { USUAL_CONTRAST } from '../hand/bases/shared';
 import { type Hand, inSchool } from '../hand/hand';
 import { handIdSchema } from '../hands/handId';
 import { type HandId, handById, isHand } from '../hands/registry';
@@ -17,9 +18,7 @@ import { ranged, whole } from './ranged';
 export const RECIPE_FORMAT = 'elvane-recipe';
 export const RECIPE_VERSION = 1;
 
-/** Nine to one is the usual contrast of a pointed pen (common teaching value). */
-export const USUAL_CONTRAST = 9;
-const PLAIN_WRITING = { contrast: USUAL_CONTRAST, joined: false, variants: {} };
+const PLAIN_WRITING = { contrast: USUAL_CONTRAST, joined: false, bounce: 0, variants: {} };
 
 const shortText = (label: string, longest: number) =>
   z
@@ -108,6 +107,8 @@ export const recipeSchema = z
         /** Shade over hairline of a pointed pen. */
         contrast: ranged('contrast'),
         joined: flag('Joined writing'),
+        /** How far letters leave the line, in hands that may. */
+        bounce: ranged('bounce').default(0),
         /** Chosen shapes by letter; letters not named take their usual shape. */
         variants: variantsSchema,
       })

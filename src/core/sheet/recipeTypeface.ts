@@ -40,8 +40,9 @@ export function letterZones(recipe: Recipe, width: Mm = recipe.width): Zones {
  * letters can bear.
  */
 export function pressedPen(recipe: Recipe, width: Mm = recipe.width) {
-  const shade = Math.min(recipeHand(recipe).fattestShade, width / letterUnit(recipe, width));
-  return { shade, hairline: shade / recipe.writing.contrast };
+  const { fattestShade, tool } = recipeHand(recipe);
+  const shade = Math.min(fattestShade, width / letterUnit(recipe, width));
+  return { shade, hairline: tool === 'monoline' ? shade : shade / recipe.writing.contrast };
 }
 
 /** Thickness of the edge of a dip nib, whatever its width: 0.05 to 0.15 mm (common teaching value). */
@@ -74,6 +75,7 @@ export function recipeTypeface(
     ...(style && { style }),
     held,
     joined: writing.joined,
+    ...(writing.bounce > 0 && { bounce: writing.bounce }),
     chosen: writing.variants,
     ...(recipeHand(recipe).tool === 'broad'
       ? { edge: edgeOf(recipe, width) }

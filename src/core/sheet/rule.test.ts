@@ -164,7 +164,7 @@ describe('what is drawn', () => {
     const smaller = { ...recipe, width: 1.5 };
     expect(leftOut(smaller, layoutSheet(smaller))).toBe('');
     expect(
-      groupOf(ruleSheet({ ...recipe, hand: 'brush', school: 'on-the-line' }).nodes, 'exemplar'),
+      groupOf(ruleSheet({ ...recipe, hand: 'court', school: 'ornamental' }).nodes, 'exemplar'),
     ).toBeUndefined();
   });
 

@@ -1,4 +1,4 @@
-import type { Measures } from '../hand/letter';
+import type { Letter, Measures } from '../hand/letter';
 import type { Script } from '../hand/script';
 import type { Degrees } from '../measure/units';
 import type { Pen } from '../pen/pen';
@@ -20,24 +20,33 @@ export function bouncer(
 ): Typeface['inPlace'] {
   const { bounce } = script;
   if (!bounce || amount === 0) return (cut) => ({ cut, rise: 0 });
-  const built = new Map<string, readonly Cut[]>();
-  const alphabet = (m: Measures): readonly Cut[] => {
-    const { X, A, D, C } = m;
-    const key = [X, A, D, C].join();
-    let cuts = built.get(key);
-    if (!cuts) {
-      cuts = script.letters(m).map((letter) => cutOf(letter, pen, slope));
-      built.set(key, cuts);
+  /** Letters by the measures they are drawn through, and each cut when it is first wanted. */
+  const drawn = new Map<string, readonly Letter[]>();
+  const cuts = new Map<string, Cut | undefined>();
+  const cutFor = (own: Measures, text: string, variant: string): Cut | undefined => {
+    const measured = [own.X, own.A, own.D, own.C, own.F].join();
+    const key = `${measured} ${text} ${variant}`;
+    if (!cuts.has(key)) {
+      const letters = drawn.get(measured) ?? script.letters(own);
+      drawn.set(measured, letters);
+      const letter = letters.find((one) => one.text === text && one.variant === variant);
+      cuts.set(key, letter && cutOf(letter, pen, slope));
     }
-    return cuts;
+    return cuts.get(key);
   };
-  return (cut, place) => {
+  return (cut, place, texts) => {
     const { text, variant } = cut.letter;
-    const { measures: own, rise } = bounce(place, text, amount, measures);
-    const { X, T, A, D, C } = own;
+    const { measures: own, rise } = bounce(place, texts, amount, measures);
+    const { X, T, A, D, C, F } = own;
     const lift = rounded(X) - X;
-    const stepped = { ...own, X: X + lift, T: T + lift, A: rounded(A), D: rounded(D), C: rounded(C) };
-    const there = alphabet(stepped).find(({ letter }) => letter.text === text && letter.variant === variant);
-    return { cut: there ?? cut, rise: rounded(rise) };
+    const heights = {
+      X: X + lift,
+      T: T + lift,
+      A: rounded(A),
+      D: rounded(D),
+      C: rounded(C),
+      ...(F !== undefined && { F: rounded(F - own.B) + own.B }),
+    };
+    return { cut: cutFor({ ...own, ...heights }, text, variant) ?? cut, rise: rounded(rise) };
   };
 }

@@ -35,8 +35,12 @@ export interface Typeface {
    * where they do not join.
    */
   readonly join: (before: Cut | undefined, after: Cut | undefined, rise?: NibWidths) => Cut | undefined;
-  /** A letter as it is drawn at a place of the text, and how far it stands over the line there. */
-  readonly inPlace: (cut: Cut, place: number) => { readonly cut: Cut; readonly rise: NibWidths };
+  /** A letter as it is drawn at a place among the letters of a text, and how far it stands over the line there. */
+  readonly inPlace: (
+    cut: Cut,
+    place: number,
+    texts: readonly string[],
+  ) => { readonly cut: Cut; readonly rise: NibWidths };
   readonly wordSpace: NibWidths;
   /** Text in the one case of a hand that has but one. */
   readonly fold: (text: string) => string;

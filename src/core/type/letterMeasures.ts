@@ -63,6 +63,8 @@ function weightsOf(pen: WritingPen, slope: Degrees): Pick<LetterMeasures, 'stem'
       return { stem: pen.shade, bar: pen.hairline };
     case 'monoline':
       return { stem: pen.line, bar: pen.line };
+    case 'doubled':
+      return { stem: pen.line + pen.gap, bar: pen.line };
   }
 }
 

@@ -1,7 +1,7 @@
 import { lengthOf } from '../geometry/cubic';
 import { directionOf, distance, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, type NibWidths, sinDeg } from '../measure/units';
-import { type BroadPen, edgeAngle, pressedWidth, type WritingPen } from '../pen/pen';
+import { type BroadPen, doubling, edgeAngle, pressedWidth, type WritingPen } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { strokeThickness } from '../pen/thickness';
 import { type PenPose, trace } from '../pen/trace';
@@ -31,6 +31,8 @@ export function thicknessAt(pen: WritingPen, pose: Pick<PenPose, 'turn' | 'press
   if (pen.kind === 'broad')
     return strokeThickness(pen.width, edgeAngle(pen, pose), pose.direction, pen.steel);
   if (pen.kind === 'monoline') return pen.line;
+  // The second contour lies level beside the first: across the way it is nearer by the fall.
+  if (pen.kind === 'doubled') return pen.line + pen.gap * doubling(pose) * Math.abs(sinDeg(pose.direction));
   const spread = pressedWidth(pen, pose.press) - pen.hairline;
   return spread * Math.abs(sinDeg(pose.direction)) + pen.hairline;
 }

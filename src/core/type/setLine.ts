@@ -17,9 +17,10 @@ function chosenIn(face: Typeface, text: string): Chosen[][] {
     .trim()
     .split(/\s+/)
     .filter(Boolean);
+  const split = words.map((word) => lettersIn(face, word));
+  const all = split.flat();
   let written = 0;
-  return words.map((word, w) => {
-    const texts = lettersIn(face, word);
+  return split.map((texts, w) => {
     return texts.map((character, i): Chosen => {
       const [before, after] = [texts[i - 1], texts[i + 1]];
       const cut = shapeFor(face, character, {
@@ -30,7 +31,7 @@ function chosenIn(face: Typeface, text: string): Chosen[][] {
         reaching: reachingOf(face, texts, i),
       });
       written += 1;
-      return cut ? face.inPlace(cut, written - 1) : { text: character };
+      return cut ? face.inPlace(cut, written - 1, all) : { text: character };
     });
   });
 }

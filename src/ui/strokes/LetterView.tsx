@@ -215,5 +215,7 @@ function penInWords(pen: WritingPen): string {
       return `shades ${plain(pen.shade)} and hairlines ${plain(pen.hairline)} fifths of the body`;
     case 'monoline':
       return `a line of ${plain(pen.line)} fifths of the body`;
+    case 'doubled':
+      return `a line of ${plain(pen.line)} fifths of the body, a second one ${plain(pen.gap)} beside every downstroke`;
   }
 }

@@ -1,3 +1,4 @@
+import { isPressed } from '@/core/hand/hand';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
@@ -13,7 +14,13 @@ type Change = (recipe: Recipe) => Recipe;
 
 /** Ranges to try things out in: wider than usual, so that what is wrong can be seen, and always drawable. */
 const TRY = { width: { low: 0.5, high: 8 }, body: { low: 3, high: 8 }, bodyMm: { low: 3, high: 18 } };
-const TRY_SHADE = { low: 0.2, high: 2.4 };
+const TRY_SHADE = {
+  pointed: { low: 0.2, high: 2.4 },
+  brush: { low: 0.6, high: 4 },
+  monoline: { low: 0.2, high: 2.4 },
+};
+/** Slants are tried so far outside the usual range. */
+const BEYOND = 5;
 
 /** Sliders that change the pen and the hand, and what they do to this letter. */
 export function TurnPen({
@@ -42,7 +49,9 @@ export function TurnPen({
   unit: { mm: number; name: string };
 }) {
   const hand = recipeHand(recipe);
-  const pointed = hand.tool === 'pointed';
+  const edge = hand.tool === 'broad';
+  const pressed = isPressed(hand);
+  const { low: leastSlope, high: mostSlope } = hand.slope.range;
   const slider = (
     name: string,
     value: number,
@@ -69,7 +78,7 @@ export function TurnPen({
       <h2 id="turn" className="margin-heading">
         Turn the pen
       </h2>
-      {!pointed && (
+      {edge && (
         <>
           <Toggle name="Hold one angle throughout" on={held} onSwitch={onHold} />
           <Slider
@@ -93,31 +102,42 @@ export function TurnPen({
         </>
       )}
       {slider(
-        pointed ? 'Full shade' : 'Nib width',
+        edge ? 'Nib width' : pressed ? 'Full shade' : 'Line',
         recipe.width,
-        pointed ? TRY_SHADE : TRY.width,
-        pointed ? 0.05 : 0.1,
+        edge ? TRY.width : TRY_SHADE[hand.tool],
+        edge ? 0.1 : 0.05,
         (value) => `${plain(value)} mm`,
-        (width) => (r) => (pointed ? { ...r, width } : pin(r, 'width', width)),
+        (width) => (r) => (edge ? pin(r, 'width', width) : { ...r, width }),
       )}
-      {pointed &&
+      {pressed &&
         slider(
           'Contrast',
           recipe.writing.contrast,
-          { low: 4, high: 12 },
+          { low: 3, high: 12 },
           1,
           (value) => `1 : ${value}`,
           (contrast) => (r) => ({ ...r, writing: { ...r.writing, contrast } }),
         )}
       {slider(
-        pointed ? 'Slant' : 'Slope',
-        pointed ? 90 - recipe.slope : recipe.slope,
-        pointed ? { low: 45, high: 65 } : { low: -5, high: 20 },
+        pressed ? 'Slant' : 'Slope',
+        pressed ? 90 - recipe.slope : recipe.slope,
+        pressed
+          ? { low: 90 - mostSlope - BEYOND, high: 90 - leastSlope + BEYOND }
+          : { low: -5, high: Math.max(20, mostSlope) },
         1,
         (value) => `${value}°`,
-        (value) => (r) => ({ ...r, slope: pointed ? 90 - value : value }),
+        (value) => (r) => ({ ...r, slope: pressed ? 90 - value : value }),
       )}
-      {pointed
+      {face.script.bounce &&
+        slider(
+          'Bounce',
+          recipe.writing.bounce,
+          { low: 0, high: 1 },
+          0.1,
+          (value) => (value === 0 ? 'on the line' : plain(value, 1)),
+          (bounce) => (r) => ({ ...r, writing: { ...r.writing, bounce } }),
+        )}
+      {!edge
         ? slider(
             'Body',
             bodyHeight(recipe),
@@ -135,8 +155,8 @@ export function TurnPen({
             (body) => (r) => pin(r, 'body', body),
           )}
       <dl className="grid grid-cols-[auto_1fr] gap-x-2 text-sm">
-        <Reading name={pointed ? 'Shade' : 'Stem'}>{mm(measures.stem)}</Reading>
-        <Reading name={pointed ? 'Hairline' : 'Bar'}>{mm(measures.bar)}</Reading>
+        <Reading name={edge ? 'Stem' : 'Shade'}>{mm(measures.stem)}</Reading>
+        <Reading name={edge ? 'Bar' : 'Hairline'}>{mm(measures.bar)}</Reading>
         <Reading name="Thin : thick">
           1 : {plain(measures.thickest / Math.max(measures.thinnest, 1e-6), 1)}
         </Reading>
@@ -153,14 +173,14 @@ export function TurnPen({
         ))}
       {(recipe.slope < hand.slope.range.low || recipe.slope > hand.slope.range.high) && (
         <p className="remark text-sm">
-          {hand.name} is usually written {pointed ? 'at a slant of' : 'with a slope of'}{' '}
-          {pointed
+          {hand.name} is usually written {pressed ? 'at a slant of' : 'with a slope of'}{' '}
+          {pressed
             ? `${90 - hand.slope.range.high}–${90 - hand.slope.range.low}`
             : `${hand.slope.range.low}–${hand.slope.range.high}`}
           °.
         </p>
       )}
-      {!pointed && (recipe.zones.body < hand.weight.low || recipe.zones.body > hand.weight.high) && (
+      {edge && (recipe.zones.body < hand.weight.low || recipe.zones.body > hand.weight.high) && (
         <p className="remark text-sm">
           A body of {plain(recipe.zones.body)} nib widths is{' '}
           {recipe.zones.body < hand.weight.low ? 'heavier' : 'lighter'} than the usual {hand.weight.low}–

@@ -20,6 +20,10 @@ function answerFor(pen: WritingPen, reading: StrokeReading): { sentence: string;
   const wanted = reading.middle * HALF;
   if (pen.kind === 'monoline')
     return { sentence: 'A round point has one weight; only a finer one is lighter.' };
+  if (pen.kind === 'doubled')
+    return {
+      sentence: `Draw the second contour ${plain(Math.max(0, wanted - pen.line))} fifths of the body beside it.`,
+    };
   if (pen.kind === 'pointed') {
     const pressed = Math.max(0, (wanted - pen.hairline) / (pen.shade - pen.hairline));
     return {

@@ -54,6 +54,7 @@ function reachOf(pen: WritingPen, pose: PenPose): Vec {
     case 'pointed':
       return scale(heading(pen.lie ?? 0), pressedWidth(pen, pose.press) / 2);
     case 'monoline':
+    case 'doubled':
       return [pen.line / 2, 0];
   }
 }

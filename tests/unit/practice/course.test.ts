@@ -128,7 +128,7 @@ describe('a course', () => {
   });
 
   it('is not taught where the letters are not drawn', () => {
-    expect(() => planCourse(freshRecipe('brush'), USUAL_COURSE, WORDS).next()).toThrow(/not drawn yet/);
+    expect(() => planCourse(freshRecipe('court'), USUAL_COURSE, WORDS).next()).toThrow(/not drawn yet/);
   });
 
   it('of a large nib on a small sheet still fits its pages', () => {
@@ -216,9 +216,9 @@ describe('a ten-minute page', () => {
   });
 
   it('of a hand whose letters are not drawn is a page of its drills', () => {
-    const bands = tenMinutePage(freshRecipe('brush'), new Set(), WORDS);
-    expect(bands.filter(({ what }) => what.kind === 'drill').length).toBeGreaterThan(2);
-    const { pages, remarks } = compose(freshRecipe('brush'), { bands });
+    const bands = tenMinutePage(freshRecipe('court'), new Set(), WORDS);
+    expect(bands.filter(({ what }) => what.kind === 'drill').length).toBeGreaterThan(1);
+    const { pages, remarks } = compose(freshRecipe('court'), { bands });
     expect([pages.length, remarks]).toEqual([1, []]);
   });
 });

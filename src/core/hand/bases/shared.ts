@@ -8,6 +8,9 @@ export const shareOfBody =
   (body: NibWidths): NibWidths =>
     share * body;
 
+/** Shade over hairline of a flexible pointed nib (common teaching value). */
+export const USUAL_CONTRAST = 9;
+
 /** What every base begins with. */
 export const plainHand = {
   turns: {},
@@ -17,6 +20,7 @@ export const plainHand = {
   rightToLeft: false,
   families: [],
   portrait: PLAIN_PORTRAIT,
+  contrast: USUAL_CONTRAST,
   // A shade over 1.6 fifths of the body closes the counters of every pressed hand tried.
   fattestShade: 1.6,
 } as const satisfies Partial<Hand>;

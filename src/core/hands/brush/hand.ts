@@ -1,5 +1,6 @@
 import { brush as brushBase } from '../../hand/bases/brush';
 import { shareOfBody } from '../../hand/bases/shared';
+import { CURSIVE_FAMILIES } from '../../hand/cursive/families';
 import { defineHand } from '../../hand/define';
 
 export const brush = defineHand(brushBase, {
@@ -9,9 +10,13 @@ export const brush = defineHand(brushBase, {
   weight: { low: 8, high: 12 },
   capitals: { low: 14, high: 24 },
   bodyMm: { low: 8, high: 12 },
-  width: 3,
+  width: 1.9,
+  contrast: 5,
   slope: { usual: 20, range: { low: 10, high: 30 } },
-  breadth: shareOfBody(0.55),
+  // Stems 3.0 fifths of the body apart with the usual weight.
+  breadth: shareOfBody(0.6),
+  joined: true,
+  families: CURSIVE_FAMILIES,
   portrait: {
     looks: ['sloping', 'joined'],
     purposes: ['card', 'title', 'envelope'],
@@ -29,10 +34,23 @@ export const brush = defineHand(brushBase, {
     },
     {
       id: 'upright',
-      name: 'steep',
-      remark: 'A slant of 80°: easier with a small hard tip.',
-      set: { slope: 10 },
+      name: 'small hard tip',
+      remark: 'A slant of 80°, a body of 8 mm, thick only three times the thin: the easiest to hold steady.',
+      set: { slope: 10, contrast: 3, width: 1.1, zones: { body: 8, ascender: 8, descender: 8, capital: 16 } },
+    },
+    {
+      id: 'soft',
+      name: 'large soft tip',
+      remark: 'A slant of 65°, a body of 12 mm, thick eight times the thin: it shows every tremor.',
+      set: {
+        slope: 25,
+        contrast: 8,
+        width: 3.1,
+        zones: { body: 12, ascender: 12, descender: 12, capital: 24 },
+      },
     },
   ],
   remarks: ['Thin up, thick down; lift between letters.', 'Letters may bounce off the line once it is sure.'],
+  script: () => import('./script').then(({ script }) => script),
+  checks: () => import('./checks').then(({ checks }) => checks),
 });

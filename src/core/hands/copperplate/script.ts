@@ -2,6 +2,7 @@ import { accents } from '../../hand/accents';
 import { type Letter, type Mark, type Measures, standsTall } from '../../hand/letter';
 import { family } from '../../hand/notation';
 import { dot } from '../../hand/pressed/dots';
+import { comma, marks } from '../../hand/pressed/marks';
 import { pitchByInk } from '../../hand/pressed/pitch';
 import type { Script } from '../../hand/script';
 import type { NibWidths } from '../../measure/units';
@@ -17,8 +18,8 @@ import {
 } from './letters/capitals';
 import { compounds } from './letters/compounds';
 import { capitalPairs, smallPairs } from './letters/extended';
+import { figures } from './letters/figures';
 import { looped } from './letters/loops';
-import { comma, figures, marks } from './letters/marks';
 import { others } from './letters/others';
 import { ovals } from './letters/ovals';
 import { underTurns } from './letters/underTurns';
