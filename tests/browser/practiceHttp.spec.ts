@@ -84,7 +84,6 @@ test('a pack: whole, with its progress, planned already, and refused in plain wo
       422,
       /“Much” does not fit/,
     ],
-    [{ recipe: freshRecipe('court'), course }, 422, /not drawn yet/],
     [{ recipe, course: { ...course, colour: 'red' } }, 422, /course/],
     [{ recipe, course, note: 'x'.repeat(600_000) }, 413, /longer than 512 kB/],
   ];

@@ -143,13 +143,6 @@ test('with reduced motion, play goes stroke by stroke', async ({ page }) => {
   expect(Number(first)).toBeGreaterThan(0.2);
 });
 
-test('a hand without letters says so and offers one that has them', async ({ page }) => {
-  await page.goto('/strokes?hand=court', { waitUntil: 'networkidle' });
-  await expect(page.getByText('The letters of Arabic court hand are not drawn yet')).toBeVisible();
-  await page.getByRole('button', { name: 'Study Italic' }).click();
-  await expect(page.getByRole('heading', { name: 'a, stroke by stroke' })).toBeVisible();
-});
-
 for (const theme of ['vellum', 'lampblack'] as const) {
   test(`axe finds nothing on the strokes in ${theme}`, async ({ page, context, baseURL }) => {
     await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL as string }]);

@@ -18,7 +18,7 @@ const POLISH =
     ' ',
   );
 
-describe.each(DRAWN)('the languages of Europe in %s', (hand) => {
+describe.each(DRAWN.filter((id) => !handById(id).rightToLeft))('the languages of Europe in %s', (hand) => {
   const face = usualFace(hand, true);
 
   it('writes names, prices and marks without a letter missing', () => {

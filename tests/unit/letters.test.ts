@@ -201,7 +201,10 @@ describe.each(DRAWN)('the letters of %s', (hand) => {
   });
 
   it('leave as much ink as the hand should', () => {
-    const share = inkShare(usualFace(hand, face.script.pitch !== undefined), 'minimumhamburgefonts');
+    const share = inkShare(
+      usualFace(hand, face.script.pitch !== undefined),
+      checks.text ?? 'minimumhamburgefonts',
+    );
     expect(share).toBeGreaterThan(checks.ink.from);
     expect(share).toBeLessThan(checks.ink.to);
   });

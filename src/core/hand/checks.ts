@@ -20,6 +20,8 @@ export interface HandChecks {
   /** Letters whose diagonals balance about the slope, and those whose like strokes are parallel. */
   readonly balanced?: string;
   readonly parallel?: string;
+  /** Running text in its own letters, where it is not written in the Latin ones. */
+  readonly text?: string;
   /** Share of ink in the body of running text. */
   readonly ink: { readonly from: number; readonly to: number };
   /** Fewest joins there must be among all shapes; 0 for hands that do not join. */

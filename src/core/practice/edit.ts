@@ -1,4 +1,3 @@
-import { foldedFor } from '../hand/hand';
 import { Problem } from '../sheet/problem';
 import type { Recipe } from '../sheet/recipe';
 import { recipeHand } from '../sheet/recipe';
@@ -7,6 +6,7 @@ import type { Ground } from './ground';
 import { warmUpFor } from './lessons';
 import { PICTURES } from './pictures';
 import { familiesOf } from './subjects';
+import { samplesFor } from './words/samples';
 
 /** Changes of a page's bands: each takes a recipe and answers another. */
 
@@ -87,7 +87,8 @@ export const changeKind = (recipe: Recipe, id: string, kind: WhatKind, of: strin
 /** What a new band of a kind holds until its maker says otherwise. */
 export function usualOf(kind: WhatKind, ground: Ground): string {
   const [family = '', letters = []] = familiesOf(ground).entries().next().value ?? [];
-  const small = (text: string) => foldedFor(recipeHand(ground.recipe), text);
+  const samples = samplesFor(recipeHand(ground.recipe));
+
   switch (kind) {
     case 'drill':
       return warmUpFor(ground.recipe);
@@ -96,15 +97,15 @@ export function usualOf(kind: WhatKind, ground: Ground): string {
     case 'letters':
       return letters.join(' ');
     case 'letter':
-      return small('n');
+      return samples.letter;
     case 'pair':
-      return small('no');
+      return samples.pair;
     case 'doubled':
-      return small('o');
+      return samples.doubled;
     case 'word':
-      return small('moon');
+      return samples.word;
     case 'line':
-      return small('the moon over the dome');
+      return samples.line;
     case 'picture':
       return PICTURES[0].id;
     case 'ruling':

@@ -27,6 +27,8 @@ export interface FigureShape {
   readonly y: NibWidths;
   /** Not a letter's own stroke: not numbered. */
   readonly joins: boolean;
+  /** A dot or an accent: its strokes are counted on from the letter's. */
+  readonly marks?: boolean;
 }
 
 /** How far ink reaches: left and right of the origin, above and below the baseline; y counts upwards. */
@@ -70,7 +72,17 @@ function joined(pen: Pen, shapes: Figure['shapes']): Reach {
 export function textFigure(face: Typeface, text: string): Figure | undefined {
   const set = setLine(face, text);
   const shapes = set.placed.flatMap((item) =>
-    item.kind === 'missing' ? [] : [{ cut: item.cut, x: item.x, y: item.y, joins: item.kind === 'join' }],
+    item.kind === 'missing'
+      ? []
+      : [
+          {
+            cut: item.cut,
+            x: item.x,
+            y: item.y,
+            joins: item.kind === 'join',
+            ...(item.kind === 'mark' && { marks: true }),
+          },
+        ],
   );
   if (shapes.length === 0) return undefined;
   return { text, shapes, reach: joined(face.pen, shapes), missing: set.missing, labels: [] };

@@ -86,12 +86,15 @@ function newGuide(
   box: Box,
   numberedBefore: number,
 ): Guided {
+  let counted = numberedBefore;
   const strokes = figure.shapes.flatMap((shape) => {
     const place = ([px, py]: Vec): Vec => [x + (shape.x + px) * unit, y - (shape.y + py) * unit];
     const numbers = numbersOf(shape.cut.strokes);
+    const before = shape.marks ? counted : numberedBefore;
+    if (!shape.joins) counted = before + (numbers.at(-1) ?? 0);
     return shape.cut.strokes.map((stroke, i) => {
       const unnumbered = shape.joins || stroke.finishes === true;
-      const taught = shape.joins ? 1 : numberedBefore + (numbers[i] as number);
+      const taught = shape.joins ? 1 : before + (numbers[i] as number);
       return {
         stroke,
         shape,

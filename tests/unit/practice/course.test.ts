@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { drawingBounds } from '@/core/drawing/bounds';
+import { registerHand } from '@/core/hands/registry';
 import type { Band } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
 import {
@@ -19,6 +20,7 @@ import { freshRecipe } from '@/core/sheet/defaults';
 import { Problem } from '@/core/sheet/problem';
 import type { Recipe } from '@/core/sheet/recipe';
 import { renderPdfPages } from '@/render/pdf';
+import { madeUpHand } from '../../support/madeUp';
 import { recipeOn, WORDS } from '../../support/practice';
 
 const planOf = (recipe: Recipe, options = USUAL_COURSE): Course => {
@@ -99,6 +101,10 @@ describe.each(['italic', 'copperplate'] as const)('a course in %s', (hand) => {
   });
 });
 
+/** A hand that can be ruled and drilled, and no more. */
+const UNDRAWN = madeUpHand(undefined, { id: 'undrawn' });
+registerHand(UNDRAWN);
+
 describe('a course', () => {
   it('too short or too long is refused with the number of sessions that works', () => {
     const recipe = freshRecipe('italic');
@@ -128,7 +134,7 @@ describe('a course', () => {
   });
 
   it('is not taught where the letters are not drawn', () => {
-    expect(() => planCourse(freshRecipe('court'), USUAL_COURSE, WORDS).next()).toThrow(/not drawn yet/);
+    expect(() => planCourse(freshRecipe(UNDRAWN.id), USUAL_COURSE, WORDS).next()).toThrow(/not drawn yet/);
   });
 
   it('of a large nib on a small sheet still fits its pages', () => {
@@ -216,9 +222,9 @@ describe('a ten-minute page', () => {
   });
 
   it('of a hand whose letters are not drawn is a page of its drills', () => {
-    const bands = tenMinutePage(freshRecipe('court'), new Set(), WORDS);
+    const bands = tenMinutePage(freshRecipe(UNDRAWN.id), new Set(), WORDS);
     expect(bands.filter(({ what }) => what.kind === 'drill').length).toBeGreaterThan(1);
-    const { pages, remarks } = compose(freshRecipe('court'), { bands });
+    const { pages, remarks } = compose(freshRecipe(UNDRAWN.id), { bands });
     expect([pages.length, remarks]).toEqual([1, []]);
   });
 });

@@ -12,6 +12,7 @@ import { letterFigure, textFigure } from '@/core/practice/figure';
 import { groundOf } from '@/core/practice/ground';
 import { guide } from '@/core/practice/guided';
 import { familiesOf } from '@/core/practice/subjects';
+import { samplesFor } from '@/core/practice/words/samples';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { DRAWN } from '../../support/drawnHands';
 import { recipeOn } from '../../support/practice';
@@ -19,12 +20,12 @@ import { recipeOn } from '../../support/practice';
 /** Letter units are drawn this large, in mm. */
 const UNIT = 6;
 
-const strokesOf = (figure: Figure): { stroke: Stroke; x: number }[] =>
+const strokesOf = (figure: Figure): { stroke: Stroke; x: number; y: number }[] =>
   figure.shapes
     .filter(({ joins }) => !joins)
     // Touches that finish a stroke share its number.
-    .flatMap(({ cut, x }) =>
-      cut.strokes.filter(({ finishes }) => !finishes).map((stroke) => ({ stroke, x })),
+    .flatMap(({ cut, x, y }) =>
+      cut.strokes.filter(({ finishes }) => !finishes).map((stroke) => ({ stroke, x, y })),
     );
 
 const isGroup = (node: DrawingNode): node is GroupNode => node.kind === 'group';
@@ -72,12 +73,16 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
     expect(under.filter(({ kind }) => kind === 'form').length).toBe(
       figure.shapes.flatMap(({ cut }) => cut.strokes).length,
     );
-    for (const [i, { stroke, x }] of strokes.entries()) {
+    for (const [i, { stroke, x, y }] of strokes.entries()) {
       const [way, edges, arrows, dot] = pathsOf(groups[i] as GroupNode);
-      const place = ([px, py]: Vec): Vec => [(px + x) * UNIT, -py * UNIT];
+      const place = ([px, py]: Vec): Vec => [(px + x) * UNIT, -(py + y) * UNIT];
       const [first, last] = [stroke.path[0], stroke.path.at(-1)] as [Stroke['path'][0], Stroke['path'][0]];
       // A pressed pen's middle stands off its path by half its spread at most.
-      const off = pen.kind === 'pointed' ? (pen.shade / 2) * UNIT + 0.05 : 0.05;
+      // That of an edge lifted onto a corner stands off it by as much of the edge as is in the air.
+      const lifted = (share: number | undefined) =>
+        pen.kind === 'broad' ? ((1 - (share ?? 1)) / 2) * pen.width : 0;
+      const spread = pen.kind === 'pointed' ? pen.shade / 2 : lifted(Math.min(...stroke.presses));
+      const off = spread * UNIT + 0.05;
       const start = middleOf(dot as PathNode);
       expect(distance(start, place(first[0]))).toBeLessThan(off);
       expect(distance(start, pointsOf((way as PathNode).commands)[0] as Vec)).toBeLessThan(0.01);
@@ -92,14 +97,14 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
         const asked = pen.angle + (stroke.turns[0] ?? 0);
         expect(turnBetween(lies, -asked) % 180).toBeLessThan(0.5);
         expect(distance(from, to)).toBeCloseTo(pen.width * (stroke.nib ?? 1) * UNIT, 3);
-        expect(distance(mix(from, to, 0.5), place(first[0]))).toBeLessThan(0.05);
+        expect(distance(mix(from, to, 0.5), place(first[0]))).toBeLessThan(off);
       }
     }
   });
 
   if (handById(hand).tool === 'broad') {
     it('says each angle in degrees where it is new', () => {
-      const { words, strokes } = guided('a');
+      const { words, strokes } = guided(samplesFor(handById(hand)).letter);
       const told = words.flatMap((node) =>
         node.kind === 'text' && node.colour === GREEN ? [node.text] : [],
       );
@@ -110,7 +115,10 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
 
     it('one held angle lays every edge alike', () => {
       const held = groundOf(recipe, { size: 1, held: true });
-      const figure = textFigure(held.face as NonNullable<typeof face>, 'f') as Figure;
+      const figure = textFigure(
+        held.face as NonNullable<typeof face>,
+        handById(hand).rightToLeft ? 'ب' : 'f',
+      ) as Figure;
       const box = { x: -100, y: -100, width: 200, height: 200 };
       const { over } = guide(held.pen, figure, 'solid', [0, 0], UNIT, box);
       const angles = over

@@ -11,8 +11,9 @@ import { bestPage } from '../fit';
 import { groundOf } from '../ground';
 import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
 import { filledUp, learningPlans, numbered, practises, wordBand, wordsFor } from '../tenMinutes';
+import { samplesFor } from '../words/samples';
 import { skyAlphabet } from '../words/select';
-import { SENTENCES, SKY_WORDS } from '../words/sky';
+import { SKY_WORDS } from '../words/sky';
 import { type WordList, writable } from '../words/wordList';
 import { checksFor, type Theme } from './checks';
 
@@ -297,7 +298,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
     );
   }
   if (letters.length === 0 && chapter.theme === 'sentences') {
-    const texts = rotated(SENTENCES, part * PAGE_SENTENCES);
+    const texts = rotated(samplesFor(hand).sentences, part * PAGE_SENTENCES);
     // Fewer sentences rather than no line to write them on.
     const ways = [{ free: 1 }, { guided: false, trace: 1 }].flatMap((way) =>
       [3, 2, 1].map((count) => ({ way, count })),

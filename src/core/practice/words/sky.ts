@@ -1,3 +1,73 @@
+/** The same in Arabic, for hands written from the right. */
+export const ARABIC_WORDS: readonly string[] = [
+  'نجم',
+  'قمر',
+  'شمس',
+  'فلك',
+  'نور',
+  'برج',
+  'بحر',
+  'فجر',
+  'ليل',
+  'كوكب',
+  'هلال',
+  'سحب',
+  'برق',
+  'ثلج',
+  'رعد',
+  'ريح',
+  'جو',
+  'مدار',
+  'موج',
+  'زحل',
+  'سديم',
+  'شفق',
+  'غيم',
+  'نجوم',
+  'لمع',
+  'سماك',
+  'كسوف',
+  'قوس',
+  'ظل',
+  'ضباب',
+  'مطر',
+  'صباح',
+  'شرق',
+  'غرب',
+  'شمال',
+  'جنوب',
+  'طيف',
+  'لون',
+  'زجاج',
+  'شعاع',
+  'مرصد',
+  'قبة',
+  'كون',
+  'مذنب',
+  'شهاب',
+  'خسوف',
+  'مشتري',
+  'عطارد',
+  'مجرة',
+  'عدسة',
+  'ذنب',
+  'حر',
+  'خريف',
+  'دجى',
+  'صيف',
+  'طل',
+  'ورد',
+  'يوم',
+  'تل',
+  'ثريا',
+];
+
+const byFirst = (words: readonly string[]): Record<string, string[]> => {
+  const lists: Record<string, string[]> = {};
+  for (const word of words) (lists[word[0] as string] ??= []).push(word);
+  return lists;
+};
+
 /** Words of sky, weather and optics for alphabets, several a letter: shorter ones first. */
 export const SKY_WORDS: Readonly<Record<string, readonly string[]>> = {
   a: ['arc', 'air', 'axis', 'aurora', 'azimuth', 'altitude', 'aperture', 'afterglow', 'anemometer'],
@@ -26,6 +96,7 @@ export const SKY_WORDS: Readonly<Record<string, readonly string[]>> = {
   x: ['xenon', 'xeric'],
   y: ['year', 'yaw', 'yellow', 'yonder', 'yesterday'],
   z: ['zenith', 'zone', 'zephyr', 'zodiac', 'zero', 'zigzag'],
+  ...byFirst(ARABIC_WORDS),
 };
 
 /** Sentences of the observatory that hold every letter of the alphabet. */
@@ -53,4 +124,14 @@ export const SENTENCES: readonly string[] = [
   'We leave by lamplight.',
   'Vega above the elms.',
   'Keep warm and look up.',
+];
+
+/** The same in Arabic. */
+export const ARABIC_SENTENCES: readonly string[] = [
+  'قمر ونجم في ليل طويل.',
+  'هلال فوق برج عتيق.',
+  'ثلج على قبة مرصد.',
+  'شمس شرق وظل غرب.',
+  'نور نجم بعيد.',
+  'سحب ومطر وريح.',
 ];

@@ -1,0 +1,44 @@
+import type { Hand } from '../../hand/hand';
+import { foldedFor } from '../../hand/hand';
+import { ARABIC_SENTENCES, SENTENCES } from './sky';
+
+/** What new bands hold until their maker says otherwise, and what a course ends with. */
+export interface Samples {
+  readonly letter: string;
+  readonly pair: string;
+  readonly doubled: string;
+  readonly word: string;
+  readonly line: string;
+  readonly sentences: readonly string[];
+}
+
+const LATIN: Samples = {
+  letter: 'n',
+  pair: 'no',
+  doubled: 'o',
+  word: 'moon',
+  line: 'the moon over the dome',
+  sentences: SENTENCES,
+};
+const ARABIC: Samples = {
+  letter: 'ن',
+  pair: 'نو',
+  doubled: 'ل',
+  word: 'نجم',
+  line: 'قمر ونجم فوق برج',
+  sentences: ARABIC_SENTENCES,
+};
+
+/** Samples in the letters a hand is written with, and in its case. */
+export function samplesFor(hand: Pick<Hand, 'fold' | 'rightToLeft'>): Samples {
+  const { sentences, ...short } = hand.rightToLeft ? ARABIC : LATIN;
+  const folded = (text: string) => foldedFor(hand, text);
+  return {
+    letter: folded(short.letter),
+    pair: folded(short.pair),
+    doubled: folded(short.doubled),
+    word: folded(short.word),
+    line: folded(short.line),
+    sentences,
+  };
+}
