@@ -24,6 +24,7 @@ const { values, positionals } = parseArgs({
     width: { type: 'string' },
     contrast: { type: 'string' },
     bounce: { type: 'string' },
+    mixed: { type: 'boolean', default: false },
     choose: { type: 'string', default: '' },
     joined: { type: 'boolean', default: false },
     plain: { type: 'boolean', default: false },
@@ -45,6 +46,7 @@ const recipe = {
     contrast: number(values.contrast, writing.contrast),
     joined: values.joined || (writing.joined && !values.plain),
     bounce: number(values.bounce, writing.bounce),
+    mixed: values.mixed,
     variants: Object.fromEntries(
       values.choose
         .split(',')

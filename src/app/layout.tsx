@@ -4,6 +4,8 @@ import '@fontsource/alegreya/700.css';
 import '@fontsource/alegreya-sans/400.css';
 import '@fontsource/alegreya-sans/400-italic.css';
 import '@fontsource/alegreya-sans/700.css';
+import '@fontsource/amiri/arabic-400.css';
+import '@fontsource/amiri/arabic-700.css';
 import './globals.css';
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';

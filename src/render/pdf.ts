@@ -1,16 +1,8 @@
 import PDFDocument from 'pdfkit';
 import { formBounds } from '@/core/drawing/bounds';
-import type {
-  Drawing,
-  DrawingNode,
-  FontStyle,
-  Form,
-  FormNode,
-  PathCommand,
-  Stroke,
-} from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode, Form, FormNode, PathCommand, Stroke } from '@/core/drawing/drawing';
 import { mmToPoints } from '@/core/measure/units';
-import { FONT_FILES } from './fonts';
+import { ARABIC_FILES, FONT_FILES, isArabic } from './fonts';
 import { number } from './pathData';
 
 export interface PdfOptions {
@@ -82,7 +74,7 @@ function written(document: PDFKit.PDFDocument): Buffer[] {
 /** A file in the making: what it already holds. */
 interface File {
   readonly document: PDFKit.PDFDocument;
-  readonly fonts: Set<FontStyle>;
+  readonly fonts: Set<string>;
   /** The forms in the file, by what is done with them. */
   readonly forms: Map<Form, Partial<Record<'f' | 'S', HeldForm>>>;
   formCount: number;
@@ -210,19 +202,23 @@ function setLine(document: PDFKit.PDFDocument, { colour, width, cap, dash }: Str
 function drawText(
   document: PDFKit.PDFDocument,
   node: Extract<DrawingNode, { kind: 'text' }>,
-  fonts: Set<FontStyle>,
+  fonts: Set<string>,
 ) {
-  if (!fonts.has(node.style)) {
-    document.registerFont(node.style, FONT_FILES[node.style]);
-    fonts.add(node.style);
+  const arabic = isArabic(node.text);
+  const name = arabic ? `arabic ${node.style}` : node.style;
+  if (!fonts.has(name)) {
+    document.registerFont(name, (arabic ? ARABIC_FILES : FONT_FILES)[node.style]);
+    fonts.add(name);
   }
   document
-    .font(node.style)
+    .font(name)
     .fontSize(node.size * SCALE)
     .fillColor(node.colour);
   const share = { start: 0, middle: 0.5, end: 1 }[node.anchor];
-  const shift = share > 0 ? share * document.widthOfString(node.text) : 0;
-  document.text(node.text, node.x * SCALE - shift, node.y * SCALE, {
+  // Words are shaped one by one and laid from the left: Arabic ones are handed over in the order they stand.
+  const content = arabic ? node.text.split(' ').reverse().join(' ') : node.text;
+  const shift = share > 0 ? share * document.widthOfString(content) : 0;
+  document.text(content, node.x * SCALE - shift, node.y * SCALE, {
     lineBreak: false,
     baseline: 'alphabetic',
   });

@@ -1,11 +1,12 @@
 import type { Bounds } from '../drawing/bounds';
 import type { DrawingNode } from '../drawing/drawing';
 import type { Mm } from '../measure/units';
+import type { Pen } from '../pen/pen';
 import type { Box } from '../sheet/furniture';
 import type { RuledLine } from '../sheet/layout';
 import type { Recipe } from '../sheet/recipe';
 import type { How } from './band';
-import { fadesOf, type Model } from './ink';
+import { fadesOf, type Model, stagesOf } from './ink';
 
 /** One cell of a page: where it lies, where its ink reaches, and how it is drawn, in two layers. */
 export interface Cell {
@@ -39,9 +40,12 @@ export interface CellPlan {
   readonly model?: Model;
 }
 
-/** Guided, then faded, then free: the cells of a band in order. */
-export const sequenceOf = ({ trace, fading, free, ink }: How): CellPlan[] => [
-  ...Array.from({ length: trace }, (): CellPlan => ({ kind: 'trace', model: ink })),
+/** Guided, then faded, then free: the cells of a band in order; tracing goes through the steps of the pen in turn. */
+export const sequenceOf = ({ trace, fading, free, ink }: How, pen: Pen): CellPlan[] => [
+  ...Array.from({ length: trace }, (_, i): CellPlan => {
+    const stages = stagesOf(pen, ink);
+    return { kind: 'trace', model: stages[i % stages.length] };
+  }),
   ...fadesOf(fading, ink).map((model): CellPlan => ({ kind: 'fading', model })),
   ...Array.from({ length: free }, (): CellPlan => ({ kind: 'free' })),
 ];

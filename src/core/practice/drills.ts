@@ -4,7 +4,7 @@ import type { Built, Drill } from './drills/drill';
 import { angleLadder, brokenStrokes, diamonds, serifs } from './drills/edge';
 import { contourHatching, hatching } from './drills/hatching';
 import { ovals, ovalsBack } from './drills/ovals';
-import { diagonals, ramps, stems, zigzag } from './drills/straight';
+import { diagonals, pushPulls, ramps, stems, zigzag } from './drills/straight';
 import { arches, compounds, cups, descendingLoops, loops, overTurns, underTurns, wave } from './drills/turns';
 import type { Ground } from './ground';
 
@@ -93,6 +93,14 @@ export const DRILLS = [
     tools: UNEDGED,
     build: descendingLoops,
     remark: 'Thick down, thin up, crossing on the baseline.',
+  },
+  {
+    id: 'push-pulls',
+    name: 'Push-pulls',
+    tools: ['pointed'],
+    build: pushPulls,
+    remark:
+      'From the whole arm, without pressure and without lifting: count eight at an easy beat, about two to a second.',
   },
   {
     id: 'pressure',

@@ -79,8 +79,8 @@ const kept = new Map<string, { readonly own: readonly OwnLetter[]; readonly writ
 
 /** The same writing is asked for at every edit; its shapes are worked out once. */
 function writingOf(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Writing {
-  const { hand, zones, width, penAngle, slope, ratioUnit, writing } = recipe;
-  const key = JSON.stringify([hand, zones, width, penAngle, slope, ratioUnit, writing, held]);
+  const { hand, school, zones, width, penAngle, slope, ratioUnit, writing } = recipe;
+  const key = JSON.stringify([hand, school, zones, width, penAngle, slope, ratioUnit, writing, held]);
   const known = kept.get(key);
   if (known && sameLetters(known.own, own)) return known.writing;
   const made = newWriting(recipe, held, own);

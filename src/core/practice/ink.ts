@@ -31,6 +31,14 @@ export function fadesOf(count: number, ink: InkStyle = 'solid'): Model[] {
   });
 }
 
+/** The steps a model is traced in: doubled writing is a first line, a second beside its downstrokes, and the filling. */
+export const stagesOf = (pen: Pen, ink: InkStyle): readonly Model[] =>
+  pen.kind !== 'doubled' || ink !== 'solid'
+    ? [ink]
+    : pen.filled
+      ? ['skeleton', 'doubled', 'solid']
+      : ['skeleton', 'solid'];
+
 /** Lines of contours and skeletons: wide enough for a desktop printer, finer where the writing is small. */
 const lineFor = (unit: Mm): Mm => clamp(0.08 * unit, 0.1, 0.22);
 const PAPER = '#ffffff';
@@ -40,6 +48,7 @@ const START = 1.5;
 
 /** Gap of the second contour in doubled writing: the weight of the stem it stands for, under 45° as under a shade. */
 function doubleGap(pen: Pen): NibWidths {
+  if (pen.kind === 'doubled') return pen.gap;
   if (pen.kind === 'broad') return pen.width * cosDeg(pen.angle);
   return pen.kind === 'pointed' ? pen.shade : 1;
 }
@@ -51,7 +60,7 @@ export const reachBeyond = (
   unit: Mm,
 ): { readonly around: Mm; readonly right: NibWidths } => ({
   around: model === 'key points' ? keyPointFor(unit) * START : lineFor(unit),
-  right: model === 'doubled' ? doubleGap(pen) : 0,
+  right: model === 'doubled' && pen.kind !== 'doubled' ? doubleGap(pen) : 0,
 });
 
 /** Lines that stand for a cut, as forms, made once for the pen that draws them. */

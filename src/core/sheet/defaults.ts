@@ -29,7 +29,7 @@ export function handPart(handId: HandId, schoolId?: string) {
     zones: { ...hand.zones },
     given: usualGiven(hand),
     capitalsOnly: hand.capitalsOnly,
-    writing: { contrast: hand.contrast, joined: hand.joined, bounce: 0, variants: {} },
+    writing: { contrast: hand.contrast, joined: hand.joined, bounce: 0, mixed: false, variants: {} },
     show: {
       baseline: true,
       waistline: true,

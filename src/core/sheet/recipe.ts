@@ -18,7 +18,7 @@ import { ranged, whole } from './ranged';
 export const RECIPE_FORMAT = 'elvane-recipe';
 export const RECIPE_VERSION = 1;
 
-const PLAIN_WRITING = { contrast: USUAL_CONTRAST, joined: false, bounce: 0, variants: {} };
+const PLAIN_WRITING = { contrast: USUAL_CONTRAST, joined: false, bounce: 0, mixed: false, variants: {} };
 
 const shortText = (label: string, longest: number) =>
   z
@@ -109,6 +109,8 @@ export const recipeSchema = z
         joined: flag('Joined writing'),
         /** How far letters leave the line, in hands that may. */
         bounce: ranged('bounce').default(0),
+        /** Shapes of a letter that may stand anywhere take turns, where none is chosen. */
+        mixed: flag('Mixed shapes').default(false),
         /** Chosen shapes by letter; letters not named take their usual shape. */
         variants: variantsSchema,
       })

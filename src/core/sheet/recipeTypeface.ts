@@ -76,6 +76,7 @@ export function recipeTypeface(
     held,
     joined: writing.joined,
     ...(writing.bounce > 0 && { bounce: writing.bounce }),
+    ...(writing.mixed && { mixed: true }),
     chosen: writing.variants,
     ...(recipeHand(recipe).tool === 'broad'
       ? { edge: edgeOf(recipe, width) }

@@ -26,6 +26,8 @@ export interface Typeface {
   readonly has: (text: string) => boolean;
   /** The user's choices by letter. */
   readonly chosen: Readonly<Record<string, string>>;
+  /** Whether the shapes of a letter take turns. */
+  readonly mixed: boolean;
   /** Whether neighbouring letters are joined and ligatures taken. */
   readonly joined: boolean;
   /** From one letter's origin to the next one's. */

@@ -29,6 +29,7 @@ function chosenIn(face: Typeface, text: string): Chosen[][] {
         endsLine: w === words.length - 1 && after === undefined,
         form: formIn(face, texts, i),
         reaching: reachingOf(face, texts, i),
+        at: written,
       });
       written += 1;
       return cut ? face.inPlace(cut, written - 1, all) : { text: character };

@@ -13,6 +13,8 @@ export interface Place {
   readonly form?: Form;
   /** How the next letter is entered: the kind of its entry. */
   readonly reaching?: string;
+  /** Its number among the letters of the line. */
+  readonly at?: number;
 }
 
 function fits(context: Context, place: Place): boolean {
@@ -52,7 +54,22 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
     );
     if (natural) return natural;
   }
+  if (face.mixed && choice === undefined && place.at !== undefined) return turnOf(list, text, place.at);
   return face.letters.get(text) ?? list[0];
+}
+
+/** Steps from one letter to the next through the shapes that take turns: neighbours of a kind differ. */
+const TURN = 7;
+
+/** One of the shapes of a letter that may stand anywhere and join as the usual one does, by its place: always the same. */
+function turnOf(list: readonly Cut[], text: string, at: number): Cut | undefined {
+  const [usual] = list;
+  const free = list.filter(
+    ({ letter: { context, entry, exit } }) =>
+      (context ?? 'anywhere') === 'anywhere' && entry?.kind !== 'none' && exit?.kind !== 'none',
+  );
+  const code = text.codePointAt(0) ?? 0;
+  return free.length === 0 ? usual : free[(TURN * at + code) % free.length];
 }
 
 /**

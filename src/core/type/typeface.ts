@@ -34,6 +34,8 @@ export interface TypefaceKey {
   readonly joined?: boolean;
   /** How far letters leave the line, 0 to 1, in hands that may. */
   readonly bounce?: number;
+  /** Let the shapes of a letter take turns, where none is chosen. */
+  readonly mixed?: boolean;
   /** Chosen variants by letter; a name the hand does not know is passed over. */
   readonly chosen?: Readonly<Record<string, string>>;
   /** Letters of the user's own, written in place of the hand's where both have one. */
@@ -61,7 +63,16 @@ export function typeface(key: TypefaceKey): Typeface | undefined {
 
 /** A script written by a pen, whatever its letters: also how a user's own letters are tried. */
 export function build(key: TypefaceKey, script: Script): Typeface {
-  const { zones, slope, held = false, joined = false, chosen = {}, own = [], bounce = 0 } = key;
+  const {
+    zones,
+    slope,
+    held = false,
+    joined = false,
+    chosen = {},
+    own = [],
+    bounce = 0,
+    mixed = false,
+  } = key;
   const hand = handById(key.hand);
   const setting = {
     zones,
@@ -93,6 +104,7 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     shapes,
     ...composer(script, measures, shapes, pen, slope),
     chosen,
+    mixed,
     joined,
     pair,
     join: joiner(script, measures, pen, slope, pair),

@@ -58,6 +58,7 @@ export function HandGallery({ title, drawer }: { title: ReactNode; drawer: reado
         <label className="grow text-sm">
           Your words
           <input
+            dir="auto"
             className="input input-sm mt-1 block w-full min-w-56"
             value={text}
             maxLength={LONGEST_TEXT}

@@ -2,7 +2,8 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { hasLetters } from '@/core/hands/scripts';
-import type { Recipe } from '@/core/sheet/recipe';
+import { textFor } from '@/core/practice/words/samples';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import type { Wanted, WrittenSample } from '@/workers/gallery.worker';
 
 /** Drawing waits until typing pauses for so long, in ms. */
@@ -34,7 +35,11 @@ export function useSamples(recipes: readonly Recipe[], text: string): ReadonlyMa
     const timer = setTimeout(() => {
       latest.current += 1;
       for (const recipe of recipes.filter(({ hand }) => hasLetters(hand)))
-        worker.current?.postMessage({ number: latest.current, recipe, text } satisfies Wanted);
+        worker.current?.postMessage({
+          number: latest.current,
+          recipe,
+          text: textFor(recipeHand(recipe), text),
+        } satisfies Wanted);
     }, PAUSE);
     return () => clearTimeout(timer);
   }, [asked, text]);

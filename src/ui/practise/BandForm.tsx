@@ -204,6 +204,7 @@ export function TextField({
     <label className="block text-sm">
       {name}
       <input
+        dir="auto"
         className="input input-sm block w-full"
         value={text}
         maxLength={longest}

@@ -9,6 +9,7 @@ import type { Band, WhatKind } from '@/core/practice/band';
 import { type Composed, compose, drawPage } from '@/core/practice/compose';
 import { addBand, freeIds, newBand, usualOf, withBands } from '@/core/practice/edit';
 import { type Ground, groundOf } from '@/core/practice/ground';
+import { samplesFor } from '@/core/practice/words/samples';
 import { Problem } from '@/core/sheet/problem';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { settle } from '@/core/sheet/solve';
@@ -30,6 +31,7 @@ import { kindsFor, TextField } from './BandForm';
 import { BandList } from './BandList';
 import { KIND_NAMES } from './bandWords';
 import { CoursePanel } from './CoursePanel';
+import { OtherPages } from './OtherPages';
 import { PageFiles } from './PageFiles';
 import { useKnown } from './useKnown';
 import { usePageFiles } from './usePageFiles';
@@ -238,6 +240,7 @@ export function PractiseStation({
                     onSwitch={(mirrored) => edit((r) => settle({ ...r, paper: { ...r.paper, mirrored } }))}
                   />
                 </div>
+                <OtherPages ground={ground} sample={samplesFor(recipeHand(recipe)).letter} onLay={lay} />
                 {bands.length === 0 ? (
                   <p className="text-sm">
                     Nothing to practise yet. A ten-minute page is made for what comes next after the letters

@@ -242,6 +242,7 @@ const HeaderText = ({
   <label className="block text-sm">
     {name}
     <input
+      dir="auto"
       key={value}
       className="input input-sm block w-full"
       defaultValue={value}

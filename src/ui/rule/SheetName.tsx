@@ -9,6 +9,7 @@ export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void 
   return (
     <section aria-label="Sheet">
       <input
+        dir="auto"
         key={sheet.name}
         aria-label="Name of the sheet"
         className="input input-ghost input-sm w-full px-1 font-bold font-serif text-base"

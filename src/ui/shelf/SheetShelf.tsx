@@ -89,6 +89,7 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
       <div className="mb-4 flex flex-wrap items-center gap-3">
         <h1 className="mr-auto">{title}</h1>
         <input
+          dir="auto"
           type="search"
           className="input input-sm w-56"
           placeholder="Search"

@@ -32,6 +32,9 @@ type Tab = (typeof TABS)[number];
 
 const GROUPS = { angle: 'Angle', shape: 'Shape', school: 'School', letter: 'Letter' } as const;
 
+/** What letters are counted in, as it is said. */
+const UNIT_NAMES = { nib: 'nw', fifth: 'fifths', dot: 'dots' } as const;
+
 /** The letter at hand: the shape chosen for it, else the one the face writes. */
 const shapeOf = (face: Typeface, text: string): Cut => {
   const choice = face.chosen[text];
@@ -79,8 +82,8 @@ export function Desk({
     },
     [reset],
   );
-  const pointed = recipeHand(recipe).tool === 'pointed';
-  const unit = { mm: letterUnit(shown), name: pointed ? 'fifths' : 'nw' };
+  const hand = recipeHand(recipe);
+  const unit = { mm: letterUnit(shown), name: UNIT_NAMES[hand.unit] };
   const options = comparisons(shown, face, cut, heldAngle);
   const second = other ? compared(other, shown, face, cut, heldAngle, set.letters) : undefined;
   const label = describe(cut, pen);
@@ -136,7 +139,11 @@ export function Desk({
           <PlayBar
             play={play}
             view={view}
-            views={pointed ? VIEWS.filter((name) => name !== 'two points') : VIEWS}
+            views={VIEWS.filter(
+              (name) =>
+                (name !== 'two points' || hand.tool === 'broad') &&
+                (name !== 'in dots' || hand.basis === 'dots'),
+            )}
             onView={setView}
           >
             <label className="flex items-center gap-1">

@@ -5,12 +5,13 @@ import { type Pen, sweep, type WritingPen } from '@/core/pen/pen';
 import { numbersOf } from '@/core/pen/taught';
 import { type PenPose, trace } from '@/core/pen/trace';
 import { type Cut, inkOf } from '@/core/type/cut';
+import { dotChains, rhombi } from '@/core/type/dotChains';
 import type { Typeface } from '@/core/type/face';
 import { bottomOf, topOf } from '@/core/type/profile';
 import { COLOURS, flat, Ink, Nib, OutlinedInk, PenPath, poseAt } from './ink';
 import type { Moment } from './usePlay';
 
-export const VIEWS = ['ductus', 'solid', 'outline', 'skeleton', 'two points', 'doubled'] as const;
+export const VIEWS = ['ductus', 'solid', 'outline', 'skeleton', 'two points', 'doubled', 'in dots'] as const;
 export type View = (typeof VIEWS)[number];
 
 /** White around the letter, in letter units. */
@@ -62,6 +63,7 @@ export function LetterView({
   const frame = frameOf(face, cut, overlay?.cut);
   const marking = markingPen(view, pen);
   const withPaths = view === 'ductus' || view === 'skeleton';
+  const measured = view === 'in dots';
   const done = moment ? cut.strokes.slice(0, moment.stroke) : cut.strokes;
   const current = moment && cut.strokes[moment.stroke];
   const whole = view === 'solid' && done.length === cut.strokes.length && !current;
@@ -74,11 +76,15 @@ export function LetterView({
     >
       <Guidelines face={face} from={frame.x} width={frame.width} />
       <g transform="scale(1 -1)">
-        {withPaths && <Ink polygons={inkOf(pen, cut)} fill={COLOURS.faint} />}
+        {(withPaths || measured) && <Ink polygons={inkOf(pen, cut)} fill={COLOURS.faint} />}
+        {measured && (
+          <Ink polygons={dotChains(extentOf(pen, cut)).flatMap(rhombi)} fill={COLOURS.edge} opacity={0.7} />
+        )}
         {view === 'outline' && <OutlinedInk polygons={done.flatMap((stroke) => sweep(pen, stroke))} />}
         {whole && <Ink polygons={inkOf(pen, cut)} fill={COLOURS.ink} />}
         {view !== 'skeleton' &&
           view !== 'outline' &&
+          !measured &&
           !whole &&
           done.map((stroke, i) => (
             <Ink
@@ -103,6 +109,13 @@ export function LetterView({
       {withPaths && <Numbers cut={cut} size={Math.min(NUMBER_SIZE, NUMBER_SHARE * frame.height)} />}
     </svg>
   );
+}
+
+/** How far a letter's ink reaches. */
+function extentOf(pen: WritingPen, cut: Cut) {
+  const points = inkOf(pen, cut).flat();
+  const [xs, ys] = [points.map(([x]) => x), points.map(([, y]) => y)];
+  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.max(...ys), bottom: Math.min(...ys) };
 }
 
 /** White over and under the letter, in letter units. */

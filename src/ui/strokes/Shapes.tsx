@@ -128,6 +128,11 @@ export function Shapes({
         on={writing.joined}
         onSwitch={(joined) => edit((r) => ({ ...r, writing: { ...r.writing, joined } }))}
       />
+      <Toggle
+        name="Let shapes take turns"
+        on={writing.mixed}
+        onSwitch={(mixed) => edit((r) => ({ ...r, writing: { ...r.writing, mixed } }))}
+      />
       <h3 className="font-bold text-sm">Your set for {handById(recipe.hand).name}</h3>
       <p className="text-sm">
         {count(set)}. New sheets in this hand begin with it; this sheet has {chosenIn(writing.variants)}.

@@ -3,10 +3,11 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
+import { samplesFor } from '@/core/practice/words/samples';
 import { leftOut } from '@/core/sheet/draw/exemplar';
 import { layoutSheet } from '@/core/sheet/layout';
 import type { OwnLetter } from '@/core/sheet/letterSet';
-import type { Recipe } from '@/core/sheet/recipe';
+import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { inkOf } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import type { SetLine } from '@/core/type/placed';
@@ -33,7 +34,13 @@ export function WriteAnything({
   unit: { mm: number };
   own: readonly OwnLetter[];
 }) {
-  const [text, setText] = useState(recipe.exemplar || 'aurora at dusk');
+  const hand = recipeHand(recipe);
+  const [typed, setText] = useState(recipe.exemplar || samplesFor(hand).phrase);
+  // Another hand on the desk may be written in other letters.
+  const text =
+    typed === samplesFor({ ...hand, rightToLeft: !hand.rightToLeft }).phrase
+      ? samplesFor(hand).phrase
+      : typed;
   const face = useDeferredValue(shown);
   const set = useMemo(() => setLine(face, text), [face, text]);
   const noRoom = useMemo(() => {
@@ -62,6 +69,7 @@ export function WriteAnything({
       </div>
       <div className="flex flex-wrap items-center gap-2 px-3 py-1 text-sm">
         <input
+          dir="auto"
           className="input input-sm w-56 max-w-full"
           aria-label="Text to write"
           value={text}

@@ -99,7 +99,9 @@ export function PenPath({ stroke, pen }: { stroke: Stroke; pen: WritingPen }) {
   const length = stroke.lengths.at(-1) as number;
   const marked = stroke.lengths.flatMap((travelled, i) => {
     const turned = i === 0 || (!stroke.passing?.[i] && stroke.turns[i] !== stroke.turns[i - 1]);
-    const full = pen.kind === 'pointed' && (stroke.presses[i] as number) >= FULL;
+    const isFull = (at: number) => (stroke.presses[at] ?? 0) >= FULL;
+    // The first and the last place of a full shade tell how far it goes.
+    const full = pen.kind === 'pointed' && isFull(i) && !(isFull(i - 1) && isFull(i + 1));
     return turned || full ? [travelled / length] : [];
   });
   return (

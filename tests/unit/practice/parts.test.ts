@@ -36,7 +36,10 @@ describe('cells in rows', () => {
         number(5, 60),
         fc.array(number(60, 200), { minLength: 1, maxLength: 3 }),
         (how, width, rooms) => {
-          const sequence = sequenceOf({ ...usualHow('letter'), ...how });
+          const sequence = sequenceOf(
+            { ...usualHow('letter'), ...how },
+            { kind: 'broad', width: 1, steel: 0.05, angle: 45 },
+          );
           const rows = inRows(sequence, width, rooms, how);
           const laid = rows.flatMap(({ cells }) => cells);
           expect(laid.slice(0, sequence.length)).toEqual(sequence);

@@ -1,9 +1,12 @@
-import { group } from '../../drawing/build';
+import { group, polygon } from '../../drawing/build';
+import type { DrawingNode } from '../../drawing/drawing';
 import type { Vec } from '../../geometry/vec';
 import type { Mm } from '../../measure/units';
 import type { LineLanguage } from '../../sheet/draw/lineLanguage';
 import type { Box } from '../../sheet/furniture';
 import { ruledLine } from '../../sheet/layout';
+import { recipeHand } from '../../sheet/recipe';
+import { dotChains, OFF, rhombi } from '../../type/dotChains';
 import type { Band, InkStyle } from '../band';
 import type { Figure } from '../figure';
 import type { Ground } from '../ground';
@@ -12,6 +15,9 @@ import { reachBeyond } from '../ink';
 import { boundsOf, frameOf } from './modelCell';
 import { type Laid, once, type Setting } from './piece';
 import { LEAD, within } from './row';
+
+/** Tone of the chains of dots: under the guides of the strokes. */
+const CHAIN = '#d9dbe4';
 
 /** White between a guided cell and the rows beside it. */
 export const BESIDE: Mm = 4;
@@ -44,11 +50,27 @@ interface GuidedPlan {
 }
 
 /** What a guided cell shows, in letter units: the figure as it is inked, with at least the body's height. */
-export const guidedSpan = ({ zones, pen, unit }: Ground, { reach }: Figure, ink: InkStyle) => ({
-  left: reach.left,
-  right: reach.right + reachBeyond(ink, pen, unit).right,
-  top: Math.max(reach.top, zones.body),
-  bottom: Math.min(reach.bottom, 0),
+export const guidedSpan = ({ zones, pen, unit, recipe }: Ground, { reach }: Figure, ink: InkStyle) => {
+  // Letters measured in dots have their chains at the left and underneath.
+  const chains = inDots(recipe) ? OFF + ONE_DOT / 2 : 0;
+  return {
+    left: reach.left - chains,
+    right: reach.right + reachBeyond(ink, pen, unit).right,
+    top: Math.max(reach.top, zones.body),
+    bottom: Math.min(reach.bottom, 0) - chains,
+  };
+};
+
+const ONE_DOT = 1;
+const inDots = (recipe: Ground['recipe']): boolean => recipeHand(recipe).basis === 'dots';
+
+/** The chains of dots a letter is measured by, on the page: they are written first, and the letter between them. */
+const chainsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm): DrawingNode => ({
+  kind: 'path',
+  commands: dotChains(reach)
+    .flatMap(rhombi)
+    .flatMap((dot) => polygon(dot.map(([px, py]): Vec => [x + px * unit, y - py * unit]))),
+  fill: CHAIN,
 });
 
 /**
@@ -119,7 +141,10 @@ export function guidedCell(
         what,
         box,
         ink: boundsOf(figure, at, unit),
-        under: () => [group('guided', drawn().under)],
+        under: () => [
+          ...(inDots(ground.recipe) ? [group('dots', [chainsOf(figure, at, unit)])] : []),
+          group('guided', drawn().under),
+        ],
         over: () => [group('guided', drawn().over)],
       },
     ],

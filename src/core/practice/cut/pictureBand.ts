@@ -64,7 +64,7 @@ export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
   type Item = { kind: 'step'; step: number } | CellPlan;
   const steps: Item[] = how.guided ? found.steps.map((_, i) => ({ kind: 'step', step: i })) : [];
   const columns = Math.max(1, Math.floor((setting.width + PICTURE_GAP) / (across + PICTURE_GAP)));
-  const rows = [...evenRows(steps, columns), ...evenRows<Item>(sequenceOf(how), columns)];
+  const rows = [...evenRows(steps, columns), ...evenRows<Item>(sequenceOf(how, ground.pen), columns)];
   const strokesBefore = (step: number) =>
     found.steps.slice(0, step).reduce((sum, { strokes }) => sum + strokes.length, 0);
   const { startsRight } = setting.boxes;

@@ -28,7 +28,7 @@ export function written(
   const running = what.kind === 'line';
   const sequence: (CellPlan | { kind: 'model'; model: 'solid' })[] = [
     ...(running && how.guided ? [{ kind: 'model', model: 'solid' } as const] : []),
-    ...sequenceOf(how),
+    ...sequenceOf(how, ground.pen),
   ];
   const ladder = ladderOf(ground, setting);
   const most = sequence.reduce(
@@ -102,7 +102,10 @@ export function written(
       const start = ladder + LEAD + i * row.pitch;
       const left = boxes.startsRight ? x + rowWidth - start - row.pitch : x + start;
       const box = { x: left, y: top, width: row.pitch, height: rowHeight };
-      const free = running || what.kind === 'word' ? pad / 2 : (row.pitch - inkWidth) / 2;
+      const along = running || what.kind === 'word';
+      const beside = along ? pad / 2 : (row.pitch - inkWidth) / 2;
+      // Words of a hand from the right begin at the right of their cell.
+      const free = along && ground.face?.rightToLeft ? row.pitch - inkWidth - beside : beside;
       return cellOf(band, ground, figure, cell, box, [left + free - figure.reach.left * unit, baseline]);
     });
     return {

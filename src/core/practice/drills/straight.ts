@@ -62,3 +62,25 @@ export const ramps = ({ measures: m }: Ground): Built => {
     ],
   };
 };
+
+/** Beats of one run, and how far they move on from one to the next, as a share of the breadth. */
+const BEATS = 8;
+const NEAR = 0.3;
+
+/** Down and up again along the slope without lifting, from the arm: counted as they are written. */
+export const pushPulls = ({ measures: m }: Ground): Built => {
+  const knots = count(BEATS).flatMap((i) => [
+    to(i * NEAR * m.d, m.T, undefined, { press: 0 }),
+    line((i + 0.5) * NEAR * m.d, m.B),
+  ]);
+  return {
+    pressed: true,
+    strokes: [
+      stroke(
+        'push and pull',
+        knots.map((knot, i) => (i === 0 ? knot : { ...knot, line: true })),
+      ),
+    ],
+    labels: count(BEATS).map((i) => ({ x: (i + 0.25) * NEAR * m.d, text: `${i + 1}` })),
+  };
+};

@@ -9,6 +9,8 @@ export interface Samples {
   readonly doubled: string;
   readonly word: string;
   readonly line: string;
+  /** A few words to show the hand by. */
+  readonly phrase: string;
   readonly sentences: readonly string[];
 }
 
@@ -18,6 +20,7 @@ const LATIN: Samples = {
   doubled: 'o',
   word: 'moon',
   line: 'the moon over the dome',
+  phrase: 'aurora at dusk',
   sentences: SENTENCES,
 };
 const ARABIC: Samples = {
@@ -26,12 +29,13 @@ const ARABIC: Samples = {
   doubled: 'ل',
   word: 'نجم',
   line: 'قمر ونجم فوق برج',
+  phrase: 'قمر ونجم في ليل',
   sentences: ARABIC_SENTENCES,
 };
 
 /** Samples in the letters a hand is written with, and in its case. */
 export function samplesFor(hand: Pick<Hand, 'fold' | 'rightToLeft'>): Samples {
-  const { sentences, ...short } = hand.rightToLeft ? ARABIC : LATIN;
+  const { sentences, phrase, ...short } = hand.rightToLeft ? ARABIC : LATIN;
   const folded = (text: string) => foldedFor(hand, text);
   return {
     letter: folded(short.letter),
@@ -39,6 +43,11 @@ export function samplesFor(hand: Pick<Hand, 'fold' | 'rightToLeft'>): Samples {
     doubled: folded(short.doubled),
     word: folded(short.word),
     line: folded(short.line),
+    phrase,
     sentences,
   };
 }
+
+/** A text for a hand to show itself by: the one given where it is in the hand's letters, else a phrase of its own. */
+export const textFor = (hand: Pick<Hand, 'fold' | 'rightToLeft'>, text: string): string =>
+  /\p{Script=Arabic}/u.test(text) === hand.rightToLeft ? text : samplesFor(hand).phrase;

@@ -64,7 +64,10 @@ export const ARABIC_WORDS: readonly string[] = [
 
 const byFirst = (words: readonly string[]): Record<string, string[]> => {
   const lists: Record<string, string[]> = {};
-  for (const word of words) (lists[word[0] as string] ??= []).push(word);
+  for (const word of words) {
+    const first = word[0] as string;
+    lists[first] = [...(lists[first] ?? []), word];
+  }
   return lists;
 };
 

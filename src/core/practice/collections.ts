@@ -1,0 +1,39 @@
+import { type Band, bandOf, type How } from './band';
+import type { Ground } from './ground';
+import { familiesOf } from './subjects';
+
+/** Letters of a row of an alphabet page, so that a line holds them with room to write underneath. */
+const ROW = 7;
+/** Cells of a collecting page: as many as there is room for, the letter as one writes it now first. */
+const CELLS = 40;
+const COLLECTING_LINES = 12;
+
+/** How an alphabet is shown: one line in full, one to write under it. */
+const SHOWN: Partial<How> = { guided: true, trace: 0, fading: 0, free: 1, lines: 1, snug: false };
+
+/** The alphabet as it is written now, with the shapes chosen for it: row by row, and a line under each to try it. */
+export function alphabetBands({ face }: Pick<Ground, 'face'>): Band[] {
+  const letters = [...familiesOf({ face }).values()].flat().filter((text) => [...text].length === 1);
+  const small = letters.filter((text) => /\p{Ll}|\p{Lo}/u.test(text));
+  const capitals = letters.filter((text) => /\p{Lu}/u.test(text));
+  const rows = [small, capitals].flatMap((all) => {
+    const sorted = all.toSorted((a, b) => a.localeCompare(b));
+    return Array.from({ length: Math.ceil(sorted.length / ROW) }, (_, i) =>
+      sorted.slice(i * ROW, (i + 1) * ROW).join(' '),
+    );
+  });
+  return rows.map((text, i) => bandOf(`a${i + 1}`, 'line', text, SHOWN));
+}
+
+/** A page of empty cells to gather new shapes of one letter, after the one that is written now. */
+export const collectingBands = (text: string): Band[] => [
+  bandOf('c1', 'letter', text, {
+    guided: true,
+    trace: 1,
+    fading: 0,
+    free: CELLS,
+    lines: COLLECTING_LINES,
+    repeat: false,
+    snug: true,
+  }),
+];
