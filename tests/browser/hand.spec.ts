@@ -1,12 +1,14 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { HANDS, handById } from '../../src/core/hands/registry';
+import { HANDS } from '../../src/core/hands/registry';
+import { freshRecipe } from '../../src/core/sheet/defaults';
 
 const cards = (page: Page) => page.getByRole('main').locator('li[id]');
 const card = (page: Page, id: string) => page.locator(`li[id="${id}"]`);
 const written = (page: Page, id: string) => card(page, id).getByTestId('sample');
-/** Hands of the edge whose letters came with the gallery, and what a word of theirs looks like when typed. */
-const EDGE_HANDS = ['foundational', 'uncial', 'textura', 'roman'] as const;
+/** Every hand but the two that the other tests are full of; and a letter to look for on its desk. */
+const OTHERS = HANDS.filter(({ id }) => id !== 'italic' && id !== 'copperplate');
+const letterOf = ({ rightToLeft }: { rightToLeft: boolean }) => (rightToLeft ? 'ن' : '[oO]');
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/hand', { waitUntil: 'networkidle' });
@@ -60,15 +62,17 @@ test('which hand for me: from a purpose, a tool and a taste to hands with reason
   await expect(page.getByRole('button', { name: 'Hand: Copperplate' })).toBeVisible();
 });
 
-for (const id of EDGE_HANDS) {
-  const { name, families } = handById(id);
+for (const hand of OTHERS) {
+  const { id, name, families } = hand;
   test(`${name}: from its card to strokes, words, a ten-minute page and a course`, async ({ page }) => {
     await expect(written(page, id)).toBeVisible();
     await card(page, id).getByRole('link', { name: 'Strokes' }).click();
     await expect(page.getByRole('heading', { name: /, stroke by stroke$/ })).toBeVisible();
-    const letter = page.getByRole('button', { name: /^Letter [oO]$/ }).last();
+    const letter = page.getByRole('button', { name: new RegExp(`^Letter ${letterOf(hand)}$`) }).last();
     await letter.click();
-    await expect(page.getByRole('heading', { name: /^[oO], stroke by stroke$/ })).toBeVisible();
+    await expect(
+      page.getByRole('heading', { name: new RegExp(`^${letterOf(hand)}, stroke by stroke$`) }),
+    ).toBeVisible();
 
     await page.goto(`/practise?hand=${id}`, { waitUntil: 'networkidle' });
     await page.getByRole('button', { name: 'Ten-minute page' }).click();
@@ -87,6 +91,53 @@ for (const id of EDGE_HANDS) {
     await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
   });
 }
+
+test('a brush bounces, its shapes take turns, and a page is laid to collect new ones', async ({ page }) => {
+  await page.goto('/strokes?hand=brush', { waitUntil: 'networkidle' });
+  const line = page.getByRole('region', { name: 'Write anything' }).locator('svg').first();
+  const still = await line.innerHTML();
+  await page.getByRole('tab', { name: 'Pen' }).click();
+  await page.getByRole('slider', { name: 'Bounce' }).fill('1');
+  await expect.poll(() => line.innerHTML()).not.toBe(still);
+  const bounced = await line.innerHTML();
+  await page.getByRole('tab', { name: 'Shapes' }).click();
+  await page.getByLabel('Let shapes take turns').check();
+  await expect.poll(() => line.innerHTML()).not.toBe(bounced);
+
+  await page.goto('/practise?hand=brush', { waitUntil: 'networkidle' });
+  await page.getByText('Other pages').click();
+  await page.getByRole('button', { name: 'Alphabet of mine' }).click();
+  const bands = page.getByRole('list', { name: 'Bands of the page' }).locator('> li');
+  await expect(bands.first()).toContainText('a b c d e f g');
+  await page.getByRole('textbox', { name: 'Shapes of' }).fill('k');
+  await page.getByRole('button', { name: 'Page to collect them' }).click();
+  await expect(bands).toHaveCount(1);
+  await expect(bands.first()).toContainText('Letter k');
+});
+
+test('an Arabic letter is measured in dots, and a line of it goes out as PDF, SVG and PNG', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/strokes?hand=court', { waitUntil: 'networkidle' });
+  await page.getByRole('combobox', { name: 'View' }).selectOption('in dots');
+  await expect(page.getByRole('img', { name: /^Letter / }).first()).toBeVisible();
+  const line = page.getByRole('region', { name: 'Write anything' }).getByRole('textbox');
+  await line.fill('نجم');
+  await expect(line).toHaveAttribute('dir', 'auto');
+  const recipe = { ...freshRecipe('court'), exemplar: 'نجم وقمر' };
+  for (const [format, beginning] of [
+    ['pdf', '%PDF'],
+    ['svg', '<svg'],
+    ['png', 'PNG'],
+  ] as const) {
+    const response = await request.post(`/api/render?format=${format}&dpi=150`, { data: recipe });
+    expect(response.status()).toBe(200);
+    const body = await response.body();
+    expect(body.length).toBeGreaterThan(1000);
+    expect(body.toString('latin1')).toContain(beginning);
+  }
+});
 
 for (const theme of ['vellum', 'lampblack'] as const) {
   test(`axe finds nothing on the gallery in ${theme}`, async ({ page, context, baseURL }) => {

@@ -1,3 +1,5 @@
+import type { LetterCase } from '../hand/hand';
+import { recipeHand } from '../sheet/recipe';
 import { type Band, bandOf, type How } from './band';
 import type { Ground } from './ground';
 import { familiesOf } from './subjects';
@@ -12,10 +14,13 @@ const COLLECTING_LINES = 12;
 const SHOWN: Partial<How> = { guided: true, trace: 0, fading: 0, free: 1, lines: 1, snug: false };
 
 /** The alphabet as it is written now, with the shapes chosen for it: row by row, and a line under each to try it. */
-export function alphabetBands({ face }: Pick<Ground, 'face'>): Band[] {
-  const letters = [...familiesOf({ face }).values()].flat().filter((text) => [...text].length === 1);
-  const small = letters.filter((text) => /\p{Ll}|\p{Lo}/u.test(text));
-  const capitals = letters.filter((text) => /\p{Lu}/u.test(text));
+export function alphabetBands({ face, recipe }: Pick<Ground, 'face' | 'recipe'>): Band[] {
+  const families = familiesOf({ face });
+  const lettersOf = (wanted: LetterCase) =>
+    recipeHand(recipe).families.flatMap(({ name, case: of }) =>
+      of === wanted ? (families.get(name) ?? []) : [],
+    );
+  const [small, capitals] = [lettersOf('small'), lettersOf('capital')];
   const rows = [small, capitals].flatMap((all) => {
     const sorted = all.toSorted((a, b) => a.localeCompare(b));
     return Array.from({ length: Math.ceil(sorted.length / ROW) }, (_, i) =>
