@@ -13,13 +13,6 @@ async function showTrouble(page) {
   await page.getByRole('button', { name: 'Close' }).click();
 }
 
-/** A small set of words from the letters the demo's scribe knows. */
-async function chooseWords(page) {
-  await page.getByRole('tab', { name: 'Words' }).click();
-  await page.getByRole('button', { name: 'A small set that shows all' }).click();
-  await page.getByTestId('found-words').waitFor();
-}
-
 async function planCourse(page) {
   await page.getByRole('tab', { name: 'Course' }).click();
   await page.getByRole('heading', { name: '12 pages' }).waitFor();
@@ -27,22 +20,18 @@ async function planCourse(page) {
 
 const VIEWS = [
   { name: 'hand', path: '/hand' },
-  { name: 'kit', path: '/kit?hand=copperplate' },
-  { name: 'kit-trouble', path: '/kit?hand=copperplate', theme: 'lampblack', prepare: showTrouble },
+  { name: 'kit', path: '/kit?hand=copperplate', theme: 'lampblack', prepare: showTrouble },
   { name: 'rule', path: '/rule?sheet=demo-italic' },
-  { name: 'rule-lampblack', path: '/rule?sheet=demo-copperplate', theme: 'lampblack' },
-  { name: 'strokes', path: '/strokes?sheet=demo-italic' },
-  { name: 'strokes-copperplate', path: '/strokes?sheet=demo-copperplate', theme: 'lampblack' },
+  { name: 'strokes', path: '/strokes?hand=brush', theme: 'lampblack' },
   {
     name: 'practise',
     path: '/practise?sheet=demo-ten',
     prepare: (page) => page.getByText('Letter a').click(),
   },
-  { name: 'practise-words', path: '/practise?sheet=demo-ten', theme: 'lampblack', prepare: chooseWords },
   { name: 'practise-course', path: '/practise?sheet=demo-pack', prepare: planCourse },
   { name: 'shelf', path: '/shelf' },
   { name: 'bench', path: '/bench' },
-  { name: 'workshop', path: '/workshop' },
+  { name: 'workshop', path: '/workshop', theme: 'lampblack' },
 ];
 
 const browser = await chromium.launch({

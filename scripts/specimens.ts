@@ -2,6 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { HANDS } from '../src/core/hands/registry';
 import { hasLetters, loadScript } from '../src/core/hands/scripts';
+import { ARABIC_SENTENCES, ARABIC_WORDS } from '../src/core/practice/words/sky';
 import { freshRecipe } from '../src/core/sheet/defaults';
 import { recipeTypeface } from '../src/core/sheet/recipeTypeface';
 import { renderPng } from '../src/render/png';
@@ -9,9 +10,12 @@ import { alphabetRows, specimen } from './specimenPage';
 import { SPECIMEN_WORDS } from './specimenWords';
 
 const WORDS_A_ROW = 10;
-const wordRows = Array.from({ length: SPECIMEN_WORDS.length / WORDS_A_ROW }, (_, i) =>
-  SPECIMEN_WORDS.slice(i * WORDS_A_ROW, (i + 1) * WORDS_A_ROW).join(' '),
-);
+const rowsOf = (words: readonly string[]) =>
+  Array.from({ length: words.length / WORDS_A_ROW }, (_, i) =>
+    words.slice(i * WORDS_A_ROW, (i + 1) * WORDS_A_ROW).join(' '),
+  );
+const LATIN = ['nnonnonn minimum nuunnu', ...rowsOf(SPECIMEN_WORDS), 'sphinx of black quartz, judge my vow'];
+const ARABIC = [...rowsOf(ARABIC_WORDS), ...ARABIC_SENTENCES];
 
 /** Pixels to an inch: a letter unit is a millimetre. */
 const DPI = 150;
@@ -22,11 +26,6 @@ for (const { id } of HANDS.filter((hand) => hasLetters(hand.id))) {
   const recipe = { ...fresh, writing: { ...fresh.writing, joined: true } };
   const face = recipeTypeface(recipe);
   if (!face) continue;
-  const rows = [
-    ...alphabetRows(face),
-    'nnonnonn minimum nuunnu',
-    ...wordRows,
-    'sphinx of black quartz, judge my vow',
-  ];
+  const rows = [...alphabetRows(face), ...(face.rightToLeft ? ARABIC : LATIN)];
   writeFileSync(`docs/screenshots/specimen-${id}.png`, renderPng(specimen(recipe, rows), DPI));
 }

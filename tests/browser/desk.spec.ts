@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './desk';
 
 test('the shelf names, duplicates, finds, deletes with undo, exports and imports', async ({ page }) => {
   await page.goto('/shelf');

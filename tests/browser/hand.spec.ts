@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
 import { HANDS } from '../../src/core/hands/registry';
 import { freshRecipe } from '../../src/core/sheet/defaults';
+import { expect, type Page, test } from './desk';
 
 const cards = (page: Page) => page.getByRole('main').locator('li[id]');
 const card = (page: Page, id: string) => page.locator(`li[id="${id}"]`);

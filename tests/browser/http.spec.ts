@@ -1,6 +1,6 @@
 import { request as httpRequest } from 'node:http';
-import { expect, test } from '@playwright/test';
 import { freshRecipe } from '../../src/core/sheet/defaults';
+import { expect, test } from './desk';
 
 const recipe = freshRecipe('italic');
 

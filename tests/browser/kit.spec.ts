@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './desk';
 
 const ranking = (page: Page) => page.getByRole('list', { name: 'Ranking' });
 const kits = (page: Page) => ranking(page).locator('> li');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { bandOf } from '../../src/core/practice/band';
 import { freshRecipe } from '../../src/core/sheet/defaults';
+import { expect, test } from './desk';
 
 const recipe = freshRecipe('italic');
 const bands = [

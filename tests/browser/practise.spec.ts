@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { type Download, expect, type Page, test } from '@playwright/test';
 import { bandOf } from '../../src/core/practice/band';
 import { freshRecipe } from '../../src/core/sheet/defaults';
+import { type Download, expect, type Page, test } from './desk';
 
 const bands = (page: Page) => page.getByRole('list', { name: 'Bands of the page' }).locator('> li');
 const names = async (page: Page) =>
@@ -220,15 +220,6 @@ test('a pack for a class: planned, cancelled, made, and a page of it laid on the
 
   await page.getByRole('button', { name: /^Lay “Branching.*\(1 of/ }).click();
   await expect.poll(async () => (await names(page)).some((band) => /^Letters? n/.test(band))).toBe(true);
-});
-
-test('a hand whose letters are not drawn has drills, pictures and ruling', async ({ page }) => {
-  await open(page, '/practise?hand=brush');
-  await expect(page.getByRole('button', { name: 'Letter', exact: true })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Ten-minute page' }).click();
-  await expect(bands(page).first()).toContainText('Zigzag');
-  await page.getByRole('tab', { name: 'Words' }).click();
-  await expect(page.getByText('The letters of Brush lettering are not drawn yet.')).toBeVisible();
 });
 
 for (const theme of ['vellum', 'lampblack']) {

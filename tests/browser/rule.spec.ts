@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './desk';
 
 /** Opens a part of the recipe sentence. */
 async function open(page: Page, label: string) {

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from './desk';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 

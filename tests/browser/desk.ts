@@ -1,0 +1,15 @@
+import { test as base } from '@playwright/test';
+
+/** The first of the ports the servers under test listen on: one server and one database for each worker. */
+export const FIRST_PORT = 3417;
+export const WORKERS = 2;
+
+/** Tests of a worker work at their own desk: nothing one of them keeps is seen by another's. */
+export const test = base.extend<{ baseURL: string }>({
+  // biome-ignore lint/correctness/noEmptyPattern: fixtures are told apart by what they take
+  baseURL: async ({}, use, { parallelIndex }) => {
+    await use(`http://127.0.0.1:${FIRST_PORT + parallelIndex}`);
+  },
+});
+
+export { type Download, expect, type Page } from '@playwright/test';
