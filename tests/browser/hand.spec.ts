@@ -74,6 +74,17 @@ for (const hand of OTHERS) {
       page.getByRole('heading', { name: new RegExp(`^${letterOf(hand)}, stroke by stroke$`) }),
     ).toBeVisible();
 
+    await page.goto(`/kit?hand=${id}`, { waitUntil: 'networkidle' });
+    await expect(page.getByRole('heading', { name: 'Kit', exact: true })).toBeVisible();
+    await expect(
+      page
+        .getByRole('button', { name: `Hand: ${name}` })
+        .or(page.getByText(name).first())
+        .first(),
+    ).toBeVisible();
+    await page.goto(`/rule?hand=${id}`, { waitUntil: 'networkidle' });
+    await expect(page.getByRole('button', { name: `Hand: ${name}` })).toBeVisible();
+
     await page.goto(`/practise?hand=${id}`, { waitUntil: 'networkidle' });
     await page.getByRole('button', { name: 'Ten-minute page' }).click();
     const bands = page.getByRole('list', { name: 'Bands of the page' }).locator('> li');

@@ -60,6 +60,8 @@ export interface Script {
     readonly groupGap: NibWidths;
     readonly wordGap: NibWidths;
     readonly overlap: NibWidths;
+    /** The same between words, where that is less: tails do not run under the next word as far. */
+    readonly wordOverlap?: NibWidths;
   };
   /** Letters off the line: how the one at a place of a text is drawn there among the others, for an amount of 0 to 1. */
   readonly bounce?: (place: number, texts: readonly string[], amount: number, m: Measures) => Bounced;

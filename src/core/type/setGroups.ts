@@ -13,7 +13,7 @@ import { closeness } from './spacing';
  */
 export function setGroups(
   face: Typeface,
-  { groupGap, wordGap, overlap }: NonNullable<Script['byPorts']>,
+  { groupGap, wordGap, overlap, wordOverlap = overlap }: NonNullable<Script['byPorts']>,
   words: readonly (readonly Chosen[])[],
 ): SetLine {
   const line: Group[] = [];
@@ -21,7 +21,14 @@ export function setGroups(
   for (const word of words) {
     for (const text of word) if (!text.cut) missing.add(text.text);
     for (const [i, group] of groupsOf(word).entries()) {
-      line.push(placedAfter(line, group, i === 0 ? wordGap : groupGap, overlap, face.rightToLeft));
+      line.push(
+        placedAfter(
+          line,
+          group,
+          i === 0 ? { gap: wordGap, overlap: wordOverlap } : { gap: groupGap, overlap },
+          face.rightToLeft,
+        ),
+      );
     }
   }
   const ink = line.flatMap(({ letters }) => letters);
@@ -66,8 +73,7 @@ function groupsOf(word: readonly Chosen[]): Group[] {
 function placedAfter(
   line: readonly Group[],
   group: Group,
-  gap: NibWidths,
-  overlap: NibWidths,
+  { gap, overlap }: { readonly gap: NibWidths; readonly overlap: NibWidths },
   rightToLeft: boolean,
 ): Group {
   if (line.length === 0) return group;

@@ -4,6 +4,11 @@ import type { Bounced } from '../script';
 
 /** How far letters may leave the line and their heights, at the most: shares of the body and of their zones. */
 export const BOUNDS = { rise: 0.16, body: 0.12, foot: 0.34, descender: 0.22, ascender: 0.08 } as const;
+/**
+ * No letter reaches farther than this share of the body over the ascender line or under the descender line: half the
+ * gap such hands are ruled with, so that lines never meet.
+ */
+export const ROOM = 0.2;
 /** Steps of the golden section: neighbours mostly go opposite ways. */
 const GOLDEN = 0.381966;
 const START = 0.1;
@@ -59,14 +64,18 @@ export function bounced(place: number, stance: number, text: string, amount: num
   const body = tall ? 1 : 1 + amount * BOUNDS.body * 0.5 * (noise(place, text, 1) - stance);
   const drop = DROPS.test(text) ? Math.min(1, Math.max(0, 0.6 * noise(place, text, 2) - 0.55 * stance)) : 0;
   const X: NibWidths = m.X * body;
+  const rise = (tall ? TALL_SHARE : 1) * amount * BOUNDS.rise * m.X * stance;
+  const room = ROOM * m.X;
+  const ascender = X + (m.A - m.X) * (1 + amount * BOUNDS.ascender * noise(place, text, 4));
+  const descender = m.D * (1 + amount * BOUNDS.descender * Math.abs(noise(place, text, 3)));
   return {
-    rise: (tall ? TALL_SHARE : 1) * amount * BOUNDS.rise * m.X * stance,
+    rise,
     measures: {
       ...m,
       X,
       T: X - m.half(),
-      A: X + (m.A - m.X) * (1 + amount * BOUNDS.ascender * noise(place, text, 4)),
-      D: m.D * (1 + amount * BOUNDS.descender * Math.abs(noise(place, text, 3))),
+      A: Math.min(ascender, m.A + room - rise),
+      D: Math.max(descender, m.D - room - rise),
       F: m.B - amount * BOUNDS.foot * m.X * drop,
     },
   };

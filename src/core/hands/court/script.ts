@@ -54,5 +54,5 @@ export const script: Script = {
   kerning: [],
   // Letters join at their ports; their ways out and in are strokes of their own.
   join: () => undefined,
-  byPorts: { groupGap: 0.5, wordGap: 0.9, overlap: 2.2 },
+  byPorts: { groupGap: 0.5, wordGap: 1.1, overlap: 2.2, wordOverlap: 0.9 },
 };
