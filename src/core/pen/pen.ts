@@ -210,12 +210,16 @@ export function footprints(pen: Pen, pose: PenPose): Vec[][] {
       if (width === pen.hairline) return [round(centre, pen.hairline / 2)];
       return [drawnOut(centre, pen.hairline / 2, scale(heading(pen.lie ?? 0), (width - pen.hairline) / 2))];
     }
-    case 'doubled':
-    case 'two-point':
-    case 'monoline': {
-      const marks = points(pen, pose).map((point) => round(point, pen.line / 2));
-      return pen.kind === 'doubled' && pen.filled ? [marks.flat()] : marks;
+    case 'doubled': {
+      const radius = pen.line / 2;
+      if (!pen.filled) return points(pen, pose).map((point) => round(point, radius));
+      const reach = (pen.gap * doubling(pose)) / 2;
+      const [x, y] = pose.at;
+      return [reach === 0 ? round(pose.at, radius) : drawnOut([x + reach, y], radius, [reach, 0])];
     }
+    case 'two-point':
+    case 'monoline':
+      return points(pen, pose).map((point) => round(point, pen.line / 2));
   }
 }
 

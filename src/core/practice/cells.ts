@@ -41,10 +41,11 @@ export interface CellPlan {
 }
 
 /** Guided, then faded, then free: the cells of a band in order; tracing goes through the steps of the pen in turn. */
-export const sequenceOf = ({ trace, fading, free, ink }: How, pen: Pen): CellPlan[] => [
+export const sequenceOf = ({ trace, fading, free, ink }: How, pen: Pen, measured = false): CellPlan[] => [
   ...Array.from({ length: trace }, (_, i): CellPlan => {
     const stages = stagesOf(pen, ink);
-    return { kind: 'trace', model: stages[i % stages.length] };
+    // A letter measured in dots is traced between its chains first.
+    return { kind: 'trace', model: measured && i === 0 ? 'measured' : stages[i % stages.length] };
   }),
   ...fadesOf(fading, ink).map((model): CellPlan => ({ kind: 'fading', model })),
   ...Array.from({ length: free }, (): CellPlan => ({ kind: 'free' })),

@@ -7,12 +7,13 @@ import type { Stroke } from '../pen/stroke';
 import { trace } from '../pen/trace';
 import { tracks } from '../pen/tracks';
 import type { Cut } from '../type/cut';
+import { dotChains, OFF, rhombi } from '../type/dotChains';
 import { formOf } from '../type/writeLine';
 import type { InkStyle } from './band';
 import type { Figure } from './figure';
 
-/** A model as it is written, and what is left of it as it fades. */
-export type Model = InkStyle | 'contour' | 'key points';
+/** A model as it is written, measured by the dots of its pen, and what is left of it as it fades. */
+export type Model = InkStyle | 'measured' | 'contour' | 'key points';
 
 /** What is left of a model, from most to least; a model that shows less to begin with fades on from there. */
 const FADES: Readonly<Record<InkStyle, readonly Model[]>> = {
@@ -32,12 +33,10 @@ export function fadesOf(count: number, ink: InkStyle = 'solid'): Model[] {
 }
 
 /** The steps a model is traced in: doubled writing is a first line, a second beside its downstrokes, and the filling. */
-export const stagesOf = (pen: Pen, ink: InkStyle): readonly Model[] =>
-  pen.kind !== 'doubled' || ink !== 'solid'
-    ? [ink]
-    : pen.filled
-      ? ['skeleton', 'doubled', 'solid']
-      : ['skeleton', 'solid'];
+export function stagesOf(pen: Pen, ink: InkStyle): readonly Model[] {
+  if (pen.kind !== 'doubled' || ink !== 'solid') return [ink];
+  return pen.filled ? ['skeleton', 'doubled', 'solid'] : ['skeleton', 'solid'];
+}
 
 /** Lines of contours and skeletons: wide enough for a desktop printer, finer where the writing is small. */
 const lineFor = (unit: Mm): Mm => clamp(0.08 * unit, 0.1, 0.22);
@@ -53,13 +52,17 @@ function doubleGap(pen: Pen): NibWidths {
   return pen.kind === 'pointed' ? pen.shade : 1;
 }
 
+/** Chains of dots reach so far from the ink: their white, and half a dot. */
+const CHAINS: NibWidths = OFF + 0.5;
+
 /** How far the marks of a model reach beyond the ink of the pen itself: on any side, and besides to the right. */
 export const reachBeyond = (
   model: Model,
   pen: Pen,
   unit: Mm,
 ): { readonly around: Mm; readonly right: NibWidths } => ({
-  around: model === 'key points' ? keyPointFor(unit) * START : lineFor(unit),
+  around:
+    model === 'key points' ? keyPointFor(unit) * START : model === 'measured' ? CHAINS * unit : lineFor(unit),
   right: model === 'doubled' && pen.kind !== 'doubled' ? doubleGap(pen) : 0,
 });
 
@@ -123,6 +126,8 @@ export function inkNodes(
       return pen.kind === 'pointed'
         ? [...each(formOf, { fill: colour }), ...each(skeleton, { stroke: thin })]
         : each(formOf, { fill: colour });
+    case 'measured':
+      return [chainsOf(figure, [x, y], unit), ...each(formOf, { fill: colour })];
     case 'contour':
       return contour();
     case 'outline':
@@ -141,6 +146,18 @@ export function inkNodes(
     return [...each(formOf, { stroke: { ...thin, width: 2 * width } }), ...each(formOf, { fill: PAPER })];
   }
 }
+
+/** Tone of the chains of dots: paler than any model. */
+const CHAIN = '#d9dbe4';
+
+/** The chains of dots a letter is measured by, on the page: they are written first, and the letter between them. */
+export const chainsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm): DrawingNode => ({
+  kind: 'path',
+  commands: dotChains(reach)
+    .flatMap(rhombi)
+    .flatMap((dot) => polygon(dot.map(([px, py]): Vec => [x + px * unit, y - py * unit]))),
+  fill: CHAIN,
+});
 
 /** Arms of a cubic that stands for a quarter circle of radius 1: (4/3)·tan(π/8). */
 const QUARTER = 0.5523;

@@ -1,23 +1,19 @@
-import { group, polygon } from '../../drawing/build';
-import type { DrawingNode } from '../../drawing/drawing';
+import { group } from '../../drawing/build';
 import type { Vec } from '../../geometry/vec';
 import type { Mm } from '../../measure/units';
 import type { LineLanguage } from '../../sheet/draw/lineLanguage';
 import type { Box } from '../../sheet/furniture';
 import { ruledLine } from '../../sheet/layout';
 import { recipeHand } from '../../sheet/recipe';
-import { dotChains, OFF, rhombi } from '../../type/dotChains';
+import { OFF } from '../../type/dotChains';
 import type { Band, InkStyle } from '../band';
 import type { Figure } from '../figure';
 import type { Ground } from '../ground';
 import { AROUND, guide } from '../guided';
-import { reachBeyond } from '../ink';
+import { chainsOf, reachBeyond } from '../ink';
 import { boundsOf, frameOf } from './modelCell';
 import { type Laid, once, type Setting } from './piece';
 import { LEAD, within } from './row';
-
-/** Tone of the chains of dots: under the guides of the strokes. */
-const CHAIN = '#d9dbe4';
 
 /** White between a guided cell and the rows beside it. */
 export const BESIDE: Mm = 4;
@@ -63,15 +59,6 @@ export const guidedSpan = ({ zones, pen, unit, recipe }: Ground, { reach }: Figu
 
 const ONE_DOT = 1;
 const inDots = (recipe: Ground['recipe']): boolean => recipeHand(recipe).basis === 'dots';
-
-/** The chains of dots a letter is measured by, on the page: they are written first, and the letter between them. */
-const chainsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm): DrawingNode => ({
-  kind: 'path',
-  commands: dotChains(reach)
-    .flatMap(rhombi)
-    .flatMap((dot) => polygon(dot.map(([px, py]): Vec => [x + px * unit, y - py * unit]))),
-  fill: CHAIN,
-});
 
 /**
  * How large a guided cell is and where it stands: beside as many rows as it is tall, while the line keeps room for the

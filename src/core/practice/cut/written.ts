@@ -2,6 +2,7 @@ import type { DrawingNode } from '../../drawing/drawing';
 import { type Mm, plain } from '../../measure/units';
 import type { Box } from '../../sheet/furniture';
 import { ruledLine } from '../../sheet/layout';
+import { recipeHand } from '../../sheet/recipe';
 import type { Band } from '../band';
 import { type CellPlan, inRows, type RowPlan, sequenceOf } from '../cells';
 import type { Ground } from '../ground';
@@ -28,7 +29,7 @@ export function written(
   const running = what.kind === 'line';
   const sequence: (CellPlan | { kind: 'model'; model: 'solid' })[] = [
     ...(running && how.guided ? [{ kind: 'model', model: 'solid' } as const] : []),
-    ...sequenceOf(how, ground.pen),
+    ...sequenceOf(how, ground.pen, what.kind === 'letter' && recipeHand(ground.recipe).basis === 'dots'),
   ];
   const ladder = ladderOf(ground, setting);
   const most = sequence.reduce(
