@@ -111,6 +111,15 @@ test('a brush bounces, its shapes take turns, and a page is laid to collect new 
   await page.getByRole('slider', { name: 'Bounce' }).fill('1');
   await expect.poll(() => line.innerHTML()).not.toBe(still);
   const bounced = await line.innerHTML();
+  await page.getByRole('combobox', { name: 'View' }).selectOption('two colours');
+  const letter = page.getByRole('img', { name: /^Letter / }).first();
+  const colours = () =>
+    letter
+      .locator('path')
+      .evaluateAll((paths) => new Set(paths.map((path) => path.getAttribute('fill'))).size);
+  await expect.poll(colours).toBeGreaterThan(10);
+  await page.getByLabel('Tip touched to').fill('#101010');
+  await expect(letter.locator('path[fill="#101010"]').first()).toBeAttached();
   await page.getByRole('tab', { name: 'Shapes' }).click();
   await page.getByLabel('Let shapes take turns').check();
   await expect.poll(() => line.innerHTML()).not.toBe(bounced);

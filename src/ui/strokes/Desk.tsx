@@ -15,7 +15,7 @@ import { useLetterSet } from '../frame/LetterSets';
 import { useKeys } from '../rule/keys';
 import { Alphabet } from './Alphabet';
 import { compared, comparisons } from './compare';
-import { describe, LetterView, VIEWS, type View } from './LetterView';
+import { BLEND, describe, LetterView, VIEWS, type View } from './LetterView';
 import { BalanceMarks, DimensionMarks } from './Marks';
 import { PlayBar } from './PlayBar';
 import { isBalanced, Proportions } from './Proportions';
@@ -31,6 +31,12 @@ const TABS = ['Strokes', 'Pen', 'Weight', 'Measures', 'Shapes'] as const;
 type Tab = (typeof TABS)[number];
 
 const GROUPS = { angle: 'Angle', shape: 'Shape', school: 'School', letter: 'Letter' } as const;
+
+/** The two inks of a brush, dark first: touched tips fade from one to the other. */
+const COLOURS_OF = [
+  { key: 'touched', name: 'Tip touched to' },
+  { key: 'own', name: 'Pen’s own' },
+] as const;
 
 /** What letters are counted in, as it is said. */
 const UNIT_NAMES = { nib: 'nw', fifth: 'fifths', dot: 'dots' } as const;
@@ -82,6 +88,7 @@ export function Desk({
     },
     [reset],
   );
+  const [blend, setBlend] = useState(BLEND);
   const hand = recipeHand(recipe);
   const unit = { mm: letterUnit(shown), name: UNIT_NAMES[hand.unit] };
   const options = comparisons(shown, face, cut, heldAngle);
@@ -103,6 +110,7 @@ export function Desk({
                 moment={play.moment}
                 label={label}
                 overlay={over ? second : undefined}
+                blend={blend}
               >
                 {tab === 'Measures' && (
                   <>
@@ -142,10 +150,23 @@ export function Desk({
             views={VIEWS.filter(
               (name) =>
                 (name !== 'two points' || hand.tool === 'broad') &&
-                (name !== 'in dots' || hand.basis === 'dots'),
+                (name !== 'in dots' || hand.basis === 'dots') &&
+                (name !== 'two colours' || hand.tool === 'brush'),
             )}
             onView={setView}
           >
+            {view === 'two colours' &&
+              COLOURS_OF.map(({ key, name }) => (
+                <label key={key} className="flex items-center gap-1">
+                  {name}
+                  <input
+                    type="color"
+                    className="h-6 w-8"
+                    value={blend[key]}
+                    onChange={(event) => setBlend({ ...blend, [key]: event.target.value })}
+                  />
+                </label>
+              ))}
             <label className="flex items-center gap-1">
               Beside
               <select

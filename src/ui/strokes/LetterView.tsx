@@ -4,6 +4,7 @@ import { plain } from '@/core/measure/units';
 import { type Pen, sweep, type WritingPen } from '@/core/pen/pen';
 import { numbersOf } from '@/core/pen/taught';
 import { type PenPose, trace } from '@/core/pen/trace';
+import { type Blend, blendedInk } from '@/core/type/blend';
 import { type Cut, inkOf } from '@/core/type/cut';
 import { dotChains, rhombi } from '@/core/type/dotChains';
 import type { Typeface } from '@/core/type/face';
@@ -11,8 +12,20 @@ import { bottomOf, topOf } from '@/core/type/profile';
 import { COLOURS, flat, Ink, Nib, OutlinedInk, PenPath, poseAt } from './ink';
 import type { Moment } from './usePlay';
 
-export const VIEWS = ['ductus', 'solid', 'outline', 'skeleton', 'two points', 'doubled', 'in dots'] as const;
+export const VIEWS = [
+  'ductus',
+  'solid',
+  'outline',
+  'skeleton',
+  'two points',
+  'doubled',
+  'in dots',
+  'two colours',
+] as const;
 export type View = (typeof VIEWS)[number];
+
+/** A dark ink taken up by a light pen, until others are chosen. */
+export const BLEND: Blend = { touched: '#1f3a6e', own: '#2f9e8f', fade: 9 };
 
 /** White around the letter, in letter units. */
 const AROUND = 3;
@@ -47,6 +60,7 @@ export function LetterView({
   moment,
   label,
   overlay,
+  blend,
   children,
 }: {
   face: Typeface;
@@ -57,6 +71,8 @@ export function LetterView({
   moment?: Moment;
   label: string;
   overlay?: Overlay;
+  /** The colours of a brush whose tip was touched to a second one. */
+  blend?: Blend;
   /** Drawn over the letter, y up. */
   children?: ReactNode;
 }) {
@@ -64,6 +80,7 @@ export function LetterView({
   const marking = markingPen(view, pen);
   const withPaths = view === 'ductus' || view === 'skeleton';
   const measured = view === 'in dots';
+  const two = view === 'two colours' ? (blend ?? BLEND) : undefined;
   const done = moment ? cut.strokes.slice(0, moment.stroke) : cut.strokes;
   const current = moment && cut.strokes[moment.stroke];
   const whole = view === 'solid' && done.length === cut.strokes.length && !current;
@@ -77,6 +94,11 @@ export function LetterView({
       <Guidelines face={face} from={frame.x} width={frame.width} />
       <g transform="scale(1 -1)">
         {(withPaths || measured) && <Ink polygons={inkOf(pen, cut)} fill={COLOURS.faint} />}
+        {two &&
+          blendedInk(pen, done, two).map(({ polygons, colour }, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: bands lie in the order of writing
+            <Ink key={i} polygons={polygons} fill={colour} />
+          ))}
         {measured && (
           <Ink polygons={dotChains(extentOf(pen, cut)).flatMap(rhombi)} fill={COLOURS.edge} opacity={0.7} />
         )}
@@ -85,6 +107,7 @@ export function LetterView({
         {view !== 'skeleton' &&
           view !== 'outline' &&
           !measured &&
+          !two &&
           !whole &&
           done.map((stroke, i) => (
             <Ink

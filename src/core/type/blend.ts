@@ -1,0 +1,55 @@
+import type { NibWidths } from '../measure/units';
+import { type Pen, type Polygon, sweep } from '../pen/pen';
+import type { Stroke } from '../pen/stroke';
+
+/** Colours as `#rrggbb`. */
+export interface Blend {
+  /** What the tip was touched to, and the brush pen's own ink: dark into light, or the light pen is spoilt. */
+  readonly touched: string;
+  readonly own: string;
+  /** The way after which a third of the touched colour is left. */
+  readonly fade: NibWidths;
+}
+
+/** Bands of one colour along a stroke: fine enough to look even. */
+const BANDS = 24;
+/** Screens show colours by this power of their light; inks mix in light. */
+const GAMMA = 2.2;
+
+/** Share of the touched ink after a way: it is used up evenly, so what is left falls by the same part on every unit. */
+export const touchedLeft = (travelled: NibWidths, fade: NibWidths): number => Math.exp(-travelled / fade);
+
+const channels = (colour: string): number[] =>
+  [1, 3, 5].map((at) => Number.parseInt(colour.slice(at, at + 2), 16) / 255);
+
+/** The colour of two inks together, `share` of the first, mixed as light. */
+export function mixed(one: string, other: string, share: number): string {
+  const others = channels(other);
+  const hex = channels(one).map((value, i) => {
+    const light = share * value ** GAMMA + (1 - share) * (others[i] as number) ** GAMMA;
+    return Math.round(255 * light ** (1 / GAMMA))
+      .toString(16)
+      .padStart(2, '0');
+  });
+  return `#${hex.join('')}`;
+}
+
+/** A letter written with a tip touched to a second colour: its mark in bands, each of one colour, in the order of writing. */
+export function blendedInk(
+  pen: Pen,
+  strokes: readonly Stroke[],
+  { touched, own, fade }: Blend,
+): { readonly polygons: Polygon[]; readonly colour: string }[] {
+  let travelled = 0;
+  return strokes.flatMap((stroke) => {
+    const polygons = sweep(pen, stroke);
+    const length = stroke.lengths.at(-1) ?? 0;
+    const each = Math.max(1, Math.ceil(polygons.length / BANDS));
+    const bands = Array.from({ length: Math.ceil(polygons.length / each) }, (_, i) => ({
+      polygons: polygons.slice(i * each, (i + 1) * each),
+      colour: mixed(touched, own, touchedLeft(travelled + (length * i * each) / polygons.length, fade)),
+    }));
+    travelled += length;
+    return bands;
+  });
+}
