@@ -1,5 +1,5 @@
 import type { Vec } from '../geometry/vec';
-import { type PenOfPoints, points } from './pen';
+import { type PenOfPoints, penFor, points } from './pen';
 import type { Stroke } from './stroke';
 import { trace } from './trace';
 
@@ -10,6 +10,7 @@ const STEP = 0.25;
 
 /** The lines the points of a pen leave along a stroke: a chain of places for each point, in written order. */
 export function tracks(pen: PenOfPoints, stroke: Stroke): Vec[][] {
-  const poses = trace(stroke, STEP, 1, TOLERANCE).map((pose) => points(pen, pose));
+  const used = penFor(pen, stroke);
+  const poses = trace(stroke, STEP, 1, TOLERANCE).map((pose) => points(used, pose));
   return (poses[0] ?? []).map((_, side) => poses.map((places) => places[side] as Vec));
 }
