@@ -1,8 +1,7 @@
-import { accents } from '../../hand/accents';
-import { type Letter, type Mark, type Measures, standsTall } from '../../hand/letter';
+import { type Letter, type Measures, standsTall } from '../../hand/letter';
 import { family } from '../../hand/notation';
-import { dot } from '../../hand/pressed/dots';
-import { comma, marks } from '../../hand/pressed/marks';
+import { pressedAccents } from '../../hand/pressed/accents';
+import { marks } from '../../hand/pressed/marks';
 import { pitchByInk } from '../../hand/pressed/pitch';
 import type { Script } from '../../hand/script';
 import type { NibWidths } from '../../measure/units';
@@ -73,25 +72,9 @@ function pitch(before: Letter, after: Letter, m: Measures): NibWidths | undefine
   return factor === undefined ? undefined : last - first + factor * m.d;
 }
 
-/** A shade on an accent is so much of a full one. */
-const ACCENT = 0.55;
-
-/** Accents pressed lightly, tapering. */
-function copperplateAccents(m: Measures): Mark[] {
-  return accents(m, {
-    size: m.X / 5,
-    touch: (weight, light) => ({
-      press: light === 'slash' || light === 'ring' ? 0 : weight * ACCENT,
-      anchor: 0.5,
-    }),
-    dot: (x, y) => dot(m, x, y),
-    comma: (x, y) => comma(m, x, y),
-  });
-}
-
 export const script: Script = {
   letters,
-  marks: copperplateAccents,
+  marks: pressedAccents,
   spacing: {
     white: 0.42,
     capitalWhite: 0.42,
