@@ -2,7 +2,7 @@
  * Writes lines of text in a hand to a PNG, to look at its letters large:
  * `npm run specimen -- italic out.png 14 'nnonnonn' 'minimum'` (a letter unit of 14 px).
  * Options before the hand: --school NAME --slope 7 --angle 45 --body 5 (letter units) --width 2 (mm) --contrast 9 --bounce 0.5
- * --joined --plain --choose r=long-eared,e=two-stroke. A row of the form `*a b c` writes each of its words for itself.
+ * --rising 6 --signs --fillers --mixed --joined --plain --choose r=long-eared,e=two-stroke. A row of the form `*a b c` writes each of its words for itself.
  * Without rows the whole alphabet is written.
  */
 import { writeFileSync } from 'node:fs';
@@ -25,6 +25,9 @@ const { values, positionals } = parseArgs({
     contrast: { type: 'string' },
     bounce: { type: 'string' },
     mixed: { type: 'boolean', default: false },
+    rising: { type: 'string' },
+    signs: { type: 'boolean', default: false },
+    fillers: { type: 'boolean', default: false },
     choose: { type: 'string', default: '' },
     joined: { type: 'boolean', default: false },
     plain: { type: 'boolean', default: false },
@@ -47,6 +50,9 @@ const recipe = {
     joined: values.joined || (writing.joined && !values.plain),
     bounce: number(values.bounce, writing.bounce),
     mixed: values.mixed,
+    rising: number(values.rising, writing.rising),
+    signs: values.signs,
+    fillers: values.fillers,
     variants: Object.fromEntries(
       values.choose
         .split(',')

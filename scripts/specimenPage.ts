@@ -4,6 +4,7 @@ import { tanDeg } from '../src/core/measure/units';
 import type { Recipe } from '../src/core/sheet/recipe';
 import { letterZones, recipeTypeface } from '../src/core/sheet/recipeTypeface';
 import type { Typeface } from '../src/core/type/face';
+import { ornamented } from '../src/core/type/ornament';
 import { setLine } from '../src/core/type/setLine';
 import { writeLine } from '../src/core/type/writeLine';
 
@@ -35,7 +36,7 @@ export function specimen(recipe: Recipe, rows: readonly string[]): Drawing {
     let x = back;
     const parts = row.startsWith('*') ? row.slice(1).split(' ') : [row];
     const ink = parts.flatMap((text) => {
-      const set = setLine(face, text);
+      const set = ornamented(face, setLine(face, text), recipe.writing);
       const start = x + set.left;
       x = start + set.width + (parts.length > 1 ? APART : 0);
       return writeLine(face, set, start, y, 1, INK);

@@ -62,7 +62,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
       title: r.title,
       note: r.note,
       exemplar: r.exemplar,
-      writing: { contrast: r.contrast, joined: r.joined, bounce: 0, mixed: false, variants: r.variants },
+      writing: { ...base.writing, contrast: r.contrast, joined: r.joined, variants: r.variants },
       penAngle: r.penAngle,
       slope: r.slope,
       zones: { ...base.zones, gap: r.gap, branch: r.branch, smallCapital: r.smallCapital },

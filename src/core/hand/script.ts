@@ -63,6 +63,8 @@ export interface Script {
     /** The same between words, where that is less: tails do not run under the next word as far. */
     readonly wordOverlap?: NibWidths;
   };
+  /** What the hand does with a line to be looked at: letters that may carry themselves, small, to be told from dotted ones. */
+  readonly ornament?: { readonly signs: readonly string[] };
   /** Letters off the line: how the one at a place of a text is drawn there among the others, for an amount of 0 to 1. */
   readonly bounce?: (place: number, texts: readonly string[], amount: number, m: Measures) => Bounced;
   /** The hand's own way with a stroke drill, by the drill's id, with its own pressure. */

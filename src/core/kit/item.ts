@@ -118,6 +118,12 @@ export const itemSchema = z.strictObject({
   light: unknown(flag('Light ink')),
   waterproof: unknown(flag('Waterproof')),
   millilitres: unknown(number('Ink left', 'ml', 0, 5000)),
+  /** As it dries on white paper; of inks, and of brush pens that have their own. */
+  colour: unknown(
+    z.string({ error: () => 'Colour must be text.' }).regex(/^#[0-9a-f]{6}$/, {
+      error: () => 'Colour is written as # and six of 0–9 and a–f, such as #1f3a6e.',
+    }),
+  ),
   // Papers
   surface: unknown(choice('Surface', SURFACES)),
   sizing: unknown(choice('Sizing', SIZINGS)),

@@ -533,7 +533,10 @@ describe('facts that contradict each other', () => {
     expect(() => parseItem({ id: 'a', kind: 'ink', label: 'x', wetness: 9 })).toThrow(
       /Wetness is 9 of 5; the nearest that works is 5/,
     );
-    expect(() => parseItem({ id: 'a', kind: 'ink', label: 'x', colour: 'red' })).toThrow(/no field “colour”/);
+    expect(() => parseItem({ id: 'a', kind: 'ink', label: 'x', smell: 'strong' })).toThrow(
+      /no field “smell”/,
+    );
+    expect(() => parseItem({ id: 'a', kind: 'ink', label: 'x', colour: 'red' })).toThrow(/such as #1f3a6e/);
     expect(() => parseItem({ id: 'a', kind: 'ink', label: '' })).toThrow(/needs a name/);
     expect(() =>
       parseItem({ id: 'a', kind: 'ink', label: 'x', photo: 'data:image/svg+xml;base64,AAAA' }),

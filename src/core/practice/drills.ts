@@ -1,9 +1,9 @@
 import type { ToolFamily } from '../hand/hand';
 import { type Recipe, recipeHand } from '../sheet/recipe';
-import type { Built, Drill } from './drills/drill';
+import { type Built, type Drill, EASY_BEAT } from './drills/drill';
 import { angleLadder, brokenStrokes, diamonds, serifs } from './drills/edge';
 import { contourHatching, hatching } from './drills/hatching';
-import { ovals, ovalsBack } from './drills/ovals';
+import { ovals, ovalsBack, runningOvals } from './drills/ovals';
 import { diagonals, pushPulls, ramps, stems, zigzag } from './drills/straight';
 import { arches, compounds, cups, descendingLoops, loops, overTurns, underTurns, wave } from './drills/turns';
 import type { Ground } from './ground';
@@ -99,8 +99,17 @@ export const DRILLS = [
     name: 'Push-pulls',
     tools: ['pointed'],
     build: pushPulls,
+    beat: EASY_BEAT,
+    remark: 'From the whole arm, without pressure and without lifting.',
+  },
+  {
+    id: 'running-ovals',
+    name: 'Running ovals',
+    tools: ['pointed'],
+    build: runningOvals,
+    beat: EASY_BEAT,
     remark:
-      'From the whole arm, without pressure and without lifting: count eight at an easy beat, about two to a second.',
+      'From the whole arm, without pressure and without lifting: each turn over the last, a little further on.',
   },
   {
     id: 'pressure',

@@ -96,6 +96,7 @@ export function usualOf(kind: WhatKind, ground: Ground): string {
       return family;
     case 'letters':
       return letters.join(' ');
+    case 'shapes':
     case 'letter':
       return samples.letter;
     case 'pair':

@@ -5,6 +5,7 @@ import { pressedByDirection } from '../pen/pressure';
 import type { StrokePlan } from '../pen/stroke';
 import { compileStroke, sloped } from '../pen/stroke';
 import { type Cut, inkOf } from '../type/cut';
+import { dotsOf } from '../type/dots';
 import type { Typeface } from '../type/face';
 import { profileOf } from '../type/profile';
 import { setLine } from '../type/setLine';
@@ -94,6 +95,15 @@ export function letterFigure(face: Typeface, text: string): Figure | undefined {
   if (!ligature) return textFigure(face, text);
   const shapes = [{ cut: ligature, x: 0, y: 0, joins: false }];
   return { text, shapes, reach: joined(face.pen, shapes), missing: [], labels: [] };
+}
+
+/** One shape of a letter for its own sake, with its dots. */
+export function shapeFigure(face: Typeface, cut: Cut): Figure {
+  const shapes = [
+    { cut, x: 0, y: 0, joins: false },
+    ...dotsOf(face, cut).map((dot) => ({ cut: dot.cut, x: dot.x, y: dot.y, joins: false, marks: true })),
+  ];
+  return { text: cut.letter.text, shapes, reach: joined(face.pen, shapes), missing: [], labels: [] };
 }
 
 /**

@@ -1,9 +1,13 @@
 import { USUAL } from '../hand/letter';
 import type { Mm } from '../measure/units';
+import type { StrokePlan } from '../pen/stroke';
 import { recipeHand } from '../sheet/recipe';
+import type { Cut } from '../type/cut';
+import type { Typeface } from '../type/face';
 import type { Band } from './band';
 import { buildDrill, drillById } from './drills';
-import { type Figure, letterFigure, strokeFigure, textFigure } from './figure';
+import { beatInWords } from './drills/drill';
+import { type Figure, letterFigure, shapeFigure, strokeFigure, textFigure } from './figure';
 import type { Ground } from './ground';
 
 /** One thing a band practises: what is written in its cells, and what is said of it. */
@@ -39,10 +43,20 @@ export function familiesOf({ face }: Pick<Ground, 'face'>): ReadonlyMap<string, 
   return families;
 }
 
+/** Shapes of a letter that do not hang on its neighbours' joins: those one chooses among. */
+const freeShapes = (face: Typeface, text: string): readonly Cut[] =>
+  face
+    .shapesOf(text)
+    .filter(({ letter: { context } }) => typeof context !== 'object' || !('form' in context));
+
 /** What the strokes of a letter are, in order: "1 stem · 2 arch: Go back up …". */
 function strokesInWords({ face }: Ground, text: string): string {
   const shape = face?.letters.get(text) ?? face?.shapesOf(text)[0];
-  const strokes = (shape?.letter.strokes ?? []).filter(({ finishes }) => !finishes);
+  return inWords(shape?.letter.strokes ?? []);
+}
+
+function inWords(all: readonly StrokePlan[]): string {
+  const strokes = all.filter(({ finishes }) => !finishes);
   return strokes
     .map(
       ({ name, remark }, i) =>
@@ -77,7 +91,13 @@ export function subjectsOf(ground: Ground, { what }: Band, room: Mm): Subjects {
     }) as Figure;
     return {
       heading: drill.name,
-      subjects: [{ name: drill.name, remark: drill.remark, figure }],
+      subjects: [
+        {
+          name: drill.name,
+          remark: [drill.remark, ...(drill.beat ? [beatInWords(drill.beat)] : [])].join(' '),
+          figure,
+        },
+      ],
       trouble: [],
     };
   }
@@ -109,6 +129,19 @@ export function subjectsOf(ground: Ground, { what }: Band, room: Mm): Subjects {
       const letters = familiesOf(ground).get(text);
       if (!letters) return none(text, `${hand} has no letter family “${text}”.`);
       return all(`${text}: ${letters.join(' ')}`, letters, (letter) => strokesInWords(ground, letter));
+    }
+    case 'shapes': {
+      const shapes = freeShapes(face, text);
+      if (shapes.length === 0) return none(text, `${hand} has no letter for “${text}”.`);
+      return {
+        heading: `${text}: ${shapes.map(({ letter }) => letter.variant).join(' · ')}`,
+        subjects: shapes.map((cut) => {
+          const { variant, strokes } = cut.letter;
+          const figure = remembered(ground, `shape ${text} ${variant}`, () => shapeFigure(face, cut));
+          return { name: `${text}, ${variant}`, remark: inWords(strokes), figure: figure as Figure };
+        }),
+        trouble: [],
+      };
     }
     case 'letters':
       return all(text, text.split(/\s+/), (letter) => strokesInWords(ground, letter));

@@ -2,7 +2,7 @@ import { countsByPen, type Hand, inSchool } from '../hand/hand';
 import { type HandId, handById } from '../hands/registry';
 import { NO_PRACTICE } from '../practice/band';
 import type { Given } from './given';
-import { RECIPE_FORMAT, RECIPE_VERSION, type Recipe } from './recipe';
+import { PLAIN_WRITING, RECIPE_FORMAT, RECIPE_VERSION, type Recipe } from './recipe';
 
 /** Margins a desktop sheet is comfortable with: room for the hand to rest and for the aids. */
 const MARGIN = 15;
@@ -29,7 +29,7 @@ export function handPart(handId: HandId, schoolId?: string) {
     zones: { ...hand.zones },
     given: usualGiven(hand),
     capitalsOnly: hand.capitalsOnly,
-    writing: { contrast: hand.contrast, joined: hand.joined, bounce: 0, mixed: false, variants: {} },
+    writing: { ...PLAIN_WRITING, contrast: hand.contrast, joined: hand.joined },
     show: {
       baseline: true,
       waistline: true,
@@ -68,5 +68,6 @@ export const freshRecipe = (handId: HandId, schoolId?: string): Recipe => ({
   date: '',
   note: '',
   exemplar: '',
+  touches: [],
   practice: NO_PRACTICE,
 });

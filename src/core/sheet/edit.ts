@@ -1,5 +1,6 @@
 import { countsByPen } from '../hand/hand';
 import type { HandId } from '../hands/registry';
+import { carriedOver } from '../type/touch';
 import { handPart } from './defaults';
 import { type Recipe, recipeHand } from './recipe';
 import { settle } from './solve';
@@ -11,7 +12,9 @@ import { settle } from './solve';
 export function changeHand(recipe: Recipe, handId: HandId, school?: string): Recipe {
   const part = handPart(handId, school);
   const before = recipeHand(recipe);
-  const next = { ...recipe, ...part };
+  // Shapes and places chosen by hand are those of the hand they were chosen in.
+  const touches = handId === recipe.hand ? recipe.touches : [];
+  const next = { ...recipe, ...part, touches };
   const after = recipeHand(next);
   const sameTool = before.tool === after.tool && countsByPen(before) && countsByPen(after);
   if (!sameTool) return settle({ ...next, bands: countsByPen(after) ? recipe.bands : [] });
@@ -27,6 +30,13 @@ export function changeHand(recipe: Recipe, handId: HandId, school?: string): Rec
     },
   });
 }
+
+/** Another text for the exemplar: what was changed by hand stays with the letters that stay. */
+export const changeExemplar = (recipe: Recipe, exemplar: string): Recipe => ({
+  ...recipe,
+  exemplar,
+  touches: carriedOver(recipe.touches, recipe.exemplar, exemplar),
+});
 
 /** The same hand as another school teaches it; a nib nobody has chosen becomes the one usual there. */
 export function changeSchool(recipe: Recipe, school: string): Recipe {

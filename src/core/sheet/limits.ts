@@ -1,4 +1,5 @@
 import { plain } from '../measure/units';
+import { TOUCH_REACH } from '../type/touch';
 
 /** What a numeric field is called, its unit, its range, and the step of its control. */
 export interface Limit {
@@ -28,6 +29,21 @@ export const LIMITS = {
   penAngle: { label: 'Pen angle', unit: '°', low: 0, high: 90, step: 1 },
   contrast: { label: 'Contrast', unit: '', low: 2, high: 20, step: 1 },
   bounce: { label: 'Bounce', unit: '', low: 0, high: 1, step: 0.1 },
+  rising: { label: 'Rise of the line', unit: '°', low: 0, high: 8, step: 1 },
+  touchAlong: {
+    label: 'A letter moved along the line',
+    unit: 'of the body',
+    low: -TOUCH_REACH.along,
+    high: TOUCH_REACH.along,
+    step: 0.02,
+  },
+  touchRise: {
+    label: 'A letter moved up',
+    unit: 'of the body',
+    low: -TOUCH_REACH.rise,
+    high: TOUCH_REACH.rise,
+    step: 0.02,
+  },
   slope: { label: 'Slope', unit: '°', low: -30, high: 45, step: 1 },
   slopeSpacing: { label: 'Slope line spacing', unit: 'mm', low: 2, high: 100, step: 1 },
   paperWidth: { label: 'Paper width', unit: 'mm', low: 40, high: 450, step: 1 },

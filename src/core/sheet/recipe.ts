@@ -9,6 +9,7 @@ import { givenSchema } from './given';
 import { variantsSchema } from './letterSet';
 import { Problem } from './problem';
 import { ranged, whole } from './ranged';
+import { touchesSchema } from './touches';
 
 /**
  * The recipe: everything that decides what a sheet looks like, as versioned plain JSON (docs/formats.md).
@@ -18,7 +19,17 @@ import { ranged, whole } from './ranged';
 export const RECIPE_FORMAT = 'elvane-recipe';
 export const RECIPE_VERSION = 1;
 
-const PLAIN_WRITING = { contrast: USUAL_CONTRAST, joined: false, bounce: 0, mixed: false, variants: {} };
+/** Writing as it is where nothing is asked for; the hand has its own contrast and joins. */
+export const PLAIN_WRITING = {
+  contrast: USUAL_CONTRAST,
+  joined: false,
+  bounce: 0,
+  mixed: false,
+  rising: 0,
+  signs: false,
+  fillers: false,
+  variants: {},
+};
 
 const shortText = (label: string, longest: number) =>
   z
@@ -101,6 +112,8 @@ export const recipeSchema = z
     note: shortText('Note', 120),
     /** Text written by the hand itself on the first line; empty for none. Absent in the earliest recipes. */
     exemplar: shortText('Exemplar', 120).default(''),
+    /** Letters of the exemplar moved or given another shape by hand. */
+    touches: touchesSchema.default([]),
     /** How letters are written where the hand leaves a choice. Absent in the earliest recipes. */
     writing: z
       .strictObject({
@@ -111,6 +124,10 @@ export const recipeSchema = z
         bounce: ranged('bounce').default(0),
         /** Shapes of a letter that may stand anywhere take turns, where none is chosen. */
         mixed: flag('Mixed shapes').default(false),
+        /** How much a line climbs, in hands whose lines may; small letters and dots that ornament it. */
+        rising: ranged('rising').default(0),
+        signs: flag('Small letters').default(false),
+        fillers: flag('Fillers').default(false),
         /** Chosen shapes by letter; letters not named take their usual shape. */
         variants: variantsSchema,
       })

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { line, stroke, to } from '../hand/notation';
 import { sweep } from '../pen/pen';
 import { compileStroke } from '../pen/stroke';
-import { blendedInk, mixed, touchedLeft } from './blend';
+import { blendedInk, isLighter, mixed, touchedLeft } from './blend';
 
 const pen = { kind: 'pointed', shade: 1, hairline: 0.2, tops: 'round' } as const;
 const strokes = [
@@ -35,6 +35,12 @@ describe('two colours of a brush', () => {
     expect(reds[0]).toBe(0);
     expect(reds.at(-1)).toBeGreaterThan(200);
     expect(reds).toEqual(reds.toSorted((one, other) => one - other));
+  });
+
+  it('know which of two is seen lighter: yellow over blue, though both are one full channel or two', () => {
+    expect(isLighter('#ffff00', '#0000ff')).toBe(true);
+    expect(isLighter('#0000ff', '#00ff00')).toBe(false);
+    expect(isLighter('#123456', '#123456')).toBe(false);
   });
 
   it('lie on the same ink as one colour does', () => {

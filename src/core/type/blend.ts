@@ -34,6 +34,15 @@ export function mixed(one: string, other: string, share: number): string {
   return `#${hex.join('')}`;
 }
 
+/** Shares of red, green and blue in how bright a colour is seen (common definition of relative luminance). */
+const SEEN = [0.2126, 0.7152, 0.0722] as const;
+
+const brightness = (colour: string): number =>
+  channels(colour).reduce((sum, value, i) => sum + (SEEN[i] as number) * value ** GAMMA, 0);
+
+/** Is one colour seen lighter than another? */
+export const isLighter = (one: string, other: string): boolean => brightness(one) > brightness(other);
+
 /** A letter written with a tip touched to a second colour: its mark in bands, each of one colour, in the order of writing. */
 export function blendedInk(
   pen: Pen,

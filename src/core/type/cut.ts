@@ -37,6 +37,22 @@ export function cutOf(letter: Letter, pen: Pen, slope: Degrees): Cut {
   return cut;
 }
 
+/** The same letter with its strokes changed; its sides are those of the changed ink. */
+export function redrawn(cut: Cut, pen: Pen, slope: Degrees, change: (stroke: Stroke) => Stroke): Cut {
+  const strokes = cut.strokes.map(change);
+  let profile: Profile | undefined;
+  const made: Cut = {
+    letter: cut.letter,
+    upright: cut.upright,
+    strokes,
+    get profile() {
+      profile ??= profileOf(inkOf(pen, made), tanDeg(slope));
+      return profile;
+    },
+  };
+  return made;
+}
+
 const inks = new WeakMap<Cut, { pen: Pen; ink: Polygon[] }>();
 
 /** Ink of a letter for the screen, at the origin; kept for the pen it was last written with. */

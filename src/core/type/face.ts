@@ -5,6 +5,7 @@ import type { HandId } from '../hands/registry';
 import type { Degrees, NibWidths } from '../measure/units';
 import type { WritingPen } from '../pen/pen';
 import type { Cut } from './cut';
+import type { Off } from './placed';
 
 /** A hand at one weight, angle and slope: everything that setting words needs, each thing worked out once. */
 export interface Typeface {
@@ -33,10 +34,10 @@ export interface Typeface {
   /** From one letter's origin to the next one's. */
   readonly pair: (before: Cut, after: Cut) => NibWidths;
   /**
-   * The stroke between two letters, in the coordinates of the first, the second standing `rise` over it; undefined
+   * The stroke between two letters, in the coordinates of the first, the second standing `off` its place; undefined
    * where they do not join.
    */
-  readonly join: (before: Cut | undefined, after: Cut | undefined, rise?: NibWidths) => Cut | undefined;
+  readonly join: (before: Cut | undefined, after: Cut | undefined, off?: Off) => Cut | undefined;
   /** A letter as it is drawn at a place among the letters of a text, and how far it stands over the line there. */
   readonly inPlace: (
     cut: Cut,

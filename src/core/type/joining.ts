@@ -4,6 +4,7 @@ import type { Degrees, NibWidths } from '../measure/units';
 import type { Pen } from '../pen/pen';
 import { type Cut, cutOf } from './cut';
 import type { Typeface } from './face';
+import type { Off } from './placed';
 
 /** A letter that stands over the line is met so much higher. */
 const raised = (letter: Letter | undefined, rise: NibWidths): Letter | undefined =>
@@ -12,7 +13,7 @@ const raised = (letter: Letter | undefined, rise: NibWidths): Letter | undefined
 /** Stands for the beginning or the end of a word among the letters a join is remembered by. */
 const NONE = {};
 
-/** Joins worked out when a pair is first met; those between letters off the line each time. */
+/** Joins worked out when a pair is first met; those between letters off their places each time. */
 export function joiner(
   script: Script,
   measures: Measures,
@@ -21,19 +22,19 @@ export function joiner(
   pair: Typeface['pair'],
 ): Typeface['join'] {
   const joins = new WeakMap<object, WeakMap<object, { readonly cut: Cut | undefined }>>();
-  const make = (before: Cut | undefined, after: Cut | undefined, rise: NibWidths): Cut | undefined => {
-    const distance = before && after ? pair(before, after) : 0;
-    const plan = script.join(before?.letter, raised(after?.letter, rise), distance, measures);
+  const make = (before: Cut | undefined, after: Cut | undefined, off?: Off): Cut | undefined => {
+    const distance = before && after ? pair(before, after) + (off?.along ?? 0) : 0;
+    const plan = script.join(before?.letter, raised(after?.letter, off?.rise ?? 0), distance, measures);
     const text = `${before?.letter.text ?? ''}→${after?.letter.text ?? ''}`;
     return plan && cutOf({ text, variant: 'join', family: 'joins', strokes: [plan] }, pen, slope);
   };
-  return (before, after, rise = 0) => {
-    if (rise !== 0) return make(before, after, rise);
+  return (before, after, off) => {
+    if (off && (off.rise !== 0 || off.along !== 0)) return make(before, after, off);
     const row = joins.get(before ?? NONE) ?? new WeakMap();
     joins.set(before ?? NONE, row);
     let known = row.get(after ?? NONE);
     if (!known) {
-      known = { cut: make(before, after, 0) };
+      known = { cut: make(before, after) };
       row.set(after ?? NONE, known);
     }
     return known.cut;

@@ -12,6 +12,8 @@ export interface PlacedInk {
   readonly cut: Cut;
   readonly x: NibWidths;
   readonly y: NibWidths;
+  /** Where in the text a letter begins, in UTF-16 units. */
+  readonly at?: number;
 }
 
 export interface PlacedBox {
@@ -31,7 +33,27 @@ export interface SetLine {
   readonly missing: readonly string[];
 }
 
-/** A letter of a word with its shape chosen, standing `rise` over the line; or a character there is no letter for. */
-export type Chosen =
-  | { readonly cut: Cut; readonly rise: NibWidths }
-  | { readonly cut?: undefined; readonly text: string };
+/** How far a letter stands from where it would: onward along the line, and over it. */
+export interface Off {
+  readonly along: NibWidths;
+  readonly rise: NibWidths;
+}
+
+/** A letter of a word with its shape chosen; or a character there is no letter for. */
+export type Chosen = ChosenLetter | { readonly cut?: undefined; readonly text: string };
+
+export interface ChosenLetter {
+  readonly cut: Cut;
+  readonly off: Off;
+  /** Where in the text it begins, in UTF-16 units. */
+  readonly at: number;
+}
+
+/** A letter of a line that knows its place in the text. */
+export type PlacedLetter = PlacedInk & { readonly at: number };
+
+/** The letters of a line in the order of its text. */
+export const lettersOf = ({ placed }: SetLine): PlacedLetter[] =>
+  placed
+    .filter((item): item is PlacedLetter => item.kind === 'letter' && item.at !== undefined)
+    .sort((a, b) => a.at - b.at);

@@ -2,14 +2,15 @@ import type { Script } from '../hand/script';
 import type { NibWidths } from '../measure/units';
 import { type Dotted, placeDots } from './dots';
 import type { Typeface } from './face';
-import type { Chosen, Placed, PlacedInk, SetLine } from './placed';
+import type { Chosen, Off, Placed, PlacedInk, SetLine } from './placed';
 import { type Profile, ROW } from './profile';
 import { closeness } from './spacing';
 
 /**
  * Sets words whose letters join at their ports: inside a group the entry of each letter is laid on the exit of the one
  * before, across and up (offᵢ₊₁ = offᵢ + exitᵢ − entryᵢ₊₁), and the last of the group stands on the line. Groups
- * follow each other by rows of ink, tucked into each other as far as the hand allows; dots come last, clear of all ink.
+ * follow each other by rows of ink, tucked into each other as far as the hand allows, and moved where their first letter
+ * was by hand; dots come last, clear of all ink.
  */
 export function setGroups(
   face: Typeface,
@@ -44,28 +45,34 @@ export function setGroups(
 
 /** Joined letters in their places, and the sides of all of them together. */
 interface Group {
+  readonly off: Off;
   readonly letters: readonly PlacedInk[];
   readonly profile: Profile;
 }
 
 /** The joined groups of a word, each with its last letter on the line, its first at the origin. */
 function groupsOf(word: readonly Chosen[]): Group[] {
-  const groups: PlacedInk[][] = [];
-  for (const { cut } of word) {
-    if (!cut) continue;
-    const last = groups.at(-1)?.at(-1);
+  const groups: { readonly off: Off; readonly letters: PlacedInk[] }[] = [];
+  for (const chosen of word) {
+    if (!chosen.cut) continue;
+    const { cut, off, at } = chosen;
+    const last = groups.at(-1)?.letters.at(-1);
     const { exit } = last?.cut.letter ?? {};
     const { entry } = cut.letter;
     if (last && exit && entry) {
-      groups
-        .at(-1)
-        ?.push({ kind: 'letter', cut, x: last.x + exit.x - entry.x, y: last.y + exit.y - entry.y });
-    } else groups.push([{ kind: 'letter', cut, x: 0, y: 0 }]);
+      groups.at(-1)?.letters.push({
+        kind: 'letter',
+        cut,
+        at,
+        x: last.x + exit.x - entry.x,
+        y: last.y + exit.y - entry.y,
+      });
+    } else groups.push({ off, letters: [{ kind: 'letter', cut, at, x: 0, y: 0 }] });
   }
-  return groups.map((letters) => {
-    const foot = letters.at(-1)?.y ?? 0;
+  return groups.map(({ off, letters }) => {
+    const foot = (letters.at(-1)?.y ?? 0) - off.rise;
     const onLine = letters.map((letter) => ({ ...letter, y: letter.y - foot }));
-    return { letters: onLine, profile: united(onLine) };
+    return { off, letters: onLine, profile: united(onLine) };
   });
 }
 
@@ -78,13 +85,13 @@ function placedAfter(
 ): Group {
   if (line.length === 0) return group;
   const all = united(line.flatMap(({ letters }) => letters));
-  const { profile } = group;
+  const { profile, off } = group;
   // The distance at which the two would stand if the later one were to the right of the earlier.
   const [left, right] = rightToLeft ? [profile, all] : [all, profile];
   const apart = Math.max(gap - closeness(left, right), left.maximum - right.minimum - overlap);
-  const dx = rightToLeft ? -apart : apart;
+  const dx = rightToLeft ? -apart - off.along : apart + off.along;
   const letters = group.letters.map((letter) => ({ ...letter, x: letter.x + dx }));
-  return { letters, profile: united(letters) };
+  return { off, letters, profile: united(letters) };
 }
 
 /** The sides of several letters in their places. */

@@ -1,7 +1,7 @@
 import { type NibWidths, tanDeg } from '../measure/units';
 import type { Cut } from './cut';
 import type { Typeface } from './face';
-import type { Chosen, Placed, SetLine } from './placed';
+import type { Chosen, ChosenLetter, Off, Placed, SetLine } from './placed';
 import { closeness } from './spacing';
 
 /** Width of the box for a letter the hand does not have, as a share of the body. */
@@ -14,7 +14,7 @@ export function setRow(face: Typeface, words: readonly (readonly Chosen[])[]): S
   const row = new Row(face);
   for (const word of words) {
     for (const [i, chosen] of word.entries()) {
-      if (chosen.cut) row.letter(chosen.cut, chosen.rise, i === 0);
+      if (chosen.cut) row.letter(chosen, i === 0);
       else row.box(chosen.text, i === 0);
     }
     row.endWord();
@@ -28,6 +28,8 @@ interface Standing {
   readonly x: NibWidths;
   readonly rise: NibWidths;
 }
+
+const ON_THE_LINE: Off = { along: 0, rise: 0 };
 
 /** A line being written: what stands on it so far, and where its last letter stands. */
 class Row {
@@ -45,24 +47,27 @@ class Row {
     this.lean = tanDeg(face.slope);
   }
 
-  letter(cut: Cut, rise: NibWidths, startsWord: boolean) {
+  letter({ cut, off: { along, rise }, at }: ChosenLetter, startsWord: boolean) {
     const { face, last } = this;
     const inside = this.open && last && !startsWord ? last : undefined;
     const fused =
       inside && face.joined ? face.script.fuse?.(inside.cut.letter, cut.letter, face.measures) : undefined;
-    const join = inside && fused === undefined ? this.joinOf(inside.cut, cut, rise - inside.rise) : undefined;
+    const join =
+      inside && fused === undefined
+        ? this.joinOf(inside.cut, cut, { along, rise: rise - inside.rise })
+        : undefined;
     let x: NibWidths;
-    if (inside && fused !== undefined) x = inside.x + fused;
+    if (inside && fused !== undefined) x = inside.x + fused + along;
     else if (inside && join) {
       this.put('join', join, inside.x, inside.rise);
-      x = inside.x + face.pair(inside.cut, cut);
+      x = inside.x + face.pair(inside.cut, cut) + along;
     } else {
       const end = this.finish();
-      const lead = this.joinOf(undefined, cut, 0);
-      x = this.clearOf([cut, ...(lead ? [lead] : [])], end, startsWord);
+      const lead = this.joinOf(undefined, cut);
+      x = this.clearOf([cut, ...(lead ? [lead] : [])], end, startsWord) + along;
       if (lead) this.put('join', lead, x, rise);
     }
-    this.put('letter', cut, x, rise);
+    this.put('letter', cut, x, rise, at);
     this.last = { cut, x, rise };
     this.open = true;
   }
@@ -90,7 +95,7 @@ class Row {
   /** The stroke that ends a word, or a letter that does not join the next; the letter's ending, if it has one. */
   private finish(): Cut | undefined {
     const { last } = this;
-    const end = this.open && last ? this.joinOf(last.cut, undefined, 0) : undefined;
+    const end = this.open && last ? this.joinOf(last.cut, undefined) : undefined;
     if (end && last) this.put('join', end, last.x, last.rise);
     this.open = false;
     return end;
@@ -113,13 +118,13 @@ class Row {
     return last.x + Math.max(face.pair(last.cut, letter) + space, ...touching);
   }
 
-  private joinOf(before: Cut | undefined, after: Cut | undefined, rise: NibWidths): Cut | undefined {
-    return this.face.joined ? this.face.join(before, after, rise) : undefined;
+  private joinOf(before: Cut | undefined, after: Cut | undefined, off = ON_THE_LINE): Cut | undefined {
+    return this.face.joined ? this.face.join(before, after, off) : undefined;
   }
 
   /** `x` is where the letter would stand on the line. */
-  private put(kind: 'letter' | 'join', cut: Cut, x: NibWidths, rise: NibWidths) {
-    this.placed.push({ kind, cut, x: x + rise * this.lean, y: rise });
+  private put(kind: 'letter' | 'join', cut: Cut, x: NibWidths, rise: NibWidths, at?: number) {
+    this.placed.push({ kind, cut, x: x + rise * this.lean, y: rise, ...(at !== undefined && { at }) });
     this.right = Math.max(this.right, x + cut.profile.maximum);
     this.left = Math.min(this.left, x + cut.profile.minimum);
   }

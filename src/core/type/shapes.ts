@@ -14,7 +14,9 @@ export interface Place {
   /** How the next letter is entered: the kind of its entry. */
   readonly reaching?: string;
   /** Its number among the letters of the line. */
-  readonly at?: number;
+  readonly number?: number;
+  /** The shape the scribe gave it in this very place. */
+  readonly shape?: string;
 }
 
 function fits(context: Context, place: Place): boolean {
@@ -40,11 +42,13 @@ function fits(context: Context, place: Place): boolean {
 }
 
 /**
- * The shape of a letter for its place: the one chosen by the user where its context allows, else one the text takes of
+ * The shape of a letter for its place: the one given it there by hand; the one chosen by the user where its context allows, else one the text takes of
  * itself, else the face's own. A user who has chosen the usual shape gets it everywhere.
  */
 export function shapeFor(face: Typeface, text: string, place: Place): Cut | undefined {
   const list = face.shapesOf(text);
+  const given = place.shape && list.find(({ letter }) => letter.variant === place.shape);
+  if (given) return given;
   const choice = face.chosen[text];
   const chosen = list.find(({ letter }) => letter.variant === choice);
   if (chosen && fits(chosen.letter.context ?? 'anywhere', place)) return chosen;
@@ -54,7 +58,8 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
     );
     if (natural) return natural;
   }
-  if (face.mixed && choice === undefined && place.at !== undefined) return turnOf(list, text, place.at);
+  if (face.mixed && choice === undefined && place.number !== undefined)
+    return turnOf(list, text, place.number);
   return face.letters.get(text) ?? list[0];
 }
 
@@ -62,14 +67,14 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
 const TURN = 7;
 
 /** One of the shapes of a letter that may stand anywhere and join as the usual one does, by its place: always the same. */
-function turnOf(list: readonly Cut[], text: string, at: number): Cut | undefined {
+function turnOf(list: readonly Cut[], text: string, number: number): Cut | undefined {
   const [usual] = list;
   const free = list.filter(
     ({ letter: { context, entry, exit } }) =>
       (context ?? 'anywhere') === 'anywhere' && entry?.kind !== 'none' && exit?.kind !== 'none',
   );
   const code = text.codePointAt(0) ?? 0;
-  return free.length === 0 ? usual : free[(TURN * at + code) % free.length];
+  return free.length === 0 ? usual : free[(TURN * number + code) % free.length];
 }
 
 /**

@@ -60,6 +60,7 @@ const INK: readonly Fact[] = [
   choice('inkKind', 'Kind', INK_KINDS),
   number('wetness', 'Wetness', 'of 5'),
   number('opacity', 'Opacity', 'of 5'),
+  text('colour', 'Colour, such as #1f3a6e'),
   flag('light', 'A light ink, for dark paper'),
   flag('waterproof', 'Waterproof'),
   text('fitting', 'Cartridge fitting, if it is one'),
@@ -83,6 +84,7 @@ export function factsOf(kind: ItemKind): readonly Fact[] {
   return [
     ...TOOL,
     ...(kind === 'pointed-nib' || kind === 'brush-pen' ? [choice('flex', 'Flexibility', FLEXES)] : []),
+    ...(kind === 'brush-pen' ? [text('colour', 'Colour of its ink, such as #1f3a6e')] : []),
     ...(takesHolder(kind) ? SEATED : []),
     ...(kind === 'cartridge-pen' ? [text('fitting', 'Cartridges it takes')] : []),
   ];

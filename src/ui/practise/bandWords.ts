@@ -9,6 +9,7 @@ export const KIND_NAMES: Readonly<Record<WhatKind, string>> = {
   letter: 'Letter',
   letters: 'Letters',
   family: 'Family',
+  shapes: 'Shapes of a letter',
   pair: 'Pair or join',
   doubled: 'Doubled letter',
   word: 'Word',

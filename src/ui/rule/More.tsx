@@ -2,6 +2,7 @@
 
 import { countsByPen } from '@/core/hand/hand';
 import { hasLetters } from '@/core/hands/scripts';
+import { changeExemplar } from '@/core/sheet/edit';
 import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { settle } from '@/core/sheet/solve';
@@ -144,7 +145,7 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
               name="Written on the first line"
               longest={120}
               value={recipe.exemplar}
-              onCommit={(exemplar) => edit((r) => ({ ...r, exemplar }))}
+              onCommit={(exemplar) => edit((r) => changeExemplar(r, exemplar))}
             />
           </fieldset>
         )}

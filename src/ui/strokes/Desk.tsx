@@ -14,6 +14,7 @@ import { Tabs } from '../fields/Tabs';
 import { useLetterSet } from '../frame/LetterSets';
 import { useKeys } from '../rule/keys';
 import { Alphabet } from './Alphabet';
+import { BlendColours } from './BlendColours';
 import { compared, comparisons } from './compare';
 import { BLEND, describe, LetterView, VIEWS, type View } from './LetterView';
 import { BalanceMarks, DimensionMarks } from './Marks';
@@ -31,12 +32,6 @@ const TABS = ['Strokes', 'Pen', 'Weight', 'Measures', 'Shapes'] as const;
 type Tab = (typeof TABS)[number];
 
 const GROUPS = { angle: 'Angle', shape: 'Shape', school: 'School', letter: 'Letter' } as const;
-
-/** The two inks of a brush, dark first: touched tips fade from one to the other. */
-const COLOURS_OF = [
-  { key: 'touched', name: 'Tip touched to' },
-  { key: 'own', name: 'Pen’s own' },
-] as const;
 
 /** What letters are counted in, as it is said. */
 const UNIT_NAMES = { nib: 'nw', fifth: 'fifths', dot: 'dots' } as const;
@@ -143,7 +138,7 @@ export function Desk({
               </div>
             )}
           </div>
-          <WriteAnything face={face} pen={pen} recipe={recipe} edit={edit} unit={unit} own={set.letters} />
+          <WriteAnything face={face} pen={pen} recipe={shown} edit={edit} unit={unit} own={set.letters} />
           <PlayBar
             play={play}
             view={view}
@@ -155,18 +150,7 @@ export function Desk({
             )}
             onView={setView}
           >
-            {view === 'two colours' &&
-              COLOURS_OF.map(({ key, name }) => (
-                <label key={key} className="flex items-center gap-1">
-                  {name}
-                  <input
-                    type="color"
-                    className="h-6 w-8"
-                    value={blend[key]}
-                    onChange={(event) => setBlend({ ...blend, [key]: event.target.value })}
-                  />
-                </label>
-              ))}
+            {view === 'two colours' && <BlendColours blend={blend} onChange={setBlend} />}
             <label className="flex items-center gap-1">
               Beside
               <select

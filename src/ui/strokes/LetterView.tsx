@@ -7,6 +7,7 @@ import { type PenPose, trace } from '@/core/pen/trace';
 import { type Blend, blendedInk } from '@/core/type/blend';
 import { type Cut, inkOf } from '@/core/type/cut';
 import { dotChains, rhombi } from '@/core/type/dotChains';
+import { dotsOf } from '@/core/type/dots';
 import type { Typeface } from '@/core/type/face';
 import { bottomOf, topOf } from '@/core/type/profile';
 import { COLOURS, flat, Ink, Nib, OutlinedInk, PenPath, poseAt } from './ink';
@@ -102,6 +103,7 @@ export function LetterView({
         {measured && (
           <Ink polygons={dotChains(extentOf(pen, cut)).flatMap(rhombi)} fill={COLOURS.edge} opacity={0.7} />
         )}
+        <LetterDots face={face} cut={cut} fill={withPaths || measured ? COLOURS.faint : COLOURS.ink} />
         {view === 'outline' && <OutlinedInk polygons={done.flatMap((stroke) => sweep(pen, stroke))} />}
         {whole && <Ink polygons={inkOf(pen, cut)} fill={COLOURS.ink} />}
         {view !== 'skeleton' &&
@@ -134,6 +136,14 @@ export function LetterView({
   );
 }
 
+/** The dots that belong to a letter, where it has any. */
+const LetterDots = ({ face, cut, fill }: { face: Typeface; cut: Cut; fill: string }) =>
+  dotsOf(face, cut).map((dot) => (
+    <g key={`${dot.x} ${dot.y}`} transform={`translate(${flat(dot.x)} ${flat(dot.y)})`}>
+      <Ink polygons={inkOf(face.pen, dot.cut)} fill={fill} />
+    </g>
+  ));
+
 /** How far a letter's ink reaches. */
 function extentOf(pen: WritingPen, cut: Cut) {
   const points = inkOf(pen, cut).flat();
@@ -144,12 +154,17 @@ function extentOf(pen: WritingPen, cut: Cut) {
 /** White over and under the letter, in letter units. */
 const ABOVE = 1.5;
 
+/** How high the upper and lower ends of a letter's dots stand. */
+const dotHeights = (face: Typeface, cut: Cut): number[] =>
+  dotsOf(face, cut).flatMap(({ cut: dot, y }) => [y + topOf(dot.profile), y + bottomOf(dot.profile)]);
+
 /** The letter as large as the room allows, with at least its whole body. */
 function frameOf(face: Typeface, cut: Cut, other?: Cut) {
   const lean = Math.max(0, Math.tan((face.slope * Math.PI) / 180));
   const profiles = [cut.profile, ...(other ? [other.profile] : [])];
-  const top = Math.max(face.zones.body, ...profiles.map(topOf)) + ABOVE;
-  const bottom = Math.min(0, ...profiles.map(bottomOf)) - ABOVE;
+  const dots = dotHeights(face, cut);
+  const top = Math.max(face.zones.body, ...profiles.map(topOf), ...dots) + ABOVE;
+  const bottom = Math.min(0, ...profiles.map(bottomOf), ...dots) - ABOVE;
   const minimum = Math.min(...profiles.map((profile) => profile.minimum)) + bottom * lean;
   const maximum = Math.max(...profiles.map((profile) => profile.maximum)) + top * lean;
   return {
@@ -218,8 +233,9 @@ const KEY_SHARE = 1.9;
 /** A letter as small as a key, for the alphabet and the list of shapes. */
 export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
   const lean = Math.tan((face.slope * Math.PI) / 180);
-  const top = Math.max(face.zones.body, topOf(cut.profile)) + KEY_EDGE;
-  const bottom = Math.min(0, bottomOf(cut.profile)) - KEY_EDGE;
+  const dots = dotHeights(face, cut);
+  const top = Math.max(face.zones.body, topOf(cut.profile), ...dots) + KEY_EDGE;
+  const bottom = Math.min(0, bottomOf(cut.profile), ...dots) - KEY_EDGE;
   const { minimum, maximum } = cut.profile;
   const size = Math.max(top - bottom, maximum - minimum + 2 * KEY_EDGE, KEY_SHARE * face.zones.body);
   const middle = (minimum + maximum) / 2 + (lean * (top + bottom)) / 2;
@@ -232,6 +248,7 @@ export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
     >
       <g transform="scale(1 -1)">
         <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" />
+        <LetterDots face={face} cut={cut} fill="currentColor" />
       </g>
     </svg>
   );

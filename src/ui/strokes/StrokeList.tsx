@@ -55,6 +55,12 @@ export function StrokeList({
           );
         })}
       </ol>
+      {(cut.letter.dots ?? []).map(({ count, side }) => (
+        <p key={side} className="mt-2 text-sm">
+          <strong>Then</strong> {count === 1 ? 'one dot' : `${count} dots`} {side} it, once the word is
+          written: the full nib, pulled across itself.
+        </p>
+      ))}
     </section>
   );
 }

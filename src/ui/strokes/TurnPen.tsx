@@ -1,6 +1,7 @@
 import { isPressed } from '@/core/hand/hand';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
+import { LIMITS } from '@/core/sheet/limits';
 import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { bodyHeight, pin } from '@/core/sheet/solve';
 import type { Cut } from '@/core/type/cut';
@@ -137,6 +138,28 @@ export function TurnPen({
           (value) => (value === 0 ? 'on the line' : plain(value, 1)),
           (bounce) => (r) => ({ ...r, writing: { ...r.writing, bounce } }),
         )}
+      {face.script.ornament && (
+        <>
+          {slider(
+            'Rise of the line',
+            recipe.writing.rising,
+            LIMITS.rising,
+            LIMITS.rising.step,
+            (value) => (value === 0 ? 'level' : `${value}°`),
+            (rising) => (r) => ({ ...r, writing: { ...r.writing, rising } }),
+          )}
+          <Toggle
+            name="Small letters with the third pen"
+            on={recipe.writing.signs}
+            onSwitch={(signs) => commit((r) => ({ ...r, writing: { ...r.writing, signs } }))}
+          />
+          <Toggle
+            name="Small dots round the line"
+            on={recipe.writing.fillers}
+            onSwitch={(fillers) => commit((r) => ({ ...r, writing: { ...r.writing, fillers } }))}
+          />
+        </>
+      )}
       {!edge
         ? slider(
             'Body',

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { DrawingNode } from '@/core/drawing/drawing';
 import { HANDS, handById } from '@/core/hands/registry';
+import { bandOf } from '@/core/practice/band';
 import { alphabetBands, collectingBands } from '@/core/practice/collections';
 import { type ComposedPage, compose } from '@/core/practice/compose';
 import { groundOf } from '@/core/practice/ground';
+import { subjectsOf } from '@/core/practice/subjects';
 import { samplesFor } from '@/core/practice/words/samples';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { setLine } from '@/core/type/setLine';
@@ -66,6 +68,54 @@ describe('doubled writing', () => {
     const [doubled, plain] = [usualFace('monoline', true), usualFace('monoline', true, 'one-line')];
     for (const pair of ['ni', 'ml', 'ha', 'oo', 'uv'])
       expect(setLine(doubled, pair).width).toBeGreaterThan(setLine(plain, pair).width + 0.79);
+  });
+});
+
+describe('shapes of a letter side by side', () => {
+  const shown = (hand: string, letter: string) => {
+    const ground = groundOf(freshRecipe(hand), { size: 1, held: false });
+    return subjectsOf(ground, bandOf('b', 'shapes', letter), 150);
+  };
+
+  it('a hooked letter is practised with both heads and both closings, each dotted', () => {
+    const { subjects } = shown('court', 'ج');
+    expect(subjects.map(({ name }) => name)).toEqual([
+      'ج, usual',
+      'ج, thin head',
+      'ج, curled',
+      'ج, thin head and curl',
+    ]);
+    for (const { figure } of subjects) expect(figure.shapes.filter(({ marks }) => marks)).toHaveLength(1);
+  });
+
+  it('a brush has at least three of each letter people vary', () => {
+    for (const letter of ['a', 'e', 'g', 'h', 'k', 'l', 'r', 's', 't', 'y'])
+      expect(shown('brush', letter).subjects.length, letter).toBeGreaterThanOrEqual(3);
+  });
+
+  it('says so where the hand has no such letter', () => {
+    expect(shown('brush', 'ж')).toMatchObject({ subjects: [], trouble: [expect.stringContaining('ж')] });
+  });
+
+  it('is laid on a page, guided together and a row for each', () => {
+    const recipe = { ...freshRecipe('court'), practice: { bands: [bandOf('b', 'shapes', 'ج')] } };
+    const { pages, remarks } = compose(recipe);
+    expect(remarks).toEqual([]);
+    const traced = cellsOf(pages).filter(({ kind }) => kind === 'trace');
+    expect(traced.length).toBeGreaterThanOrEqual(4);
+  });
+});
+
+describe('movement drills', () => {
+  it.each(['push-pulls', 'running-ovals'])('%s are counted to eight and paced', (id) => {
+    const ground = groundOf(freshRecipe('light-line'), { size: 1, held: false });
+    const [subject] = subjectsOf(ground, bandOf('b', 'drill', id), 150).subjects;
+    expect(subject?.figure.labels.map(({ text }) => text)).toEqual(['1', '2', '3', '4', '5', '6', '7', '8']);
+    expect(subject?.remark).toContain('Count 1 to 8, 2 to a second: 4 s a run.');
+    // Written without lifting and without pressure.
+    const strokes = subject?.figure.shapes.flatMap(({ cut }) => cut.strokes) ?? [];
+    expect(strokes).toHaveLength(1);
+    expect(strokes[0]?.presses.every((press) => press === 0)).toBe(true);
   });
 });
 

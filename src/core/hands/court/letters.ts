@@ -4,6 +4,7 @@ import type { Degrees, NibWidths } from '../../measure/units';
 import type { Knot } from '../../pen/stroke';
 import { FIGURES } from './figures';
 import { type Figure, strokesFrom } from './notation';
+import { taught } from './teaching';
 
 type Base = keyof typeof FIGURES;
 
@@ -53,13 +54,13 @@ const port = (kind: string, x: NibWidths, y: NibWidths, dir: Degrees): Port => (
 const entryOf = ({ entry }: Figure): Port | undefined => entry && port(entry[0], entry[1], entry[2], entry[0] === 'line' ? LINE : entry[0] === 'hill' ? HILL : ROOF);
 
 /** The strokes of a figure with its ports, its way out changed where the next letter asks for it. */
-function drawn(figure: Figure, leaving: 'line' | 'hill' | 'roof'): Drawn[] {
+function drawn(base: string, figure: Figure, leaving: 'line' | 'hill' | 'roof'): Drawn[] {
   const entry = entryOf(figure);
   const [x, y] = figure.exit ?? [0, 0];
   const climbs = leaving === 'hill';
   const exit = figure.exit && port(leaving, climbs ? x + CLIMB.x : x, climbs ? y + CLIMB.y : y, climbs ? HILL : leaving === 'roof' ? ROOF : LINE);
   const isOut = (knot: Knot) => knot.x === x && knot.y === y;
-  const strokes = strokesFrom(figure.strokes).map((one) => {
+  const strokes = taught(base, figure, strokesFrom(figure.strokes)).map((one) => {
     const last = one.knots.at(-1);
     if (!climbs || !last || !isOut(last)) return one;
     return { ...one, knots: [...one.knots.slice(0, -1), { ...last, x: x + CLIMB.x, y: y + CLIMB.y, dir: HILL }] };
@@ -68,19 +69,19 @@ function drawn(figure: Figure, leaving: 'line' | 'hill' | 'roof'): Drawn[] {
 }
 
 /** Every shape of a figure: by itself where its neighbours ask for it; the more particular before the plain. */
-function shapesOf(text: string, forms: Readonly<Record<string, Figure>>): Shapes {
+function shapesOf(base: string, text: string, forms: Readonly<Record<string, Figure>>): Shapes {
   const shapes: Record<string, readonly Drawn[] | Shape> = {};
   for (const [name, figure] of Object.entries(forms)) {
     const form = FORMS[name];
-    if (name === 'isolated') shapes[text] = drawn(figure, 'line');
-    else if (name === 'initial to a roof') shapes[`${text} ${name}`] = byItself({ form: 'initial', reaching: 'roof' }, drawn(figure, 'roof'));
-    else if (form === undefined) shapes[`${text} ${name}`] = drawn(figure, 'line');
+    if (name === 'isolated') shapes[text] = drawn(base, figure, 'line');
+    else if (name === 'initial to a roof') shapes[`${text} ${name}`] = byItself({ form: 'initial', reaching: 'roof' }, drawn(base, figure, 'roof'));
+    else if (form === undefined) shapes[`${text} ${name}`] = drawn(base, figure, 'line');
   }
   for (const [name, figure] of Object.entries(forms)) {
     const form = FORMS[name];
     if (form === undefined || form === 'isolated') continue;
-    if (figure.exit) shapes[`${text} ${name} to a hill`] = byItself({ form, reaching: 'hill' }, drawn(figure, 'hill'));
-    shapes[`${text} ${name}`] = byItself({ form }, drawn(figure, 'line'));
+    if (figure.exit) shapes[`${text} ${name} to a hill`] = byItself({ form, reaching: 'hill' }, drawn(base, figure, 'hill'));
+    shapes[`${text} ${name}`] = byItself({ form }, drawn(base, figure, 'line'));
   }
   return shapes;
 }
@@ -91,7 +92,7 @@ export const courtLetters = (): Letter[] =>
     Object.entries(letters).flatMap(([text, { figure, dots, ends }]) => {
       const all: Readonly<Record<string, Figure>> = FIGURES[figure];
       const forms = ends ? Object.fromEntries(Object.entries(all).filter(([, { exit }]) => !exit)) : all;
-      return family(name, shapesOf(text, forms)).map((letter): Letter => {
+      return family(name, shapesOf(figure, text, forms)).map((letter): Letter => {
         if (!dots) return letter;
         const [count, side] = dots;
         const own = forms[letter.variant === 'usual' ? 'isolated' : letter.variant.replace(' to a hill', '')];

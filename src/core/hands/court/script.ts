@@ -54,5 +54,7 @@ export const script: Script = {
   kerning: [],
   // Letters join at their ports; their ways out and in are strokes of their own.
   join: () => undefined,
+  // They are told from their dotted fellows by themselves, small (common teaching; teachers differ in which they sign).
+  ornament: { signs: ['ح', 'س', 'ص', 'ط', 'ع'] },
   byPorts: { groupGap: 0.5, wordGap: 1.1, overlap: 2.2, wordOverlap: 0.9 },
 };

@@ -14,9 +14,9 @@ export const lightLine = defineHand(pointed, {
   slope: { usual: 38, range: { low: 35, high: 42 } },
   breadth: shareOfBody(0.62),
   families: [
-    { name: 'under-turn', case: 'small', drill: 'under-turns' },
+    { name: 'under-turn', case: 'small', drill: 'push-pulls' },
     { name: 'compound', case: 'small', drill: 'compound-curves' },
-    { name: 'oval', case: 'small', drill: 'ovals' },
+    { name: 'oval', case: 'small', drill: 'running-ovals' },
     { name: 'loop', case: 'small', drill: 'loops' },
     { name: 'of their own', case: 'small', drill: 'descending-loops' },
     { name: 'pairs', case: 'other' },

@@ -1,4 +1,4 @@
-import type { Band } from '../band';
+import type { Band, WhatKind } from '../band';
 import type { Ground } from '../ground';
 import { subjectsOf } from '../subjects';
 import { emptyRuling } from './emptyRuling';
@@ -11,6 +11,9 @@ import { written } from './written';
 
 const unguided = (band: Band): Band => ({ ...band, how: { ...band.how, guided: false } });
 
+/** Bands of several letters or shapes, which are shown together before they are practised. */
+const SEVERAL: readonly WhatKind[] = ['family', 'letters', 'shapes'];
+
 /** Cuts a band into pieces that fit the frames. */
 export function cut(band: Band, ground: Ground, setting: Setting): Cutting {
   if (band.what.kind === 'ruling') return emptyRuling(band, ground, setting);
@@ -20,7 +23,7 @@ export function cut(band: Band, ground: Ground, setting: Setting): Cutting {
   const troubles = [...trouble];
   const pieces: Piece[] = [];
   const title = { name: heading, more: manner(band, ground) };
-  const several = band.what.kind === 'family' || band.what.kind === 'letters';
+  const several = SEVERAL.includes(band.what.kind);
   if (several && band.how.guided && subjects.length > 0) {
     const guides = gathered(band, ground, setting, subjects, title);
     pieces.push(...guides.pieces);

@@ -10,7 +10,7 @@ import type { Cell, CellPlan } from '../cells';
 import type { Figure } from '../figure';
 import type { Ground } from '../ground';
 import { inkNodes, reachBeyond } from '../ink';
-import { LABEL, LABEL_SIZE } from './row';
+import { LABEL, LABEL_SIZE, labelsWithRoom } from './row';
 
 /** Width of frames and ticks. */
 const FRAME_LINE: Mm = 0.15;
@@ -55,7 +55,7 @@ export function cellOf(
         ? [group(plan.kind, inkNodes(pen, figure, model, at, unit, model === 'solid' ? colour : line))]
         : [],
     over: () =>
-      figure.labels.map((label) =>
+      labelsWithRoom(figure, unit).map((label) =>
         text(at[0] + label.x * unit, at[1] + LABEL - 0.8, label.text, {
           size: LABEL_SIZE,
           colour: '#6b6e80',

@@ -79,6 +79,20 @@ export const overhang = ({ labels, reach }: Figure, unit: Mm): Mm =>
     return Math.max(most, half - (x - reach.left) * unit, half - (reach.right - x) * unit);
   }, 0);
 
+/** White between two letterings under a figure. */
+const LABEL_GAP: Mm = 0.3;
+
+/** The lettering under a figure, without what would run into the one before it. */
+export function labelsWithRoom({ labels }: Figure, unit: Mm): Figure['labels'] {
+  let end = Number.NEGATIVE_INFINITY;
+  return labels.filter(({ x, text: label }) => {
+    const half = textWidth(label, LABEL_SIZE) / 2;
+    const fits = x * unit - half >= end + LABEL_GAP;
+    if (fits) end = x * unit + half;
+    return fits;
+  });
+}
+
 /** A ruled line cut to a box: what lies outside is not ruled. */
 export function within(line: RuledLine, box: Box): RuledLine {
   const [low, high] = [box.y, box.y + box.height];

@@ -1,6 +1,6 @@
 import type { ToolFamily } from '../../hand/hand';
 import { line, stroke, to } from '../../hand/notation';
-import type { Degrees, NibWidths } from '../../measure/units';
+import { type Degrees, type NibWidths, plain } from '../../measure/units';
 import type { Knot, StrokePlan } from '../../pen/stroke';
 import type { Figure } from '../figure';
 import type { Ground } from '../ground';
@@ -13,6 +13,8 @@ export interface Drill {
   readonly id: string;
   readonly name: string;
   readonly remark: string;
+  /** How a run is counted, where it is written to a beat. */
+  readonly beat?: Beat;
   /** Tools that can do it. */
   readonly tools: readonly ToolFamily[];
   readonly build: (ground: Ground) => Built;
@@ -26,6 +28,19 @@ export interface Built {
   /** Leans with the hand unless told otherwise. */
   readonly upright?: boolean;
 }
+
+/** A movement written to a beat, from the arm and without lifting. */
+export interface Beat {
+  readonly beats: number;
+  readonly perSecond: number;
+}
+
+/** Eight easy beats at two to a second (common teaching of movement exercises; slower for a beginner). */
+export const EASY_BEAT: Beat = { beats: 8, perSecond: 2 };
+
+/** A beat as it is said: "Count 1 to 8, two to a second: 4 s a run." */
+export const beatInWords = ({ beats, perSecond }: Beat): string =>
+  `Count 1 to ${beats}, ${perSecond} to a second: ${plain(beats / perSecond)} s a run.`;
 
 export const count = (n: number): number[] => Array.from({ length: n }, (_, i) => i);
 

@@ -1,10 +1,11 @@
-import { type SlantedOval, slantedOval } from '../../geometry/oval';
-import { stroke } from '../../hand/notation';
-import type { NibWidths } from '../../measure/units';
+import { ovalPoint, type SlantedOval, slantedOval } from '../../geometry/oval';
+import { directionOf, subtract, type Vec } from '../../geometry/vec';
+import { stroke, to } from '../../hand/notation';
+import type { Degrees, NibWidths } from '../../measure/units';
 import { recipeHand } from '../../sheet/recipe';
 import type { Ground } from '../ground';
 import { alongArc } from './arc';
-import type { Built } from './drill';
+import { type Built, count, EASY_BEAT } from './drill';
 
 const bodyOval = ({ measures: m }: Ground, cx: NibWidths): SlantedOval =>
   slantedOval(m.slope, cx, (m.T + m.B) / 2, (m.T - m.B) / 2, m.d * 0.52);
@@ -44,5 +45,33 @@ export const ovalsBack = (ground: Ground): Built => {
       stroke('right side, clockwise', alongArc(ring(1), 10, -190)),
       stroke('left side, anticlockwise', alongArc(ring(1), -10, 190)),
     ],
+  };
+};
+
+/** How far running ovals move on with each turn, as a share of the breadth, and the arc between two knots of them. */
+const RUN = 0.3;
+const KNOT: Degrees = 30;
+const FULL_TURN: Degrees = 360;
+/** A step so small that its chord is the direction of the way. */
+const NEXT: Degrees = 0.01;
+
+/** Ovals over each other without lifting, moving on a little with every turn, from the arm: counted as they are written. */
+export const runningOvals = (ground: Ground): Built => {
+  const { measures: m } = ground;
+  const { beats } = EASY_BEAT;
+  const oval = bodyOval(ground, 0);
+  const at = (psi: Degrees): Vec => {
+    const { x, y } = ovalPoint(oval, psi);
+    return [x + (psi / FULL_TURN) * RUN * m.d, y];
+  };
+  const knots = count((beats * FULL_TURN) / KNOT + 1).map((i) => {
+    const psi = i * KNOT;
+    const [x, y] = at(psi);
+    return to(x, y, directionOf(subtract(at(psi + NEXT), [x, y])), { press: 0 });
+  });
+  return {
+    pressed: true,
+    strokes: [stroke('running ovals', knots)],
+    labels: count(beats).map((i) => ({ x: (i + 0.5) * RUN * m.d, text: `${i + 1}` })),
   };
 };

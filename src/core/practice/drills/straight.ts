@@ -3,7 +3,7 @@ import { clamp, type Degrees, tanDeg } from '../../measure/units';
 import type { Knot } from '../../pen/stroke';
 import { recipeHand } from '../../sheet/recipe';
 import type { Ground } from '../ground';
-import { type Built, count, SAW, stem } from './drill';
+import { type Built, count, EASY_BEAT, SAW, stem } from './drill';
 
 export const zigzag = ({ measures: m, recipe }: Ground): Built => {
   const height = m.T - m.B;
@@ -63,13 +63,12 @@ export const ramps = ({ measures: m }: Ground): Built => {
   };
 };
 
-/** Beats of one run, and how far they move on from one to the next, as a share of the breadth. */
-const BEATS = 8;
+/** How far beats move on from one to the next, as a share of the breadth. */
 const NEAR = 0.3;
 
 /** Down and up again along the slope without lifting, from the arm: counted as they are written. */
 export const pushPulls = ({ measures: m }: Ground): Built => {
-  const knots = count(BEATS).flatMap((i) => [
+  const knots = count(EASY_BEAT.beats).flatMap((i) => [
     to(i * NEAR * m.d, m.T, undefined, { press: 0 }),
     line((i + 0.5) * NEAR * m.d, m.B),
   ]);
@@ -81,6 +80,6 @@ export const pushPulls = ({ measures: m }: Ground): Built => {
         knots.map((knot, i) => (i === 0 ? knot : { ...knot, line: true })),
       ),
     ],
-    labels: count(BEATS).map((i) => ({ x: (i + 0.25) * NEAR * m.d, text: `${i + 1}` })),
+    labels: count(EASY_BEAT.beats).map((i) => ({ x: (i + 0.25) * NEAR * m.d, text: `${i + 1}` })),
   };
 };

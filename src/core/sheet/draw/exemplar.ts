@@ -2,8 +2,8 @@ import { drawingBounds } from '../../drawing/bounds';
 import { group } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import { type Mm, tanDeg } from '../../measure/units';
-import { setLine } from '../../type/setLine';
 import { writeLine } from '../../type/writeLine';
+import { exemplarLine } from '../exemplarLine';
 import type { Band, SheetLayout } from '../layout';
 import type { OwnLetter } from '../letterSet';
 import type { Recipe } from '../recipe';
@@ -57,16 +57,17 @@ function fitted(
   const back = (line.bottom - line.baseline) * lean;
   const forward = (line.baseline - line.top) * lean;
   const room = column.width - ladder - 2 * LEAD - back - forward;
-  const text = recipe.capitalsOnly ? recipe.exemplar.toUpperCase() : recipe.exemplar;
-  const words = text.trim().split(/\s+/);
+  const words = [...recipe.exemplar.matchAll(/\S+/g)];
+  const rest = (count: number) => words.slice(count).map(([word]) => word);
   for (let count = words.length; count > 0; count--) {
-    const set = setLine(face, words.slice(0, count).join(' '));
+    const { index, 0: word } = words[count - 1] as RegExpExecArray;
+    const set = exemplarLine(recipe, face, index + word.length);
     if ((set.width + set.left) * unit > room) continue;
     const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * unit;
     const nodes = writeLine(face, set, start, line.baseline, unit, colour);
-    if (onPage(nodes, layout)) return { nodes, rest: words.slice(count) };
+    if (onPage(nodes, layout)) return { nodes, rest: rest(count) };
   }
-  return { nodes: [], rest: words };
+  return { nodes: [], rest: rest(0) };
 }
 
 /** A tail under a line at the very foot of a sheet without margins can reach over the edge: then the word goes too. */

@@ -1,0 +1,59 @@
+import type { Item } from '@/core/kit/item';
+import type { Blend } from '@/core/type/blend';
+import { isLighter } from '@/core/type/blend';
+import { useBench } from '../bench/useBench';
+
+/** The two inks of a brush, the one taken up first: touched tips fade from one to the other. */
+const COLOURS_OF = [
+  { key: 'touched', name: 'Tip touched to' },
+  { key: 'own', name: 'Pen’s own' },
+] as const;
+
+const coloured = ({ kind, colour, archived }: Item) =>
+  !archived && colour !== null && (kind === 'ink' || kind === 'brush-pen');
+
+/** The colours of a blend: any, or those of the inks and brush pens on the bench. */
+export function BlendColours({ blend, onChange }: { blend: Blend; onChange: (blend: Blend) => void }) {
+  const { items } = useBench();
+  const known = (items ?? []).filter(coloured);
+  return (
+    <>
+      {COLOURS_OF.map(({ key, name }) => (
+        <span key={key} className="flex items-center gap-1">
+          <label className="flex items-center gap-1">
+            {name}
+            <input
+              type="color"
+              className="h-6 w-8"
+              value={blend[key]}
+              onChange={(event) => onChange({ ...blend, [key]: event.target.value })}
+            />
+          </label>
+          {known.length > 0 && (
+            <select
+              className="select select-xs w-28"
+              aria-label={`${name}: from the bench`}
+              value={known.find(({ colour }) => colour === blend[key])?.id ?? ''}
+              onChange={(event) => {
+                const { colour } = known.find(({ id }) => id === event.target.value) ?? {};
+                if (colour) onChange({ ...blend, [key]: colour });
+              }}
+            >
+              <option value="">from the bench</option>
+              {known.map(({ id, label }) => (
+                <option key={id} value={id}>
+                  {label}
+                </option>
+              ))}
+            </select>
+          )}
+        </span>
+      ))}
+      {isLighter(blend.touched, blend.own) && (
+        <span role="status" className="remark remark-caution">
+          A dark pen touched to a lighter ink carries its dark into it: touch the light pen to the dark ink.
+        </span>
+      )}
+    </>
+  );
+}
