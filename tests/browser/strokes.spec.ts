@@ -109,6 +109,45 @@ test('two letters are compared beside each other and overlaid', async ({ page })
   }
 });
 
+test('a letter of a brush line is moved and reshaped by hand, and the sheet keeps it', async ({ page }) => {
+  await page.goto('/strokes?hand=brush', { waitUntil: 'networkidle' });
+  await page.getByLabel('Text to write').fill('snow and ice');
+  await page.getByRole('button', { name: 'Change a letter by hand' }).click();
+  for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Next letter' }).click();
+  await expect(page.getByText('o, letter 3')).toBeVisible();
+  for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Move o up' }).click();
+  await page.getByRole('button', { name: 'Letter before' }).click();
+  await page.getByRole('button', { name: 'Letter before' }).click();
+  await page.getByLabel('Shape of s here').selectOption({ index: 2 });
+  await page.getByRole('button', { name: 'Keep on the sheet' }).click();
+  await expect(page.getByRole('button', { name: 'Keep on the sheet' })).toBeDisabled();
+  await page.reload({ waitUntil: 'networkidle' });
+  await expect(page.getByLabel('Text to write')).toHaveValue('snow and ice');
+  await page.getByRole('button', { name: 'Change a letter by hand' }).click();
+  await expect(page.getByLabel('Shape of s here')).not.toHaveValue('');
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await expect(page.getByLabel('Shape of s here')).toHaveValue('');
+});
+
+test('a line of the court hand rises, is signed and filled, and comes as a file', async ({ page }) => {
+  await page.goto('/strokes?hand=court', { waitUntil: 'networkidle' });
+  const line = page.getByRole('img', { name: 'The line as the hand writes it' });
+  await page.getByLabel('Text to write').fill('بحر النور');
+  const plain = await line.locator('path').count();
+  await tab(page, 'Pen');
+  const rise = page.getByRole('slider', { name: 'Rise of the line' });
+  await rise.focus();
+  await page.keyboard.press('End');
+  await expect(rise).toHaveAttribute('aria-valuetext', '8°');
+  await page.getByRole('checkbox', { name: 'Small letters with the third pen' }).check();
+  await expect.poll(() => line.locator('path').count()).toBe(plain + 1);
+  await page.getByRole('checkbox', { name: 'Small dots round the line' }).check();
+  await expect.poll(() => line.locator('path').count()).toBeGreaterThan(plain + 50);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'SVG', exact: true }).click();
+  expect((await download).suggestedFilename()).toBe('written.svg');
+});
+
 test('the station works by keyboard', async ({ page }) => {
   await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
   const along = page.getByRole('slider', { name: 'Along the letter' });

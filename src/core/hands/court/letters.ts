@@ -74,6 +74,7 @@ function shapesOf(base: string, text: string, forms: Readonly<Record<string, Fig
   for (const [name, figure] of Object.entries(forms)) {
     const form = FORMS[name];
     if (name === 'isolated') shapes[text] = drawn(base, figure, 'line');
+    else if (name === 'medial to a roof') shapes[`${text} ${name}`] = byItself({ form: 'medial', reaching: 'roof' }, drawn(base, figure, 'line'));
     else if (name === 'initial to a roof') shapes[`${text} ${name}`] = byItself({ form: 'initial', reaching: 'roof' }, drawn(base, figure, 'roof'));
     else if (form === undefined) shapes[`${text} ${name}`] = drawn(base, figure, 'line');
   }
