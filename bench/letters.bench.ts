@@ -1,9 +1,11 @@
 import { getStroke } from 'perfect-freehand';
 import polygonClipping, { type Polygon as ClipPolygon } from 'polygon-clipping';
 import { bench, describe } from 'vitest';
+import { HANDS, handById } from '@/core/hands/registry';
 import { exactOutlines } from '@/core/pen/exact';
 import { sweep } from '@/core/pen/pen';
 import { trace } from '@/core/pen/trace';
+import { samplesFor } from '@/core/practice/words/samples';
 import { freshRecipe } from '@/core/sheet/defaults';
 import { recipeTypeface } from '@/core/sheet/recipeTypeface';
 import { ruleSheet } from '@/core/sheet/rule';
@@ -97,4 +99,24 @@ describe('the italic alphabet outlined', () => {
     },
     { iterations: 3, warmupIterations: 1, time: 100 },
   );
+});
+
+/** Wanted: under 1 ms median for a letter of every hand, on screen and for files. */
+describe.each(HANDS.map(({ id }) => id))('letters of %s', (id) => {
+  const face = recipeTypeface(freshRecipe(id)) as Typeface;
+  const cuts = [...face.letters.values()];
+  bench('screen outline of one letter', () => {
+    for (const stroke of cuts[turn++ % cuts.length]?.strokes ?? []) sweep(face.pen, stroke);
+  });
+  bench('exact outline of one letter', () => {
+    for (const stroke of cuts[turn++ % cuts.length]?.strokes ?? []) exactOutlines(face.pen, stroke);
+  });
+});
+
+describe('a word of the court hand', () => {
+  const face = recipeTypeface(freshRecipe('court')) as Typeface;
+  const words = samplesFor(handById('court')).line.split(' ');
+  bench('set and dotted', () => {
+    setLine(face, words[turn++ % words.length] as string);
+  });
 });

@@ -70,7 +70,6 @@ export function ribbons(
 
 function ribbonsOf(shapes: readonly (readonly Vec[])[]): Polygon[] {
   if (shapes.length === 1) return [convexHull(shapes[0] as Vec[])];
-  const ordered = shapes.map(leftToRight);
   const centres = shapes.map(middle);
   const found: Polygon[] = [];
   let chain: Chain | undefined;
@@ -92,7 +91,7 @@ function ribbonsOf(shapes: readonly (readonly Vec[])[]): Polygon[] {
     const simple = length > STILL && movesOn(from.left, to.left) && movesOn(from.right, to.right);
     if (!simple || (chain && !follows(chain, from, way))) close(i);
     if (!simple) {
-      found.push(hullOfBoth(ordered[i] as Vec[], ordered[i + 1] as Vec[]));
+      found.push(hullOfBoth(leftToRight(shapes[i] as Vec[]), leftToRight(shapes[i + 1] as Vec[])));
       continue;
     }
     if (chain) turn(chain, from, way);
