@@ -3,11 +3,11 @@ import { bundledWords } from '@/app/_lib/words';
 import { compose, drawPage } from '@/core/practice/compose';
 import { planCourse } from '@/core/practice/course/course';
 import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
-import { demoPages } from '@/core/practice/demoPages';
+import { demoPages } from '@/core/document/demoPages';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { coverWith } from '@/core/practice/words/cover';
 import { writable } from '@/core/practice/words/wordList';
-import { freshRecipe } from '@/core/sheet/defaults';
+import { freshRecipe } from '@/core/document/defaults';
 import { renderPdfPages } from '@/render/pdf';
 
 const words = bundledWords();

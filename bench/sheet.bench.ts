@@ -1,6 +1,6 @@
 import { bench, describe } from 'vitest';
-import { freshRecipe } from '@/core/sheet/defaults';
-import type { Recipe } from '@/core/sheet/recipe';
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { pin } from '@/core/sheet/solve';
 import { renderPdf } from '@/render/pdf';

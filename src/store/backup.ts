@@ -4,7 +4,7 @@ import { HANDS } from '@/core/hands/registry';
 import { fromNib, itemSchema } from '@/core/kit/item';
 import { NIB_KINDS } from '@/core/kit/nib';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
-import { LETTER_SET_LIMITS } from '@/core/sheet/letterSet';
+import { LETTER_SET_LIMITS } from '@/core/setting/letterSet';
 import { openDatabase } from './client';
 import { listItems, rowOf } from './items';
 import { listRecords, RECORD_KINDS } from './records';

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { HandId } from '@/core/hands/registry';
-import { type LetterSet, readLetterSet } from '@/core/sheet/letterSet';
+import { type LetterSet, readLetterSet } from '@/core/setting/letterSet';
 import { openDatabase } from './client';
 import { letterSets } from './schema';
 

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import type { Item } from '@/core/kit/item';
-import { emptySet } from '@/core/sheet/letterSet';
+import { emptySet } from '@/core/setting/letterSet';
 import { makeBackup, restoreBackup } from './backup';
 import { closeDatabase } from './client';
 import { seedDemo } from './demo';

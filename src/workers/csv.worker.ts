@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { decodeText, type Fate, fateOf, readHeadings, readRow } from '@/core/kit/csv';
 import type { Item } from '@/core/kit/item';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 
 /** Reads a CSV file off the page's own thread: what each row would become, and the items to write. */
 export interface CsvRequest {

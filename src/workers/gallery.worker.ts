@@ -1,7 +1,7 @@
+import type { Recipe } from '@/core/document/recipe';
 import type { DrawingNode } from '@/core/drawing/drawing';
 import { loadScript } from '@/core/hands/scripts';
-import type { Recipe } from '@/core/sheet/recipe';
-import { sampleLine } from '@/core/sheet/sampleLine';
+import { sampleLine } from '@/core/writing/sampleLine';
 import { pathData } from '@/render/pathData';
 
 /** A line to be written in a hand, for the gallery: the letters of a hand are fetched here, not on the page. */

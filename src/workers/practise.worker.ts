@@ -1,3 +1,4 @@
+import type { Recipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import type { Band } from '@/core/practice/band';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
@@ -5,9 +6,8 @@ import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { type Cover, coverWith } from '@/core/practice/words/cover';
 import { minimalPairs, pangramFor, richIn, skyAlphabet } from '@/core/practice/words/select';
 import { lackingLetters, type WordList, writable } from '@/core/practice/words/wordList';
-import type { OwnLetter } from '@/core/sheet/letterSet';
-import { Problem } from '@/core/sheet/problem';
-import type { Recipe } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
+import type { OwnLetter } from '@/core/setting/letterSet';
 
 /** What the list holds for a scribe. */
 export interface ListFacts {

@@ -14,7 +14,7 @@ import { describePurchase, onePurchase } from '@/core/kit/purchase';
 import { reachOf } from '@/core/kit/reach';
 import { HOLDER_RULES, INK_RULES, PAPER_RULES, SPREAD_RULES, TOOL_RULES } from '@/core/kit/rules';
 import { afterWriting } from '@/core/kit/use';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 import { digest } from '../support/digest';
 import { outline } from '../support/outline';
 

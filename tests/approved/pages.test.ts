@@ -1,13 +1,13 @@
 import { expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import { demoPages } from '@/core/document/demoPages';
+import type { Recipe } from '@/core/document/recipe';
 import type { DrawingNode } from '@/core/drawing/drawing';
 import { HANDS } from '@/core/hands/registry';
 import { compose, drawPage } from '@/core/practice/compose';
 import { planCourse, USUAL_COURSE } from '@/core/practice/course/course';
 import { drawPackPage, layPack } from '@/core/practice/course/draw';
-import { demoPages } from '@/core/practice/demoPages';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
-import { freshRecipe } from '@/core/sheet/defaults';
-import type { Recipe } from '@/core/sheet/recipe';
 import { settle } from '@/core/sheet/solve';
 import { DRAWN } from '../support/drawnHands';
 import { inShort } from '../support/inShort';

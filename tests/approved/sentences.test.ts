@@ -1,15 +1,15 @@
 import { expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import { changeHand, changeSchool } from '@/core/document/edit';
+import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { HANDS } from '@/core/hands/registry';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { changeHand, changeSchool } from '@/core/sheet/edit';
-import { parseLetterSet } from '@/core/sheet/letterSet';
-import { LIMITS, notANumber, outOfRange } from '@/core/sheet/limits';
+import { practicePrinter } from '@/core/page/practicePrinter';
+import { printerCorrection } from '@/core/page/printer';
+import { LIMITS, notANumber, outOfRange } from '@/core/problem/limits';
+import { Problem } from '@/core/problem/problem';
+import { parseLetterSet } from '@/core/setting/letterSet';
 import { nearestNib } from '@/core/sheet/nearestNib';
-import { practicePrinter } from '@/core/sheet/practicePrinter';
-import { printerCorrection } from '@/core/sheet/printer';
-import { Problem } from '@/core/sheet/problem';
 import { readings } from '@/core/sheet/readings';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { remarks } from '@/core/sheet/remarks';
 import {
   largestForLines,
@@ -75,7 +75,7 @@ it('what sheets answer to edits, and the words they do it in, are as was approve
     { ...italic, width: 99 },
     { ...italic, tint: 'red' },
     { ...italic, title: 'x'.repeat(99) },
-    { ...italic, bands: [1] },
+    { ...italic, nibs: [1] },
     { ...italic, zones: { ...italic.zones, gap: -1 } },
     { ...italic, show: { ...italic.show, slope: 1 } },
   ];

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { HANDS } from '@/core/hands/registry';
-import { freshRecipe } from '@/core/sheet/defaults';
-import type { Recipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
 import { DRAWN } from '../support/drawnHands';
@@ -19,7 +19,7 @@ const sheets: readonly (readonly [string, Recipe])[] = [
   ),
   ['two columns, left-handed', withPaper(freshRecipe('italic'), { columns: 2, mirrored: true })],
   ['a card', withPaper(pin(freshRecipe('italic'), 'width', 1.5), { format: 'card-a7', sideways: true })],
-  ['three nibs', { ...freshRecipe('uncial'), bands: [2, 3, 4] }],
+  ['three nibs', { ...freshRecipe('uncial'), nibs: [2, 3, 4] }],
   ['drop-out tint', { ...freshRecipe('italic'), tint: 'drop-out', exemplar: 'dome' }],
   ['capitals only', { ...freshRecipe('italic'), capitalsOnly: true, exemplar: 'dome' }],
   ['seven lines', pin(freshRecipe('textura'), 'lines', 7)],

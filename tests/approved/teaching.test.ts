@@ -1,11 +1,11 @@
 import { expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import type { DrawingNode } from '@/core/drawing/drawing';
 import { HANDS } from '@/core/hands/registry';
 import { checksFor, type Theme } from '@/core/practice/course/checks';
 import { buildDrill, drillsFor } from '@/core/practice/drills';
 import { groundOf } from '@/core/practice/ground';
 import { lessonsOf, warmUpFor } from '@/core/practice/lessons';
-import { freshRecipe } from '@/core/sheet/defaults';
 import { remarks } from '@/core/sheet/remarks';
 import { ruleSheet } from '@/core/sheet/rule';
 import { digest } from '../support/digest';

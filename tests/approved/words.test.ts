@@ -11,7 +11,7 @@ import {
 } from '@/core/practice/words/select';
 import { PANGRAMS, SENTENCES, SKY_WORDS } from '@/core/practice/words/sky';
 import { lackingLetters, pairsIn, readWords, writable } from '@/core/practice/words/wordList';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 import { outline } from '../support/outline';
 import { WORDS } from '../support/practice';
 

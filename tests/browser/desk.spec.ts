@@ -20,7 +20,7 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export Comet captions' }).click();
   const file = readFileSync(await (await waiting).path());
-  expect(JSON.parse(file.toString())).toMatchObject({ format: 'elvane-recipe', version: 1, hand: 'italic' });
+  expect(JSON.parse(file.toString())).toMatchObject({ format: 'elvane-recipe', version: 2, hand: 'italic' });
 
   const upload = (content: string | Buffer) =>
     page.getByLabel('Recipe file').setInputFiles({

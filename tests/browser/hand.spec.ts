@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
+import { freshRecipe } from '../../src/core/document/defaults';
 import { HANDS } from '../../src/core/hands/registry';
-import { freshRecipe } from '../../src/core/sheet/defaults';
 import { expect, type Page, test } from './desk';
 
 const cards = (page: Page) => page.getByRole('main').locator('li[id]');

@@ -1,5 +1,5 @@
 import { request as httpRequest } from 'node:http';
-import { freshRecipe } from '../../src/core/sheet/defaults';
+import { freshRecipe } from '../../src/core/document/defaults';
 import { expect, test } from './desk';
 
 const recipe = freshRecipe('italic');

@@ -1,5 +1,5 @@
+import { freshRecipe } from '../../src/core/document/defaults';
 import { bandOf } from '../../src/core/practice/band';
-import { freshRecipe } from '../../src/core/sheet/defaults';
 import { expect, test } from './desk';
 
 const recipe = freshRecipe('italic');

@@ -1,8 +1,8 @@
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { HANDS, type HandId } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
-import { freshRecipe } from '@/core/sheet/defaults';
-import type { Recipe } from '@/core/sheet/recipe';
-import { recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { recipeTypeface } from '@/core/setting/settingFace';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 

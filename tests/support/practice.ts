@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { type Bounds, drawingBounds } from '@/core/drawing/bounds';
 import type { DrawingNode, PathCommand } from '@/core/drawing/drawing';
 import { pointAt } from '@/core/geometry/cubic';
@@ -7,9 +9,7 @@ import { type Band, bandOf, INKS, MODEL_TINTS, WHATS } from '@/core/practice/ban
 import type { Composed } from '@/core/practice/compose';
 import { DRILLS } from '@/core/practice/drills';
 import { PICTURES } from '@/core/practice/pictures';
-import { freshRecipe } from '@/core/sheet/defaults';
-import type { Recipe } from '@/core/sheet/recipe';
-import { recipeHand } from '@/core/sheet/recipe';
+import { handOf } from '@/core/setting/setting';
 import { pin, settle } from '@/core/sheet/solve';
 
 /** A short list of common words, for tests that need real ones. */
@@ -62,7 +62,7 @@ export function recipeOn(
   school?: string,
 ): Recipe {
   const fresh = freshRecipe(hand, school);
-  const byNib = ['nib', 'dots'].includes(recipeHand(fresh).basis);
+  const byNib = ['nib', 'dots'].includes(handOf(fresh).basis);
   const pinned = byNib ? pin(fresh, 'width', nib) : pin(fresh, 'bodyMm', nib * 6);
   return settle({ ...pinned, paper: { ...pinned.paper, ...paper } });
 }

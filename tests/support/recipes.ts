@@ -1,10 +1,10 @@
 import fc from 'fast-check';
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { HANDS, handById } from '@/core/hands/registry';
 import { PAPER_FORMAT_IDS } from '@/core/measure/paper';
-import { freshRecipe } from '@/core/sheet/defaults';
+import { Problem } from '@/core/problem/problem';
 import { layoutSheet } from '@/core/sheet/layout';
-import { Problem } from '@/core/sheet/problem';
-import type { Recipe } from '@/core/sheet/recipe';
 import { settle } from '@/core/sheet/solve';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true, noDefaultInfinity: true });
@@ -41,7 +41,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     columns: fc.integer({ min: 1, max: 3 }),
     gutter: number(2, 20),
     mirrored: fc.boolean(),
-    bands: fc.oneof(fc.constant<number[]>([]), fc.array(number(0.5, 6), { minLength: 2, maxLength: 4 })),
+    nibs: fc.oneof(fc.constant<number[]>([]), fc.array(number(0.5, 6), { minLength: 2, maxLength: 4 })),
     note: fc.string({ maxLength: 120 }),
     title: fc.string({ maxLength: 80 }),
     exemplar: fc.constantFrom('', 'jumping fog', 'Quiet aurora over Merrowdown', 'Łódź', 'л'),
@@ -81,7 +81,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
         gutter: r.gutter,
         mirrored: r.mirrored,
       },
-      bands: nibMeasured ? r.bands : [],
+      nibs: nibMeasured ? r.nibs : [],
     });
   });
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { handById } from '@/core/hands/registry';
-import { freshRecipe } from '@/core/sheet/defaults';
-import type { Recipe } from '@/core/sheet/recipe';
 import type { Cut } from '@/core/type/cut';
 import { cutsOf, DRAWN, faceOf, nameOf } from '../support/drawnHands';
 import { inkOfLetter } from '../support/letterChecks';

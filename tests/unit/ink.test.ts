@@ -1,13 +1,13 @@
 import { Resvg } from '@resvg/resvg-js';
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import type { Vec } from '@/core/geometry/vec';
 import { heading, scale } from '@/core/geometry/vec';
 import { exactOutlines, type Outline } from '@/core/pen/exact';
 import { type Pen, sweep } from '@/core/pen/pen';
 import { compileStroke, type Stroke } from '@/core/pen/stroke';
 import { strokeThickness } from '@/core/pen/thickness';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { recipeTypeface } from '@/core/setting/settingFace';
 import type { Typeface } from '@/core/type/face';
 
 /** Inked area of path data by an independent rasteriser, in square units: coverage summed over all pixels. */

@@ -1,4 +1,6 @@
 import { beforeAll, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import { parseRecipe } from '@/core/document/recipe';
 import { registerHand } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
 import { bandOf } from '@/core/practice/band';
@@ -11,8 +13,6 @@ import { lessonsOf } from '@/core/practice/lessons';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { coverWith } from '@/core/practice/words/cover';
 import { writable } from '@/core/practice/words/wordList';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { parseRecipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { readStroke } from '@/core/type/letterReadings';
 import { setLine } from '@/core/type/setLine';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import { drawingBounds } from '@/core/drawing/bounds';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { recipeTypeface } from '@/core/setting/settingFace';
 import type { Typeface } from '@/core/type/face';
 import { setLine } from '@/core/type/setLine';
 import { alphabetRows, specimen } from '../../scripts/specimenPage';

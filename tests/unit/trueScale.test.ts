@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { type HandId, handById } from '@/core/hands/registry';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { printerCorrection } from '@/core/sheet/printer';
-import type { Recipe } from '@/core/sheet/recipe';
+import { printerCorrection } from '@/core/page/printer';
 import { ruleSheet } from '@/core/sheet/rule';
 import { Raster, slopeOf } from '../support/raster';
 
@@ -35,7 +35,7 @@ interface Sheet {
   readonly name: string;
   readonly recipe: Recipe;
   /** First baseline of every band and the lines it holds. */
-  readonly bands: readonly { firstBaseline: number; module: number; pitch: number; count: number }[];
+  readonly strips: readonly { firstBaseline: number; module: number; pitch: number; count: number }[];
   /** Heights over the baseline, in modules, of lines that run the whole way. */
   readonly lines: readonly number[];
   /** Heights of capital ticks, and where they lie. */
@@ -54,7 +54,7 @@ const SHEETS: readonly Sheet[] = [
   {
     name: 'italic, A4, as it comes',
     recipe: make('italic'),
-    bands: [{ firstBaseline: 17 + 9 * 2.4, module: 2.4, pitch: 14 * 2.4, count: 7 }],
+    strips: [{ firstBaseline: 17 + 9 * 2.4, module: 2.4, pitch: 14 * 2.4, count: 7 }],
     lines: [9, 5, 0, -4],
     ticks: { heights: [7], x: [190.5, 194.5] },
     stretches: [[40, 185]],
@@ -67,7 +67,7 @@ const SHEETS: readonly Sheet[] = [
       given: { width: 3, body: 4.5 },
       paper: { format: 'a3', width: 297, height: 420, sideways: true, columns: 3, gutter: 12 },
     }),
-    bands: [{ firstBaseline: 17 + 7.5 * 3, module: 3, pitch: 11.5 * 3, count: 7 }],
+    strips: [{ firstBaseline: 17 + 7.5 * 3, module: 3, pitch: 11.5 * 3, count: 7 }],
     lines: [7.5, 4.5, 0, -3],
     // Columns are (420 − 22 − 15 − 24) / 3 = 119.667 mm wide.
     ticks: { heights: [6.5], x: [137, 141] },
@@ -87,7 +87,7 @@ const SHEETS: readonly Sheet[] = [
       paper: { format: 'a5', width: 148, height: 210, mirrored: true },
     }),
     // Shared: pitch is body + larger of ascender and descender + gap = 7 nib widths.
-    bands: [{ firstBaseline: 17 + 6 * 2, module: 2, pitch: 14, count: 12 }],
+    strips: [{ firstBaseline: 17 + 6 * 2, module: 2, pitch: 14, count: 12 }],
     lines: [6, 4, 0, -2],
     stretches: [[25, 115]],
     bars: { across: 100, down: 100, page: [148, 210] },
@@ -101,7 +101,7 @@ const SHEETS: readonly Sheet[] = [
       aids: { ladder: 'none', gauge: false, letters: false, header: false },
       paper: { format: 'a6', width: 105, height: 148 },
     }),
-    bands: [{ firstBaseline: 15 + 7 * 3, module: 3, pitch: 30, count: 4 }],
+    strips: [{ firstBaseline: 15 + 7 * 3, module: 3, pitch: 30, count: 4 }],
     lines: [7, 5, 0, -2],
     ticks: { heights: [6.5], x: [85.5, 89.5] },
     stretches: [[22, 84]],
@@ -113,7 +113,7 @@ const SHEETS: readonly Sheet[] = [
       zones: { smallCapital: 5 },
       paper: { format: 'letter', width: 215.9, height: 279.4 },
     }),
-    bands: [{ firstBaseline: 17 + 8 * 2, module: 2, pitch: 12 * 2, count: 10 }],
+    strips: [{ firstBaseline: 17 + 8 * 2, module: 2, pitch: 12 * 2, count: 10 }],
     lines: [8, 5, 4, 0],
     stretches: [[35, 195]],
     bars: { across: 100, down: 100, page: [215.9, 279.4] },
@@ -124,7 +124,7 @@ const SHEETS: readonly Sheet[] = [
       paper: { sideways: true },
       show: { slope: false },
     }),
-    bands: [{ firstBaseline: 17 + 5 * 3, module: 3, pitch: 8 * 3, count: 7 }],
+    strips: [{ firstBaseline: 17 + 5 * 3, module: 3, pitch: 8 * 3, count: 7 }],
     lines: [5, 2, 0, -3],
     stretches: [[22, 270]],
     bars: { across: 100, down: 100, page: [297, 210] },
@@ -136,7 +136,7 @@ const SHEETS: readonly Sheet[] = [
       show: { slope: false },
       paper: { format: 'a5', width: 148, height: 210 },
     }),
-    bands: [{ firstBaseline: 17 + 20, module: 1, pitch: 34, count: 4 }],
+    strips: [{ firstBaseline: 17 + 20, module: 1, pitch: 34, count: 4 }],
     lines: [20, 10, 0, -10],
     stretches: [[22, 125]],
     bars: { across: 100, down: 100, page: [148, 210] },
@@ -145,7 +145,7 @@ const SHEETS: readonly Sheet[] = [
     name: 'Arabic court hand in dots, A4, with half dots',
     recipe: make('court'),
     // Height of a dot of a 3 mm pen at 45°: its diagonal.
-    bands: [{ firstBaseline: 17 + 5 * dot, module: dot, pitch: 9 * dot, count: 7 }],
+    strips: [{ firstBaseline: 17 + 5 * dot, module: dot, pitch: 9 * dot, count: 7 }],
     lines: [5, 4.5, 4, 3.5, 3, 2.5, 2, 1.5, 1, 0.5, 0, -0.5, -1, -1.5, -2, -2.5, -3],
     stretches: [[20, 178]],
     bars: A4,
@@ -153,9 +153,9 @@ const SHEETS: readonly Sheet[] = [
   },
   {
     name: 'italic comparison of three nibs in bands, A4',
-    recipe: make('italic', { bands: [1.5, 2.4, 3.5], aids: { gauge: false } }),
-    bands: [
-      // Each band: a caption of 6 mm, then two lines of 13 + 14 nib widths; 4 mm between bands.
+    recipe: make('italic', { nibs: [1.5, 2.4, 3.5], aids: { gauge: false } }),
+    strips: [
+      // Each strip: a caption of 6 mm, then two lines of 13 + 14 nib widths; 4 mm between strips.
       { firstBaseline: 17 + 6 + 9 * 1.5, module: 1.5, pitch: 14 * 1.5, count: 2 },
       { firstBaseline: 17 + 6 + 27 * 1.5 + 4 + 6 + 9 * 2.4, module: 2.4, pitch: 14 * 2.4, count: 2 },
       {
@@ -177,7 +177,7 @@ const SHEETS: readonly Sheet[] = [
       paper: { format: 'place-card', width: 55, height: 90, sideways: true },
       given: { bodyMm: 8 },
     }),
-    bands: [{ firstBaseline: 15 + 16, module: 1, pitch: 28, count: 1 }],
+    strips: [{ firstBaseline: 15 + 16, module: 1, pitch: 28, count: 1 }],
     lines: [16, 8, 0, -8],
     ticks: { heights: [14], x: [70.5, 74.5] },
     stretches: [[22, 68]],
@@ -201,7 +201,7 @@ async function measure(sheet: Sheet, correction?: { x: number; y: number }): Pro
     }
   };
 
-  for (const { firstBaseline, module, pitch, count } of sheet.bands) {
+  for (const { firstBaseline, module, pitch, count } of sheet.strips) {
     for (let i = 0; i < count; i++) {
       const baseline = firstBaseline + i * pitch;
       for (const [x1, x2] of sheet.stretches) {
@@ -220,7 +220,7 @@ async function measure(sheet: Sheet, correction?: { x: number; y: number }): Pro
   }
 
   // No further line under the last one, as far down as nothing else is drawn.
-  const last = sheet.bands.at(-1) as Sheet['bands'][number];
+  const last = sheet.strips.at(-1) as Sheet['strips'][number];
   const next = last.firstBaseline + last.count * last.pitch;
   const [from, to] = sheet.stretches[0] as [number, number];
   if (next < pageHeight - 12) expect(raster.lineY(Y(next), X(from), X(to))).toBeNaN();

@@ -1,9 +1,9 @@
 import 'server-only';
 import { z } from 'zod';
-import { LIMITS, notANumber, outOfRange } from '@/core/sheet/limits';
-import { practicePrinter } from '@/core/sheet/practicePrinter';
-import { type PrinterCorrection, printerCorrection } from '@/core/sheet/printer';
-import { Problem } from '@/core/sheet/problem';
+import { practicePrinter } from '@/core/page/practicePrinter';
+import { type PrinterCorrection, printerCorrection } from '@/core/page/printer';
+import { LIMITS, notANumber, outOfRange } from '@/core/problem/limits';
+import { Problem } from '@/core/problem/problem';
 import { selectedPrinter } from '@/store/printers';
 import { parse, Refusal } from './http';
 

@@ -1,7 +1,8 @@
 import 'server-only';
 import { z } from 'zod';
-import { LETTER_SET_LIMITS } from '@/core/sheet/letterSet';
-import { type Offer, Problem } from '@/core/sheet/problem';
+import { type Offer, Problem } from '@/core/problem/problem';
+import { read } from '@/core/problem/read';
+import { LETTER_SET_LIMITS } from '@/core/setting/letterSet';
 import { log } from './log';
 
 /** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */
@@ -60,13 +61,8 @@ export async function readJson(request: Request, limit: number): Promise<unknown
 }
 
 /** Reads untrusted data by a schema; the first thing wrong becomes a `Problem` that names the field. */
-export function parse<T>(schema: z.ZodType<T>, data: unknown): T {
-  const result = schema.safeParse(data);
-  if (result.success) return result.data;
-  const issue = result.error.issues[0];
-  const field = issue?.path.join('.') || 'body';
-  throw new Problem(field, `“${field}”: ${issue?.message ?? 'not readable'}.`.replace('..', '.'));
-}
+export const parse = <T>(schema: z.ZodType<T>, data: unknown): T =>
+  read(schema, data, { what: 'the request' });
 
 /** Runs a route handler and turns what it throws into an answer: 422 for a Problem, the status of a Refusal, or 500. */
 export async function answer(request: Request, handler: () => Promise<Response>): Promise<Response> {

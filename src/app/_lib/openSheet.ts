@@ -1,9 +1,10 @@
 import 'server-only';
+import { freshRecipe } from '@/core/document/defaults';
+import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { handById, isHand, OPENING_HAND } from '@/core/hands/registry';
 import { nibsFor } from '@/core/kit/nib';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe, type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
+import { handOf } from '@/core/setting/setting';
 import { pin } from '@/core/sheet/solve';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
@@ -54,7 +55,7 @@ async function inOwnShapes(recipe: Recipe): Promise<Recipe> {
 /** A fresh recipe with a nib of the drawer, where it has that one and it can write the hand. */
 async function withNib(recipe: Recipe, id: string | undefined): Promise<Recipe> {
   if (id === undefined) return recipe;
-  const nib = nibsFor(recipeHand(recipe).tool, await listNibs()).find((candidate) => candidate.id === id);
+  const nib = nibsFor(handOf(recipe).tool, await listNibs()).find((candidate) => candidate.id === id);
   try {
     return nib ? { ...pin(recipe, 'width', nib.width), nib: nib.id } : recipe;
   } catch (error) {

@@ -1,11 +1,11 @@
 import 'server-only';
+import type { Recipe } from '@/core/document/recipe';
 import type { Drawing } from '@/core/drawing/drawing';
 import { type Composed, drawPage } from '@/core/practice/compose';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
 import { coursePages, drawPackPage, layPack, type Pack } from '@/core/practice/course/draw';
 import type { WordList } from '@/core/practice/words/wordList';
-import type { OwnLetter } from '@/core/sheet/letterSet';
-import type { Recipe } from '@/core/sheet/recipe';
+import type { OwnLetter } from '@/core/setting/letterSet';
 import { type PdfOptions, renderPdfPages } from '@/render/pdf';
 import type { Step } from './pages';
 

@@ -1,9 +1,9 @@
 import 'server-only';
+import { freshRecipe } from '@/core/document/defaults';
 import { isPressed } from '@/core/hand/hand';
 import { HANDS, OPENING_HAND } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import { PACK_PAGES, pagesOf, USUAL_COURSE } from '@/core/practice/course/course';
-import { freshRecipe } from '@/core/sheet/defaults';
 import { log } from './log';
 
 /** The server answers by then, in ms; until then nobody waits for a file. */

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { parseRecipe } from '@/core/sheet/recipe';
+import { parseRecipe } from '@/core/document/recipe';
 import { listSheets } from '@/store/sheets';
 import { WithLetters } from '@/ui/frame/WithLetters';
 import { Written } from '@/ui/frame/Written';

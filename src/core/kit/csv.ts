@@ -1,4 +1,4 @@
-import { Problem } from '../sheet/problem';
+import { Problem } from '../problem/problem';
 import { type Item, itemSchema, parseItem } from './item';
 
 /**

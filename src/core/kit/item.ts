@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { Problem } from '../sheet/problem';
+import { Problem } from '../problem/problem';
+import { read } from '../problem/read';
+import { choice, shortText } from '../problem/schema';
 import type { Nib, NibKind } from './nib';
 
 /** What a bench holds. Tools mark the paper; the rest serves them. */
@@ -65,22 +67,15 @@ const number = (label: string, unit: string, low: number, high: number) =>
       error: (issue) => `${label} is ${issue.input} ${unit}; the nearest that works is ${high} ${unit}.`,
     });
 
-const choice = <const T extends readonly [string, ...string[]]>(label: string, values: T) =>
-  z.enum(values, { error: () => `${label} must be one of: ${values.join(', ')}.` });
 const flag = (label: string) => z.boolean({ error: () => `${label} must be yes or no.` });
-const text = (label: string, longest: number) =>
-  z
-    .string({ error: () => `${label} must be text.` })
-    .max(longest, { error: () => `${label} is longer than ${longest} characters; please shorten it.` });
-
 /** Photos are kept small: 600 kB as a data address, far more than a picture of a nib needs. */
 export const PHOTO_BYTES = 600_000;
 
 export const itemSchema = z.strictObject({
-  id: text('The id', 40).min(1),
+  id: shortText('The id', 40).min(1),
   kind: choice('Kind', ITEM_KINDS),
-  label: text('Name', 80).min(1, { error: () => 'An item needs a name.' }),
-  note: text('Note', 400).default(''),
+  label: shortText('Name', 80).min(1, { error: () => 'An item needs a name.' }),
+  note: shortText('Note', 400).default(''),
   archived: flag('Archived').default(false),
   photo: z
     .string()
@@ -103,7 +98,7 @@ export const itemSchema = z.strictObject({
   coated: unknown(flag('Coating still on')),
   wear: unknown(choice('Wear', WEARS)),
   hours: number('Hours written', 'h', 0, 100_000).default(0),
-  fitting: unknown(text('Cartridge fitting', 40)),
+  fitting: unknown(shortText('Cartridge fitting', 40)),
   // Holders
   holderType: unknown(choice('Type of holder', HOLDER_TYPES)),
   fitsRadiusFrom: unknown(number('Least arc radius it takes', 'mm', 0.5, 20)),
@@ -178,21 +173,10 @@ function contradiction(item: Item): Problem | undefined {
  * @throws Problem naming the field and the nearest value that works.
  */
 export function parseItem(data: unknown): Item {
-  const result = itemSchema.safeParse(data);
-  if (!result.success) {
-    const issue = result.error.issues[0] as z.core.$ZodIssue;
-    const field = issue.path.join('.') || 'item';
-    if (issue.code === 'unrecognized_keys') {
-      throw new Problem(field, `An item has no field “${issue.keys[0]?.slice(0, 40)}”.`);
-    }
-    throw new Problem(
-      field,
-      issue.message.startsWith('Invalid') ? `“${field}” is missing or wrong.` : issue.message,
-    );
-  }
-  const wrong = contradiction(result.data);
+  const item = read(itemSchema, data, { what: 'the item' });
+  const wrong = contradiction(item);
   if (wrong) throw wrong;
-  return result.data;
+  return item;
 }
 
 /** An item of a kind with nothing known about it. */

@@ -534,7 +534,7 @@ describe('facts that contradict each other', () => {
       /Wetness is 9 of 5; the nearest that works is 5/,
     );
     expect(() => parseItem({ id: 'a', kind: 'ink', label: 'x', smell: 'strong' })).toThrow(
-      /no field “smell”/,
+      /does not know: “smell”/,
     );
     expect(() => parseItem({ id: 'a', kind: 'ink', label: 'x', colour: 'red' })).toThrow(/such as #1f3a6e/);
     expect(() => parseItem({ id: 'a', kind: 'ink', label: '' })).toThrow(/needs a name/);

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { ranged, whole } from '../sheet/ranged';
+import { ranged, whole } from '../problem/ranged';
+import { choice, flag } from '../problem/schema';
 
 /**
  * A practice page as data: a list of bands, each saying *what* is practised and *how*. It lies in the recipe, so it is
@@ -26,10 +27,6 @@ export type InkStyle = (typeof INKS)[number];
 
 export const MODEL_TINTS = ['pale', 'middle', 'full'] as const;
 export type ModelTint = (typeof MODEL_TINTS)[number];
-
-const choice = <const T extends readonly [string, ...string[]]>(label: string, values: T) =>
-  z.enum(values, { error: () => `${label} must be one of: ${values.join(', ')}.` });
-const flag = (label: string) => z.boolean({ error: () => `${label} must be true or false.` });
 
 /** Longest text of a band. */
 export const LONGEST_TEXT = 200;
@@ -122,4 +119,11 @@ export const practiceSchema = z.strictObject({
     }),
 });
 
-export const NO_PRACTICE: z.infer<typeof practiceSchema> = { bands: [] };
+export type Practice = z.infer<typeof practiceSchema>;
+
+export const NO_PRACTICE: Practice = { bands: [] };
+
+/** Any document that holds a practice page. */
+export interface WithBands {
+  readonly practice: Practice;
+}

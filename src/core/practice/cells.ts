@@ -1,12 +1,12 @@
 import type { Bounds } from '../drawing/bounds';
 import type { DrawingNode } from '../drawing/drawing';
 import type { Mm } from '../measure/units';
+import type { Box } from '../page/boxes';
 import type { Pen } from '../pen/pen';
-import type { Box } from '../sheet/furniture';
 import type { RuledLine } from '../sheet/layout';
-import type { Recipe } from '../sheet/recipe';
+import type { Sheet } from '../sheet/sheet';
+import { fadesOf, type Model, stagesOf } from '../writing/ink';
 import type { How } from './band';
-import { fadesOf, type Model, stagesOf } from './ink';
 
 /** One cell of a page: where it lies, where its ink reaches, and how it is drawn, in two layers. */
 export interface Cell {
@@ -24,7 +24,7 @@ export interface Cell {
 
 /** A ruled line of the page, or of a guided cell. */
 export interface Row {
-  readonly recipe: Recipe;
+  readonly recipe: Sheet;
   readonly module: Mm;
   readonly line: RuledLine;
   /** Where its lines run. */

@@ -1,5 +1,5 @@
 import type { LetterCase } from '../hand/hand';
-import { recipeHand } from '../sheet/recipe';
+import { handOf } from '../setting/setting';
 import { type Band, bandOf, type How } from './band';
 import type { Ground } from './ground';
 import { familiesOf } from './subjects';
@@ -17,7 +17,7 @@ const SHOWN: Partial<How> = { guided: true, trace: 0, fading: 0, free: 1, lines:
 export function alphabetBands({ face, recipe }: Pick<Ground, 'face' | 'recipe'>): Band[] {
   const families = familiesOf({ face });
   const lettersOf = (wanted: LetterCase) =>
-    recipeHand(recipe).families.flatMap(({ name, case: of }) =>
+    handOf(recipe).families.flatMap(({ name, case: of }) =>
       of === wanted ? (families.get(name) ?? []) : [],
     );
   const [small, capitals] = [lettersOf('small'), lettersOf('capital')];

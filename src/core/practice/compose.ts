@@ -2,16 +2,22 @@ import { group, text } from '../drawing/build';
 import type { Drawing, DrawingNode } from '../drawing/drawing';
 import { fitText } from '../drawing/textWidth';
 import type { Mm } from '../measure/units';
-import { checkBars, gauge, header, zoneLetters } from '../sheet/draw/aids';
+import { type Box, type PageBoxes, pageBoxes } from '../page/boxes';
+import { checkBars } from '../page/checkBars';
+import { gauge } from '../page/gauge';
+import { header } from '../page/header';
+import { type LineLanguage, lineLanguage } from '../page/lineLanguage';
+import { pageNumber } from '../page/pageNumber';
+import type { OwnLetter } from '../setting/letterSet';
+import { handOf } from '../setting/setting';
 import { horizontals } from '../sheet/draw/horizontals';
 import { ladders } from '../sheet/draw/ladder';
-import { type LineLanguage, lineLanguage } from '../sheet/draw/lineLanguage';
 import { slopes } from '../sheet/draw/slopes';
-import { type Box, type PageBoxes, PRINT_EDGE, pageBoxes } from '../sheet/furniture';
-import type { RuledLine, SheetLayout } from '../sheet/layout';
-import type { OwnLetter } from '../sheet/letterSet';
-import { type Recipe, recipeHand } from '../sheet/recipe';
-import type { Band } from './band';
+import { zoneLetters } from '../sheet/draw/zoneLetters';
+import { headline } from '../sheet/headline';
+import type { RuledLine, Ruling } from '../sheet/layout';
+import type { Sheet } from '../sheet/sheet';
+import type { Band, WithBands } from './band';
 import type { Row } from './cells';
 import { cut } from './cut/cut';
 import type { Cutting, Laid, Piece, Setting } from './cut/piece';
@@ -35,7 +41,7 @@ export interface ComposedPage {
 }
 
 export interface Composed {
-  readonly recipe: Recipe;
+  readonly recipe: Sheet;
   readonly boxes: PageBoxes;
   readonly language: LineLanguage;
   readonly pages: readonly ComposedPage[];
@@ -67,10 +73,10 @@ const CHECK_GAP: Mm = 3;
  * @throws Problem when margins and aids leave no room at all.
  */
 export function compose(
-  base: Recipe,
-  { own = [], bands = base.practice.bands, checks = [], numbering, cuts }: ComposeOptions = {},
+  base: Sheet & Partial<WithBands>,
+  { own = [], bands = base.practice?.bands ?? [], checks = [], numbering, cuts }: ComposeOptions = {},
 ): Composed {
-  const recipe: Recipe = { ...base, bands: [], exemplar: '' };
+  const recipe: Sheet = { ...base, nibs: [], exemplar: '' };
   const boxes = pageBoxes(recipe);
   const language = lineLanguage(recipe.tint);
   const foot = checks.length > 0 ? checks.length * CHECK_LINE + CHECK_GAP : 0;
@@ -153,8 +159,7 @@ export function drawPage(composed: Composed, index: number): Drawing {
   const { recipe, boxes, language, pages, checks, numbering } = composed;
   const laid = pages[index]?.laid ?? [];
   const cells = laid.flatMap((part) => part.cells);
-  const whole: SheetLayout = { ...boxes, bands: [], pitch: 0, reserve: 0 };
-  const title = recipe.title || `${recipeHand(recipe).name} practice`;
+  const title = recipe.title || `${handOf(recipe).name} practice`;
   return {
     ...boxes.page,
     title,
@@ -175,9 +180,9 @@ export function drawPage(composed: Composed, index: number): Drawing {
         'headings',
         laid.flatMap(({ nodes }) => nodes),
       ),
-      ...gauge(recipe, whole, language),
-      ...checkBars(recipe, whole, language),
-      ...header({ ...recipe, title }, whole, language),
+      ...gauge(recipe, boxes, language),
+      ...checkBars(recipe, boxes, language),
+      ...header({ ...recipe, headline: headline({ ...recipe, title }) }, boxes, language),
       ...selfCheck(checks, boxes, language),
       ...(numbering.of > 1 ? pageNumber(numbering.first + index, numbering.of, boxes, language) : []),
     ],
@@ -188,27 +193,21 @@ export function drawPage(composed: Composed, index: number): Drawing {
 function ruling(row: Row, boxes: PageBoxes, language: LineLanguage): DrawingNode[] {
   const { recipe, module, line, x, width, toWrite } = row;
   const column = { x, y: line.top, width, height: line.bottom - line.top };
-  const layout: SheetLayout = {
-    ...boxes,
-    block: column,
+  const ruledBy = (line: RuledLine): Ruling => ({
     columns: [column],
-    bands: [{ width: recipe.width, module, top: line.top, lines: [line] }],
-    pitch: 0,
-    reserve: 0,
-  };
-  const zonal: Recipe = { ...recipe, slopeLines: { ...recipe.slopeLines, extent: 'zones' } };
+    startsRight: boxes.startsRight,
+    strips: [{ width: recipe.width, module, top: line.top, lines: [line] }],
+    foot: line.bottom,
+  });
+  const lines = ruledBy(line);
+  const zonal: Sheet = { ...recipe, slopeLines: { ...recipe.slopeLines, extent: 'zones' } };
   return [
-    ...slopes(zonal, layout, language),
-    ...(toWrite ? ladders(zonal, withLine(layout, inWholeSteps(line, recipe.width)), language) : []),
-    ...horizontals(toWrite ? zonal : { ...zonal, aids: { ...zonal.aids, ladder: 'none' } }, layout, language),
-    ...(toWrite ? zoneLetters(zonal, layout, language) : []),
+    ...slopes(zonal, lines, language),
+    ...(toWrite ? ladders(zonal, ruledBy(inWholeSteps(line, recipe.width)), language) : []),
+    ...horizontals(toWrite ? zonal : { ...zonal, aids: { ...zonal.aids, ladder: 'none' } }, lines, language),
+    ...(toWrite ? zoneLetters(zonal, lines, language) : []),
   ];
 }
-
-const withLine = (layout: SheetLayout, line: RuledLine): SheetLayout => ({
-  ...layout,
-  bands: layout.bands.map((band) => ({ ...band, lines: [line] })),
-});
 
 /** Where a row ends at none of its lines, its ladder ends at a whole square: a sliver would measure nothing. */
 function inWholeSteps(line: RuledLine, side: Mm): RuledLine {
@@ -252,26 +251,5 @@ function selfCheck(checks: readonly string[], { block }: PageBoxes, language: Li
         ];
       }),
     ),
-  ];
-}
-
-/** Room a page number needs under the block. */
-const NUMBER_ROOM: Mm = 6;
-
-/** At the end of the line's side, over the check bar; left out where the sheet has no foot. */
-export function pageNumber(
-  page: number,
-  of: number,
-  { page: sheet, block, startsRight }: PageBoxes,
-  language: LineLanguage,
-): DrawingNode[] {
-  if (sheet.height - block.y - block.height < NUMBER_ROOM) return [];
-  const x = startsRight ? block.x : block.x + block.width;
-  return [
-    text(x, sheet.height - PRINT_EDGE - 3.8, `${page} of ${of}`, {
-      size: 2.6,
-      colour: language.aid,
-      anchor: startsRight ? 'start' : 'end',
-    }),
   ];
 }

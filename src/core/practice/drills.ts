@@ -1,5 +1,6 @@
 import type { ToolFamily } from '../hand/hand';
-import { type Recipe, recipeHand } from '../sheet/recipe';
+import { handOf } from '../setting/setting';
+import type { Sheet } from '../sheet/sheet';
 import { type Built, type Drill, EASY_BEAT } from './drills/drill';
 import { angleLadder, brokenStrokes, diamonds, serifs } from './drills/edge';
 import { contourHatching, hatching } from './drills/hatching';
@@ -167,8 +168,8 @@ export type DrillId = (typeof DRILLS)[number]['id'];
 export const drillById = (id: string): Drill | undefined => DRILLS.find((drill) => drill.id === id);
 
 /** The drills a hand's tool can do. */
-export const drillsFor = (recipe: Pick<Recipe, 'hand' | 'school'>): readonly Drill[] =>
-  (DRILLS as readonly Drill[]).filter(({ tools }) => tools.includes(recipeHand(recipe).tool));
+export const drillsFor = (recipe: Pick<Sheet, 'hand' | 'school'>): readonly Drill[] =>
+  (DRILLS as readonly Drill[]).filter(({ tools }) => tools.includes(handOf(recipe).tool));
 
 /** A drill as the hand does it: in its own way where it has one. */
 export function buildDrill(drill: Drill, ground: Ground): Built {

@@ -1,7 +1,6 @@
-import { Problem } from '../sheet/problem';
-import type { Recipe } from '../sheet/recipe';
-import { recipeHand } from '../sheet/recipe';
-import { type Band, bandOf, type How, MOST_BANDS, usualHow, type WhatKind } from './band';
+import { Problem } from '../problem/problem';
+import { handOf } from '../setting/setting';
+import { type Band, bandOf, type How, MOST_BANDS, usualHow, type WhatKind, type WithBands } from './band';
 import type { Ground } from './ground';
 import { warmUpFor } from './lessons';
 import { PICTURES } from './pictures';
@@ -11,7 +10,7 @@ import { samplesFor } from './words/samples';
 /** Changes of a page's bands: each takes a recipe and answers another. */
 
 /** @throws Problem when the page would hold more than `MOST_BANDS`. */
-export function withBands(recipe: Recipe, bands: readonly Band[]): Recipe {
+export function withBands<R extends WithBands>(recipe: R, bands: readonly Band[]): R {
   if (bands.length > MOST_BANDS) {
     throw new Problem('practice', `A practice page holds at most ${MOST_BANDS} bands; take some away first.`);
   }
@@ -31,26 +30,26 @@ export function freeIds(bands: readonly Band[]): () => string {
 }
 
 /** The band after the one named, or last. */
-export function addBand(recipe: Recipe, band: Band, after?: string): Recipe {
+export function addBand<R extends WithBands>(recipe: R, band: Band, after?: string): R {
   const { bands } = recipe.practice;
   const place = bands.findIndex(({ id }) => id === after);
   const at = place < 0 ? bands.length : place + 1;
   return withBands(recipe, [...bands.slice(0, at), band, ...bands.slice(at)]);
 }
 
-export function duplicateBand(recipe: Recipe, id: string): Recipe {
+export function duplicateBand<R extends WithBands>(recipe: R, id: string): R {
   const band = recipe.practice.bands.find((one) => one.id === id);
   return band ? addBand(recipe, { ...band, id: freeIds(recipe.practice.bands)() }, id) : recipe;
 }
 
-export const removeBand = (recipe: Recipe, id: string): Recipe =>
+export const removeBand = <R extends WithBands>(recipe: R, id: string): R =>
   withBands(
     recipe,
     recipe.practice.bands.filter((band) => band.id !== id),
   );
 
 /** The band `id` to the place of the band `to`; those between move up or down. */
-export function moveBand(recipe: Recipe, id: string, to: string): Recipe {
+export function moveBand<R extends WithBands>(recipe: R, id: string, to: string): R {
   const { bands } = recipe.practice;
   const [from, place] = [bands.findIndex((b) => b.id === id), bands.findIndex((b) => b.id === to)];
   const band = bands[from];
@@ -59,21 +58,21 @@ export function moveBand(recipe: Recipe, id: string, to: string): Recipe {
   return withBands(recipe, [...others.slice(0, place), band, ...others.slice(place)]);
 }
 
-export const changeHow = (recipe: Recipe, id: string, how: Partial<How>): Recipe =>
+export const changeHow = <R extends WithBands>(recipe: R, id: string, how: Partial<How>): R =>
   withBands(
     recipe,
     recipe.practice.bands.map((band) => (band.id === id ? { ...band, how: { ...band.how, ...how } } : band)),
   );
 
 /** Another drill, letter or text for the band. */
-export const changeText = (recipe: Recipe, id: string, of: string): Recipe =>
+export const changeText = <R extends WithBands>(recipe: R, id: string, of: string): R =>
   withBands(
     recipe,
     recipe.practice.bands.map((band) => (band.id === id ? { ...band, what: { ...band.what, of } } : band)),
   );
 
 /** Another kind of thing to practise: written as that kind usually is, in the size and ink the band had. */
-export const changeKind = (recipe: Recipe, id: string, kind: WhatKind, of: string): Recipe =>
+export const changeKind = <R extends WithBands>(recipe: R, id: string, kind: WhatKind, of: string): R =>
   withBands(
     recipe,
     recipe.practice.bands.map((band) => {
@@ -87,7 +86,7 @@ export const changeKind = (recipe: Recipe, id: string, kind: WhatKind, of: strin
 /** What a new band of a kind holds until its maker says otherwise. */
 export function usualOf(kind: WhatKind, ground: Ground): string {
   const [family = '', letters = []] = familiesOf(ground).entries().next().value ?? [];
-  const samples = samplesFor(recipeHand(ground.recipe));
+  const samples = samplesFor(handOf(ground.recipe));
 
   switch (kind) {
     case 'drill':

@@ -1,11 +1,11 @@
-import type { Recipe } from '../sheet/recipe';
+import type { Sheet } from '../sheet/sheet';
 import type { Band } from './band';
 import { type ComposeOptions, compose } from './compose';
 
 type PageOptions = Pick<ComposeOptions, 'own' | 'checks' | 'cuts'>;
 
 /** Does all of this go on one page, and whole? */
-function fits(recipe: Recipe, bands: readonly Band[], options: PageOptions): boolean {
+function fits(recipe: Sheet, bands: readonly Band[], options: PageOptions): boolean {
   const { pages, remarks } = compose(recipe, { ...options, bands });
   return pages.length === 1 && remarks.length === 0;
 }
@@ -15,7 +15,7 @@ function fits(recipe: Recipe, bands: readonly Band[], options: PageOptions): boo
  * does, as many of its bands as fit, in order.
  */
 export function bestPage(
-  recipe: Recipe,
+  recipe: Sheet,
   plans: readonly (readonly Band[])[],
   options: PageOptions = {},
 ): readonly Band[] {

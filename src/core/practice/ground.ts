@@ -4,13 +4,14 @@ import { measuresOf } from '../hand/measures';
 import { penOf } from '../hand/pen';
 import type { Mm } from '../measure/units';
 import type { Pen } from '../pen/pen';
-import type { OwnLetter } from '../sheet/letterSet';
-import { moduleLength } from '../sheet/lineSystem';
-import { type Recipe, recipeHand } from '../sheet/recipe';
-import { edgeOf, letterUnit, letterZones, pressedPen, recipeTypeface } from '../sheet/recipeTypeface';
+import type { OwnLetter } from '../setting/letterSet';
+import { moduleLength } from '../setting/lineSystem';
+import { handOf } from '../setting/setting';
+import { edgeOf, letterUnit, letterZones, pressedPen, recipeTypeface } from '../setting/settingFace';
+import type { Sheet } from '../sheet/sheet';
 import type { Typeface } from '../type/face';
+import type { Figure } from '../writing/figure';
 import type { How } from './band';
-import type { Figure } from './figure';
 
 /** A pen and what it writes, in letter units. */
 export interface Writing {
@@ -26,16 +27,16 @@ export interface Writing {
 /** What a band is written on and with: the sheet at the band's size, its pen, and its letters where they are drawn. */
 export interface Ground extends Writing {
   /** The recipe at the band's size. */
-  readonly recipe: Recipe;
+  readonly recipe: Sheet;
   /** Length of the letter unit, and of the unit the ruling counts in. */
   readonly unit: Mm;
   readonly module: Mm;
 }
 
 /** The same sheet larger or smaller: a wider nib where heights are nib widths, a taller body elsewhere. */
-export function sized(recipe: Recipe, size: number): Recipe {
+export function sized(recipe: Sheet, size: number): Sheet {
   if (size === 1) return recipe;
-  switch (recipeHand(recipe).basis) {
+  switch (handOf(recipe).basis) {
     case 'nib':
     case 'dots':
       return { ...recipe, width: recipe.width * size };
@@ -61,7 +62,7 @@ export function sized(recipe: Recipe, size: number): Recipe {
 }
 
 export function groundOf(
-  base: Recipe,
+  base: Sheet,
   { size, held }: Pick<How, 'size' | 'held'>,
   own: readonly OwnLetter[] = [],
 ): Ground {
@@ -78,7 +79,7 @@ const MOST_KEPT = 24;
 const kept = new Map<string, { readonly own: readonly OwnLetter[]; readonly writing: Writing }>();
 
 /** The same writing is asked for at every edit; its shapes are worked out once. */
-function writingOf(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Writing {
+function writingOf(recipe: Sheet, held: boolean, own: readonly OwnLetter[]): Writing {
   const { hand, school, zones, width, penAngle, slope, ratioUnit, writing } = recipe;
   const key = JSON.stringify([hand, school, zones, width, penAngle, slope, ratioUnit, writing, held]);
   const known = kept.get(key);
@@ -93,8 +94,8 @@ function writingOf(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Wr
 const sameLetters = (a: readonly OwnLetter[], b: readonly OwnLetter[]) =>
   a === b || (a.length === 0 && b.length === 0);
 
-function newWriting(recipe: Recipe, held: boolean, own: readonly OwnLetter[]): Writing {
-  const hand = recipeHand(recipe);
+function newWriting(recipe: Sheet, held: boolean, own: readonly OwnLetter[]): Writing {
+  const hand = handOf(recipe);
   const { penAngle, slope } = recipe;
   const zones = letterZones(recipe);
   const setting = { zones, penAngle, slope, pressed: pressedPen(recipe) };

@@ -3,15 +3,15 @@ import type { DrawingNode, PathCommand } from '../drawing/drawing';
 import { textWidth } from '../drawing/textWidth';
 import { add, distance, heading, mix, scale, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, type Mm, plain } from '../measure/units';
+import type { Box } from '../page/boxes';
 import { edgeAngle, markCentre, type Pen, penFor, pressedWidth } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { numbersOf } from '../pen/taught';
 import { type PenPose, trace } from '../pen/trace';
-import type { Box } from '../sheet/furniture';
 import { formOfStroke } from '../type/writeLine';
+import type { Figure } from '../writing/figure';
+import { circle, inkNodes, middleOf, triangle } from '../writing/ink';
 import type { InkStyle } from './band';
-import type { Figure } from './figure';
-import { circle, inkNodes, middleOf, triangle } from './ink';
 import { placeLabels, type Wanted } from './labels';
 
 /** What a guided cell shows, in two layers: ink lies under the ruling, what guides the eye over it. */

@@ -1,6 +1,6 @@
 import { add, distance, heading, scale, type Vec } from '../geometry/vec';
 import type { Degrees, Mm } from '../measure/units';
-import type { Box } from '../sheet/furniture';
+import type { Box } from '../page/boxes';
 
 /** A small lettering looking for its place: near `near`, away from what is drawn and from other lettering. */
 export interface Wanted {

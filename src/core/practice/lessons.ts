@@ -1,6 +1,6 @@
 import { isPressed } from '../hand/hand';
-import type { Recipe } from '../sheet/recipe';
-import { recipeHand } from '../sheet/recipe';
+import { handOf } from '../setting/setting';
+import type { Sheet } from '../sheet/sheet';
 import { drillsFor } from './drills';
 import type { Ground } from './ground';
 import { familiesOf } from './subjects';
@@ -27,13 +27,13 @@ const byCase = (letters: readonly string[]) =>
   CASES.map(([name, pattern]) => [name, letters.filter((letter) => pattern.test(letter))] as const);
 
 /** The drill everything begins with: the saw that shows the angle, or the ramp that wakes the pressure. */
-export const warmUpFor = (recipe: Recipe): string => (isPressed(recipeHand(recipe)) ? 'pressure' : 'zigzag');
+export const warmUpFor = (recipe: Sheet): string => (isPressed(handOf(recipe)) ? 'pressure' : 'zigzag');
 
 /** Families of small letters, then capitals, then figures; each in the hand's own order. */
 export function lessonsOf(ground: Ground): Lesson[] {
   const { recipe } = ground;
   const can = new Set<string>(drillsFor(recipe).map(({ id }) => id));
-  const declared = new Map(recipeHand(recipe).families.map((family) => [family.name, family]));
+  const declared = new Map(handOf(recipe).families.map((family) => [family.name, family]));
   const lessons = [...familiesOf(ground)].flatMap(([name, letters]): Lesson[] => {
     const family = declared.get(name);
     const { drill } = family ?? {};

@@ -1,13 +1,13 @@
 import { USUAL } from '../hand/letter';
 import type { Mm } from '../measure/units';
 import type { StrokePlan } from '../pen/stroke';
-import { recipeHand } from '../sheet/recipe';
+import { handOf } from '../setting/setting';
 import type { Cut } from '../type/cut';
 import type { Typeface } from '../type/face';
+import { type Figure, letterFigure, shapeFigure, strokeFigure, textFigure } from '../writing/figure';
 import type { Band } from './band';
 import { buildDrill, drillById } from './drills';
 import { beatInWords } from './drills/drill';
-import { type Figure, letterFigure, shapeFigure, strokeFigure, textFigure } from './figure';
 import type { Ground } from './ground';
 
 /** One thing a band practises: what is written in its cells, and what is said of it. */
@@ -69,7 +69,7 @@ function inWords(all: readonly StrokePlan[]): string {
 /** What a band writes on this ground; lines of text are broken to `room`. */
 export function subjectsOf(ground: Ground, { what }: Band, room: Mm): Subjects {
   const { face, recipe } = ground;
-  const hand = recipeHand(recipe).name;
+  const hand = handOf(recipe).name;
   const none = (heading: string, trouble: string): Subjects => ({
     heading,
     subjects: [],
@@ -78,7 +78,7 @@ export function subjectsOf(ground: Ground, { what }: Band, room: Mm): Subjects {
   if (what.kind === 'drill') {
     const drill = drillById(what.of);
     if (!drill) return none(what.of, `There is no drill “${what.of}”.`);
-    if (!drill.tools.includes(recipeHand(recipe).tool)) {
+    if (!drill.tools.includes(handOf(recipe).tool)) {
       return none(drill.name, `“${drill.name}” is not for the pen ${hand} is written with.`);
     }
     const figure = remembered(ground, `drill ${drill.id}`, () => {

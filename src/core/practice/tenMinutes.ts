@@ -1,6 +1,7 @@
 import { asTyped } from '../hand/hand';
-import type { OwnLetter } from '../sheet/letterSet';
-import { type Recipe, recipeHand } from '../sheet/recipe';
+import type { OwnLetter } from '../setting/letterSet';
+import { handOf } from '../setting/setting';
+import type { Sheet } from '../sheet/sheet';
 import { type Band, bandOf, type How, type WhatKind } from './band';
 import { drillsFor } from './drills';
 import { bestPage } from './fit';
@@ -24,14 +25,14 @@ const LONGEST_WORD = 8;
  * mistaken and a sentence with all letters; of a hand whose letters are not drawn, its drills.
  */
 export function tenMinutePage(
-  recipe: Recipe,
+  recipe: Sheet,
   known: ReadonlySet<string>,
   words: WordList,
   own: readonly OwnLetter[] = [],
 ): readonly Band[] {
   const ground = groundOf(recipe, { size: 1, held: false }, own);
   const make = numbered();
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const typed = new Set(asTyped(hand, [...known]));
   const next = nextLesson(lessonsOf(ground), known, NEW_LETTERS);
   const warmUp = make('drill', warmUpFor(recipe), { guided: known.size === 0, lines: 1 });

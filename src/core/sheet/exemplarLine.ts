@@ -2,11 +2,11 @@ import type { Typeface } from '../type/face';
 import { ornamented } from '../type/ornament';
 import type { SetLine } from '../type/placed';
 import { setLine } from '../type/setLine';
-import type { Recipe } from './recipe';
+import type { Sheet } from './sheet';
 
 /** The exemplar as the recipe has it: letters touched by hand, the line ornamented. Only its first `until` characters. */
 export const exemplarLine = (
-  { exemplar, touches, writing, capitalsOnly }: Recipe,
+  { exemplar, touches, writing, capitalsOnly }: Sheet,
   face: Typeface,
   until = exemplar.length,
 ): SetLine => {

@@ -1,10 +1,12 @@
 import { countsByPen } from '../hand/hand';
 import type { Mm } from '../measure/units';
-import { type Box, type PageBoxes, pageBoxes } from './furniture';
-import { LIMITS, outOfRange } from './limits';
-import { heightOfLines, lineSystem, linesThatFit, moduleLength } from './lineSystem';
-import { Problem } from './problem';
-import { type Recipe, recipeHand } from './recipe';
+import { type Box, type PageBoxes, pageBoxes } from '../page/boxes';
+import { LIMITS, outOfRange } from '../problem/limits';
+import { Problem } from '../problem/problem';
+import { offerOf } from '../setting/given';
+import { heightOfLines, lineSystem, linesThatFit, moduleLength } from '../setting/lineSystem';
+import { handOf } from '../setting/setting';
+import type { Sheet } from './sheet';
 import { largestForLines } from './solve';
 
 /** Where the lines of one ruled line lie on the page, y downwards in mm; null for a line the hand does not have. */
@@ -22,45 +24,54 @@ export interface RuledLine {
 }
 
 /** Lines ruled for one nib: the whole block, or one strip of a comparison sheet. */
-export interface Band {
+export interface Strip {
   readonly width: Mm;
   readonly module: Mm;
   readonly top: Mm;
   readonly lines: readonly RuledLine[];
 }
 
-export interface SheetLayout extends PageBoxes {
-  readonly bands: readonly Band[];
-  /** Baseline to baseline in the first band. */
+/** What is ruled: lines for one nib or several, in columns. */
+export interface Ruling {
+  readonly columns: readonly Box[];
+  readonly startsRight: boolean;
+  readonly strips: readonly Strip[];
+  /** Foot of the last line. */
+  readonly foot: Mm;
+}
+
+export interface SheetLayout extends PageBoxes, Ruling {
+  /** Baseline to baseline in the first strip. */
   readonly pitch: Mm;
   /** Height of the block under the last line. */
   readonly reserve: Mm;
 }
 
 /** Room for the caption over each strip of a comparison sheet. */
-export const BAND_CAPTION: Mm = 6;
+export const STRIP_CAPTION: Mm = 6;
 /** White between strips of a comparison sheet. */
-const BAND_GAP: Mm = 4;
+const STRIP_GAP: Mm = 4;
 
 /**
  * The arithmetic of a sheet: every line's place on the page.
  * @throws Problem when not one line fits, when more lines are given than fit, or when the hand cannot be compared by nibs.
  */
-export function layoutSheet(recipe: Recipe): SheetLayout {
+export function layoutSheet(recipe: Sheet): SheetLayout {
   const boxes = pageBoxes(recipe);
-  const bands =
-    recipe.bands.length > 0 ? comparisonBands(recipe, boxes.block) : [singleBand(recipe, boxes.block)];
-  const lastLine = bands.at(-1)?.lines.at(-1);
+  const strips =
+    recipe.nibs.length > 0 ? comparedStrips(recipe, boxes.block) : [singleStrip(recipe, boxes.block)];
+  const foot = strips.at(-1)?.lines.at(-1)?.bottom ?? boxes.block.y;
   const end = boxes.block.y + boxes.block.height;
   return {
     ...boxes,
-    bands,
-    pitch: lineSystem(recipe).pitch * (bands[0]?.module ?? 0),
-    reserve: end - (lastLine?.bottom ?? boxes.block.y),
+    strips,
+    foot,
+    pitch: lineSystem(recipe).pitch * (strips[0]?.module ?? 0),
+    reserve: end - foot,
   };
 }
 
-function singleBand(recipe: Recipe, block: Box): Band {
+function singleStrip(recipe: Sheet, block: Box): Strip {
   const system = lineSystem(recipe);
   const module = moduleLength(recipe, recipe.width);
   const room = linesThatFit(system, module, block.height);
@@ -70,38 +81,38 @@ function singleBand(recipe: Recipe, block: Box): Band {
   return { width: recipe.width, module, top: block.y, lines: placeLines(recipe, module, block.y, count) };
 }
 
-function comparisonBands(recipe: Recipe, block: Box): Band[] {
-  const hand = recipeHand(recipe);
+function comparedStrips(recipe: Sheet, block: Box): Strip[] {
+  const hand = handOf(recipe);
   if (!countsByPen(hand)) {
     throw new Problem(
-      'bands',
+      'nibs',
       `A comparison sheet shows what another nib makes of the same hand; ${hand.name} is not measured by its nib. Choose a broad-edge hand, or rule a single sheet.`,
     );
   }
   const system = lineSystem(recipe);
-  const modules = recipe.bands.map((width) => moduleLength(recipe, width));
+  const modules = recipe.nibs.map((width) => moduleLength(recipe, width));
   const sum = modules.reduce((total, module) => total + module, 0);
-  const captions = recipe.bands.length * BAND_CAPTION + (recipe.bands.length - 1) * BAND_GAP;
+  const captions = recipe.nibs.length * STRIP_CAPTION + (recipe.nibs.length - 1) * STRIP_GAP;
   // The strips together are one line system of the summed module: each holds the same number of lines.
   const room = linesThatFit(system, sum, block.height - captions);
   const count = Math.min(recipe.given.lines ?? room, room);
   if (room === 0) {
     throw new Problem(
-      'bands',
+      'nibs',
       'These nibs do not fit on the sheet together, not even with one line each. Take smaller nibs, fewer of them, or a larger sheet.',
     );
   }
   let top = block.y;
-  return recipe.bands.map((width, index) => {
+  return recipe.nibs.map((width, index) => {
     const module = modules[index] as Mm;
-    const band = { width, module, top, lines: placeLines(recipe, module, top + BAND_CAPTION, count) };
-    top += BAND_CAPTION + heightOfLines(system, module, count) + BAND_GAP;
-    return band;
+    const strip = { width, module, top, lines: placeLines(recipe, module, top + STRIP_CAPTION, count) };
+    top += STRIP_CAPTION + heightOfLines(system, module, count) + STRIP_GAP;
+    return strip;
   });
 }
 
 /** @throws Problem for a body too low to rule; this also bounds how many lines a page can hold. */
-function placeLines(recipe: Recipe, module: Mm, top: Mm, count: number): RuledLine[] {
+function placeLines(recipe: Sheet, module: Mm, top: Mm, count: number): RuledLine[] {
   const bodyMm = recipe.zones.body * module;
   if (bodyMm < LIMITS.bodyMm.low - 1e-9) throw new Problem('bodyMm', outOfRange(LIMITS.bodyMm, bodyMm));
   const { above, pitch } = lineSystem(recipe);
@@ -111,7 +122,7 @@ function placeLines(recipe: Recipe, module: Mm, top: Mm, count: number): RuledLi
 }
 
 /** The lines of one ruled line whose baseline is given. */
-export function ruledLine(recipe: Recipe, module: Mm, baseline: Mm): RuledLine {
+export function ruledLine(recipe: Sheet, module: Mm, baseline: Mm): RuledLine {
   const { zones, capitalsOnly } = recipe;
   const system = lineSystem(recipe);
   const hasCapital = zones.capital > 0;
@@ -130,20 +141,20 @@ export function ruledLine(recipe: Recipe, module: Mm, baseline: Mm): RuledLine {
   };
 }
 
-function noLineFits(recipe: Recipe): Problem {
+function noLineFits(recipe: Sheet): Problem {
   const largest = largestForLines(recipe, 1);
   if (largest.width !== undefined) {
     return new Problem(
       'width',
       `Not one line fits on this sheet. The largest nib that fits one is ${largest.width} mm.`,
-      [{ label: `Use ${largest.width} mm`, given: { width: largest.width, body: recipe.zones.body } }],
+      [offerOf(`Use ${largest.width} mm`, { width: largest.width, body: recipe.zones.body })],
     );
   }
   if (largest.bodyMm !== undefined) {
     return new Problem(
       'bodyMm',
       `Not one line fits on this sheet. The tallest body that fits one is ${largest.bodyMm} mm.`,
-      [{ label: `Use ${largest.bodyMm} mm`, given: { bodyMm: largest.bodyMm } }],
+      [offerOf(`Use ${largest.bodyMm} mm`, { bodyMm: largest.bodyMm })],
     );
   }
   return new Problem(
@@ -152,22 +163,20 @@ function noLineFits(recipe: Recipe): Problem {
   );
 }
 
-function tooManyLines(recipe: Recipe, count: number, room: number): Problem {
+function tooManyLines(recipe: Sheet, count: number, room: number): Problem {
   const largest = largestForLines(recipe, count);
   const { lines: _, ...rest } = recipe.given;
-  const offers = [
-    { label: `Rule ${room} ${room === 1 ? 'line' : 'lines'}`, given: { ...rest, lines: room } },
-  ];
+  const offers = [offerOf(`Rule ${room} ${room === 1 ? 'line' : 'lines'}`, { ...rest, lines: room })];
   if (largest.width !== undefined) {
-    offers.push({
-      label: `Use a ${largest.width} mm nib`,
-      given: { width: largest.width, body: recipe.zones.body, lines: count },
-    });
+    offers.push(
+      offerOf(`Use a ${largest.width} mm nib`, {
+        width: largest.width,
+        body: recipe.zones.body,
+        lines: count,
+      }),
+    );
   } else if (largest.bodyMm !== undefined) {
-    offers.push({
-      label: `Make the body ${largest.bodyMm} mm`,
-      given: { bodyMm: largest.bodyMm, lines: count },
-    });
+    offers.push(offerOf(`Make the body ${largest.bodyMm} mm`, { bodyMm: largest.bodyMm, lines: count }));
   }
   const other =
     largest.width !== undefined

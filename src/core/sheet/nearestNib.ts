@@ -1,5 +1,5 @@
 import type { Mm } from '../measure/units';
-import type { Recipe } from './recipe';
+import type { Sheet } from './sheet';
 import { bodyHeight, roomForLines } from './solve';
 
 export interface NibWidth {
@@ -21,7 +21,7 @@ export interface NearestNib<T extends NibWidth> {
  * make of the body. Undefined for an empty drawer.
  */
 export function nearestNib<T extends NibWidth>(
-  recipe: Recipe,
+  recipe: Sheet,
   drawer: readonly T[],
 ): NearestNib<T> | undefined {
   const distance = (nib: NibWidth) => Math.abs(Math.log(nib.width / recipe.width));

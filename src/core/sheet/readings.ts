@@ -1,7 +1,8 @@
 import type { Mm } from '../measure/units';
 import { barThickness, stemThickness, thinnestDirection } from '../pen/thickness';
+import { handOf } from '../setting/setting';
 import { layoutSheet } from './layout';
-import { type Recipe, recipeHand } from './recipe';
+import type { Sheet } from './sheet';
 import { bodyHeight } from './solve';
 
 /** The numbers a scribe wants beside the sheet. Stroke weights are null for hands not written with an edge. */
@@ -20,11 +21,11 @@ export interface Readings {
 }
 
 /** @throws Problem when the sheet cannot be ruled. */
-export function readings(recipe: Recipe): Readings {
+export function readings(recipe: Sheet): Readings {
   const layout = layoutSheet(recipe);
-  const perColumn = layout.bands.reduce((total, band) => total + band.lines.length, 0);
+  const perColumn = layout.strips.reduce((total, strip) => total + strip.lines.length, 0);
   // A comparison sheet has as many weights as nibs; its captions say them.
-  const edge = recipeHand(recipe).penAngle !== null && recipe.bands.length === 0;
+  const edge = handOf(recipe).penAngle !== null && recipe.nibs.length === 0;
   return {
     body: bodyHeight(recipe),
     pitch: layout.pitch,

@@ -1,6 +1,7 @@
 import { countsByPen, type Range } from '../hand/hand';
 import { clamp, plain } from '../measure/units';
-import { type Recipe, recipeHand } from './recipe';
+import { handOf } from '../setting/setting';
+import type { Sheet } from './sheet';
 import { bodyHeight } from './solve';
 
 /** A remark in the margin: a caution where the sheet departs from what the hand is usually given. */
@@ -20,8 +21,8 @@ const outside = (value: number, { low, high }: Range) => value < low - 1e-9 || v
 const span = ({ low, high }: Range) => (low === high ? plain(low) : `${plain(low)} to ${plain(high)}`);
 
 /** What a teacher looking over the scribe's shoulder would say about this sheet. Pure; empty when nothing is odd. */
-export function remarks(recipe: Recipe): Remark[] {
-  const hand = recipeHand(recipe);
+export function remarks(recipe: Sheet): Remark[] {
+  const hand = handOf(recipe);
   const found: Remark[] = [];
   const say = (tone: Remark['tone'], text: string) => found.push({ tone, text });
   const { zones } = recipe;

@@ -1,15 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { rulableRecipe } from '../../../tests/support/recipes';
+import { freshRecipe } from '../document/defaults';
+import { takenUp } from '../document/offer';
+import type { Recipe } from '../document/recipe';
 import { drawingBounds } from '../drawing/bounds';
 import type { DrawingNode, GroupNode } from '../drawing/drawing';
 import { HANDS, handById, registerHand } from '../hands/registry';
-import { freshRecipe } from './defaults';
+import { Problem } from '../problem/problem';
 import { leftOut } from './draw/exemplar';
 import { slopedLines } from './draw/slopes';
 import { layoutSheet } from './layout';
-import { Problem } from './problem';
-import type { Recipe } from './recipe';
 import { ruleSheet } from './rule';
 
 const groupOf = (nodes: readonly DrawingNode[], role: string) =>
@@ -37,9 +38,9 @@ describe('any sheet', () => {
   it('keeps every line within its zones, its zones in order and the lines apart', () => {
     fc.assert(
       fc.property(rulableRecipe, (recipe) => {
-        const { bands, block } = layoutSheet(recipe);
+        const { strips, block } = layoutSheet(recipe);
         let foot = block.y - DUST;
-        for (const { lines } of bands) {
+        for (const { lines } of strips) {
           let baseline = Number.NEGATIVE_INFINITY;
           for (const line of lines) {
             const inside = [
@@ -75,9 +76,9 @@ describe('any sheet', () => {
   it('fills the page: one line more would not fit', () => {
     fc.assert(
       fc.property(rulableRecipe, (recipe) => {
-        fc.pre(recipe.bands.length === 0);
-        const { bands, reserve, pitch } = layoutSheet(recipe);
-        fc.pre(bands[0]?.lines.length !== undefined);
+        fc.pre(recipe.nibs.length === 0);
+        const { strips, reserve, pitch } = layoutSheet(recipe);
+        fc.pre(strips[0]?.lines.length !== undefined);
         expect(reserve).toBeLessThan(pitch + DUST);
       }),
     );
@@ -168,13 +169,13 @@ describe('what is drawn', () => {
   });
 
   it('rules a comparison sheet with the same number of lines for each nib', () => {
-    const { bands } = layoutSheet({ ...freshRecipe('uncial'), bands: [1.5, 3, 4] });
-    expect(bands.map(({ width }) => width)).toEqual([1.5, 3, 4]);
-    expect(new Set(bands.map(({ lines }) => lines.length)).size).toBe(1);
+    const { strips } = layoutSheet({ ...freshRecipe('uncial'), nibs: [1.5, 3, 4] });
+    expect(strips.map(({ width }) => width)).toEqual([1.5, 3, 4]);
+    expect(new Set(strips.map(({ lines }) => lines.length)).size).toBe(1);
   });
 
   it('refuses to compare nibs for a hand that is not measured by them', () => {
-    expect(() => layoutSheet({ ...freshRecipe('copperplate'), bands: [1, 2] })).toThrow(
+    expect(() => layoutSheet({ ...freshRecipe('copperplate'), nibs: [1, 2] })).toThrow(
       /not measured by its nib/,
     );
   });
@@ -196,8 +197,10 @@ describe('a page on which not one line fits', () => {
     } catch (error) {
       if (!(error instanceof Problem)) throw error;
       expect(error.message).toMatch(/Not one line fits/);
-      const width = error.offers[0]?.given.width as number;
-      expect(layoutSheet({ ...tiny, width }).bands[0]?.lines.length).toBe(1);
+      const [offer] = error.offers;
+      if (!offer) throw error;
+      const { width } = takenUp(tiny, offer);
+      expect(layoutSheet({ ...tiny, width }).strips[0]?.lines.length).toBe(1);
       expect(() => layoutSheet({ ...tiny, width: width + 0.01 })).toThrow(Problem);
     }
   });

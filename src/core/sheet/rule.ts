@@ -1,29 +1,41 @@
 import type { Drawing } from '../drawing/drawing';
-import { bandCaptions, checkBars, gauge, header, zoneLetters } from './draw/aids';
+import { checkBars } from '../page/checkBars';
+import { gauge } from '../page/gauge';
+import { header } from '../page/header';
+import { lineLanguage } from '../page/lineLanguage';
+import type { OwnLetter } from '../setting/letterSet';
+import { handOf } from '../setting/setting';
 import { exemplar } from './draw/exemplar';
 import { horizontals } from './draw/horizontals';
 import { ladders } from './draw/ladder';
-import { lineLanguage } from './draw/lineLanguage';
+import { nibCaptions } from './draw/nibCaptions';
 import { slopes } from './draw/slopes';
+import { zoneLetters } from './draw/zoneLetters';
+import { headline } from './headline';
 import { layoutSheet } from './layout';
-import type { OwnLetter } from './letterSet';
-import { type Recipe, recipeHand } from './recipe';
+import type { Sheet } from './sheet';
 
 /**
  * The ruled sheet: the one function from recipe to drawing. Preview, PDF, SVG, PNG and thumbnails all draw this.
  * `own` are letters of the scribe's own, for the exemplar.
  * @throws Problem when the recipe cannot be ruled.
  */
-export function ruleSheet(recipe: Recipe, own: readonly OwnLetter[] = []): Drawing {
+export function ruleSheet(recipe: Sheet, own: readonly OwnLetter[] = []): Drawing {
   const layout = layoutSheet(recipe);
   const language = lineLanguage(recipe.tint);
   const written = exemplar(recipe, layout, language, own);
   const ruling = [slopes, ladders, horizontals];
-  const furniture = [zoneLetters, gauge, checkBars, bandCaptions, header];
-  const draw = (parts: typeof ruling) => parts.flatMap((part) => part(recipe, layout, language));
   return {
     ...layout.page,
-    title: recipe.title || `${recipeHand(recipe).name} guideline sheet`,
-    nodes: [...draw(ruling), ...written, ...draw(furniture)],
+    title: recipe.title || `${handOf(recipe).name} guideline sheet`,
+    nodes: [
+      ...ruling.flatMap((part) => part(recipe, layout, language)),
+      ...written,
+      ...zoneLetters(recipe, layout, language),
+      ...gauge(recipe, layout, language),
+      ...checkBars(recipe, layout, language),
+      ...nibCaptions(recipe, layout, language),
+      ...header({ ...recipe, headline: headline(recipe) }, layout, language),
+    ],
   };
 }

@@ -1,16 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { freshRecipe } from './defaults';
-import { changeHand, changeSchool } from './edit';
+import { freshRecipe } from '../document/defaults';
+import { changeHand, changeSchool } from '../document/edit';
+import { takenUp } from '../document/offer';
+import type { Recipe } from '../document/recipe';
+import { Problem } from '../problem/problem';
 import { layoutSheet } from './layout';
 import { nearestNib } from './nearestNib';
-import { Problem } from './problem';
 import { readings } from './readings';
-import type { Recipe } from './recipe';
 import { remarks } from './remarks';
 import { bodyHeight, pin, pinHere, settle, unpin } from './solve';
 
-const linesOf = (recipe: Recipe) => layoutSheet(recipe).bands[0]?.lines.length ?? 0;
+const linesOf = (recipe: Recipe) => layoutSheet(recipe).strips[0]?.lines.length ?? 0;
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const nibHand = fc.constantFrom(
   'italic' as const,
@@ -148,8 +149,7 @@ describe('pins', () => {
     } catch (error) {
       if (!(error instanceof Problem)) throw error;
       expect(error.offers).toHaveLength(2);
-      for (const { given } of error.offers)
-        expect(() => layoutSheet(settle({ ...recipe, given }))).not.toThrow();
+      for (const offer of error.offers) expect(() => layoutSheet(takenUp(recipe, offer))).not.toThrow();
     }
   });
 });

@@ -1,12 +1,13 @@
 import { countsByPen } from '../hand/hand';
 import { clamp, floorTo, type Mm, plain, roundTo } from '../measure/units';
-import { handPart } from './defaults';
-import { pageBoxes } from './furniture';
-import type { Given } from './given';
-import { LIMITS, type LimitId, outOfRange } from './limits';
-import { lineSystem, linesThatFit, moduleLength } from './lineSystem';
-import { Problem } from './problem';
-import { type Recipe, recipeHand } from './recipe';
+import { pageBoxes } from '../page/boxes';
+import { LIMITS, type LimitId, outOfRange } from '../problem/limits';
+import { Problem } from '../problem/problem';
+import { type Given, offerOf } from '../setting/given';
+import { handSetting } from '../setting/handSetting';
+import { lineSystem, linesThatFit, moduleLength } from '../setting/lineSystem';
+import { handOf } from '../setting/setting';
+import type { Sheet } from './sheet';
 
 /**
  * Nib width W, body height H, weight N (nib widths per body) and number of lines L hang together: H = N·W·f, where
@@ -27,20 +28,20 @@ const AGREEMENT: Mm = 0.01;
 const SCALED_STEP: Mm = 0.001;
 const BISECTIONS = 60;
 
-const isNibMeasured = (recipe: Recipe): boolean => countsByPen(recipeHand(recipe));
+const isNibMeasured = (recipe: Sheet): boolean => countsByPen(handOf(recipe));
 
 /** Height of the body on paper. */
-export const bodyHeight = (recipe: Recipe): Mm => recipe.zones.body * moduleLength(recipe, recipe.width);
+export const bodyHeight = (recipe: Sheet): Mm => recipe.zones.body * moduleLength(recipe, recipe.width);
 
 /** The recipe with everything that follows from `given` worked out. Does not check that the lines fit. */
-export function settle(recipe: Recipe): Recipe {
+export function settle<S extends Sheet>(recipe: S): S {
   return isNibMeasured(recipe) ? settleByNib(recipe) : settleByBody(recipe);
 }
 
-function settleByNib(recipe: Recipe): Recipe {
+function settleByNib<S extends Sheet>(recipe: S): S {
   const { width, bodyMm, body, lines } = recipe.given;
   const perWidth = moduleLength(recipe, 1);
-  const withNib = (w: Mm, n: number): Recipe => ({
+  const withNib = (w: Mm, n: number): S => ({
     ...recipe,
     width: inRange('width', w),
     zones: { ...recipe.zones, body: inRange('body', n) },
@@ -53,9 +54,9 @@ function settleByNib(recipe: Recipe): Recipe {
         'bodyMm',
         `A ${plain(width)} mm nib at ${plain(body)} makes a body of ${plain(body * width * perWidth)} mm, not ${plain(bodyMm)} mm. Unpin one of the three.`,
         [
-          { label: `Keep nib and weight`, given: { width, body, lines } },
-          { label: `Keep nib and body`, given: { width, bodyMm, lines } },
-          { label: `Keep weight and body`, given: { bodyMm, body, lines } },
+          offerOf(`Keep nib and weight`, { width, body, lines }),
+          offerOf(`Keep nib and body`, { width, bodyMm, lines }),
+          offerOf(`Keep weight and body`, { bodyMm, body, lines }),
         ],
       );
     }
@@ -64,8 +65,8 @@ function settleByNib(recipe: Recipe): Recipe {
   if (bodyMm !== undefined && body !== undefined) return withNib(bodyMm / (body * perWidth), body);
   if (width !== undefined && body !== undefined) return withNib(width, body);
 
-  const weight = body ?? handPart(recipe.hand, recipe.school).zones.body;
-  if (lines === undefined || recipe.bands.length > 0) {
+  const weight = body ?? handSetting(recipe.hand, recipe.school).zones.body;
+  if (lines === undefined || recipe.nibs.length > 0) {
     if (bodyMm !== undefined) return withNib(bodyMm / (weight * perWidth), weight);
     return withNib(width ?? recipe.width, body ?? (width !== undefined ? weight : recipe.zones.body));
   }
@@ -89,7 +90,7 @@ function settleByNib(recipe: Recipe): Recipe {
   );
 }
 
-function settleByBody(recipe: Recipe): Recipe {
+function settleByBody<S extends Sheet>(recipe: S): S {
   const { bodyMm, lines } = recipe.given;
   const settled =
     recipe.given.width === undefined ? recipe : { ...recipe, width: inRange('width', recipe.given.width) };
@@ -110,12 +111,12 @@ function settleByBody(recipe: Recipe): Recipe {
  * A unit- or mm-measured recipe scaled to a body of `height`. All zones keep their proportion, as far as their
  * ranges allow.
  */
-function withBody(recipe: Recipe, height: Mm): Recipe {
+function withBody<S extends Sheet>(recipe: S, height: Mm): S {
   const { zones } = recipe;
-  if (recipeHand(recipe).basis === 'ratio') {
+  if (handOf(recipe).basis === 'ratio') {
     return { ...recipe, ratioUnit: inRange('ratioUnit', height / zones.body) };
   }
-  const scaled = (id: Exclude<keyof Recipe['zones'], 'body'>): number | null => {
+  const scaled = (id: Exclude<keyof Sheet['zones'], 'body'>): number | null => {
     const value = zones[id];
     return value === null
       ? null
@@ -135,12 +136,12 @@ function withBody(recipe: Recipe, height: Mm): Recipe {
   };
 }
 
-const withZoneBody = (recipe: Recipe, body: number): Recipe => ({
+const withZoneBody = <S extends Sheet>(recipe: S, body: number): S => ({
   ...recipe,
   zones: { ...recipe.zones, body },
 });
 
-const linesFit = (recipe: Recipe, width: Mm, lines: number): boolean =>
+const linesFit = (recipe: Sheet, width: Mm, lines: number): boolean =>
   linesThatFit(lineSystem(recipe), moduleLength(recipe, width), pageBoxes(recipe).block.height) >= lines;
 
 function inRange(id: LimitId, value: number): number {
@@ -154,7 +155,7 @@ function inRange(id: LimitId, value: number): number {
  * quantity, so bisection finds it.
  * @throws Problem when the lines do not fit even at the quantity's lower limit.
  */
-function solved(id: LimitId, recipe: Recipe, fits: (value: number) => boolean, step: number): number {
+function solved(id: LimitId, recipe: Sheet, fits: (value: number) => boolean, step: number): number {
   const value = largest(id, fits, step);
   if (value !== undefined) return value;
   throw new Problem(
@@ -182,7 +183,7 @@ function largest(id: LimitId, fits: (value: number) => boolean, step: number): n
  * The largest size at which `lines` lines fit, all else as in the recipe: a nib for hands measured by the nib, a
  * body for the others; empty when none in range does.
  */
-export function largestForLines(recipe: Recipe, lines: number): Pick<Given, 'width' | 'bodyMm'> {
+export function largestForLines(recipe: Sheet, lines: number): Pick<Given, 'width' | 'bodyMm'> {
   if (isNibMeasured(recipe)) {
     const width = largest('width', (w) => linesFit(recipe, w, lines), WIDTH_STEP);
     return width === undefined ? {} : { width };
@@ -192,7 +193,7 @@ export function largestForLines(recipe: Recipe, lines: number): Pick<Given, 'wid
 }
 
 /** How many lines the block holds at the recipe's settled size. */
-export const roomForLines = (recipe: Recipe): number =>
+export const roomForLines = (recipe: Sheet): number =>
   linesThatFit(lineSystem(recipe), moduleLength(recipe, recipe.width), pageBoxes(recipe).block.height);
 
 /**
@@ -211,7 +212,7 @@ const YIELDS: Readonly<Record<Quantity, readonly Quantity[]>> = {
  * fits turns back into "as many as fit".
  * @throws Problem when the value cannot be reached whatever yields.
  */
-export function pin(recipe: Recipe, quantity: Quantity, value: number): Recipe {
+export function pin<S extends Sheet>(recipe: S, quantity: Quantity, value: number): S {
   const given = { ...recipe.given, [quantity]: value };
   if (quantity === 'lines' || overDetermined(given)) {
     for (const other of YIELDS[quantity]) delete given[other];
@@ -233,13 +234,13 @@ const overDetermined = (given: Given): boolean =>
   given.width !== undefined && given.bodyMm !== undefined && given.body !== undefined;
 
 /** Lets a quantity follow from the others. */
-export function unpin(recipe: Recipe, quantity: Quantity): Recipe {
+export function unpin<S extends Sheet>(recipe: S, quantity: Quantity): S {
   const { [quantity]: _, ...given } = recipe.given;
   return settle({ ...recipe, given });
 }
 
 /** Pins a quantity at the value it has now, keeping every other pin (the toggle beside a reading). */
-export function pinHere(recipe: Recipe, quantity: Quantity): Recipe {
+export function pinHere<S extends Sheet>(recipe: S, quantity: Quantity): S {
   const now: Record<Quantity, number> = {
     width: recipe.width,
     bodyMm: roundTo(bodyHeight(recipe), 0.001),

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '../document/defaults';
 import { loadAllScripts } from '../hands/scripts';
 import { tanDeg } from '../measure/units';
-import { freshRecipe } from '../sheet/defaults';
-import { recipeTypeface } from '../sheet/recipeTypeface';
+import { recipeTypeface } from '../setting/settingFace';
 import { inkOf } from './cut';
 import type { Typeface } from './face';
 import { type Ornament, ornamented } from './ornament';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '../document/defaults';
 import { loadScript } from '../hands/scripts';
-import { freshRecipe } from '../sheet/defaults';
-import { recipeTypeface } from '../sheet/recipeTypeface';
+import { recipeTypeface } from '../setting/settingFace';
 import type { Typeface } from './face';
 import { lettersOf, type SetLine } from './placed';
 import { setLine } from './setLine';

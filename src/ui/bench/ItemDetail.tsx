@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { asNib, type Item, PHOTO_BYTES, parseItem } from '@/core/kit/item';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 import { type Fact, factsOf } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Nib } from '@/core/kit/nib';
 import { widthFromLadder } from '@/core/measure/ladder';
 import { plain } from '@/core/measure/units';
-import { LIMITS, type Limit, outOfRange } from '@/core/sheet/limits';
+import { LIMITS, type Limit, outOfRange } from '@/core/problem/limits';
 import { NumberField } from '../fields/NumberField';
 
 const STEPS: Limit = { label: 'Steps', unit: 'steps', low: 1, high: 40, step: 1 };

@@ -3,7 +3,7 @@
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
 import { clamp, plain, roundTo } from '@/core/measure/units';
-import { type Limit, notANumber, outOfRange } from '@/core/sheet/limits';
+import { type Limit, notANumber, outOfRange } from '@/core/problem/limits';
 
 /** Digits shown of a value. */
 const PLACES = 3;

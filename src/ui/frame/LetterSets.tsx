@@ -2,7 +2,7 @@
 
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
 import type { HandId } from '@/core/hands/registry';
-import { emptySet, type LetterSet } from '@/core/sheet/letterSet';
+import { emptySet, type LetterSet } from '@/core/setting/letterSet';
 
 type Sets = Readonly<Partial<Record<HandId, LetterSet>>>;
 

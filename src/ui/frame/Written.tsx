@@ -1,7 +1,7 @@
+import { freshRecipe } from '@/core/document/defaults';
 import { OPENING_HAND } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { letterZones, recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { letterZones, recipeTypeface } from '@/core/setting/settingFace';
 import { setLine } from '@/core/type/setLine';
 import { writeLine } from '@/core/type/writeLine';
 import { pathData } from '@/render/pathData';

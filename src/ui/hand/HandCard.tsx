@@ -1,12 +1,12 @@
 'use client';
 
 import Link from 'next/link';
+import type { Recipe } from '@/core/document/recipe';
 import { countsByPen, type Hand, inSchool, isPressed } from '@/core/hand/hand';
 import { strokeWeights } from '@/core/hand/weights';
 import { hasLetters } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
-import type { Recipe } from '@/core/sheet/recipe';
 import { bodyHeight } from '@/core/sheet/solve';
 import type { WrittenSample } from '@/workers/gallery.worker';
 import { HandFigure } from './HandFigure';

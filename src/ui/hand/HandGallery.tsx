@@ -1,11 +1,11 @@
 'use client';
 
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { freshRecipe } from '@/core/document/defaults';
 import type { ToolFamily } from '@/core/hand/hand';
 import { LOOKS, PURPOSES, STAGES } from '@/core/hand/portrait';
 import { HANDS, type HandId } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
-import { freshRecipe } from '@/core/sheet/defaults';
 import { pin } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 import { Compared } from './Compared';

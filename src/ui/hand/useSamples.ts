@@ -1,9 +1,10 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { hasLetters } from '@/core/hands/scripts';
 import { textFor } from '@/core/practice/words/samples';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { handOf } from '@/core/setting/setting';
 import type { Wanted, WrittenSample } from '@/workers/gallery.worker';
 
 /** Drawing waits until typing pauses for so long, in ms. */
@@ -38,7 +39,7 @@ export function useSamples(recipes: readonly Recipe[], text: string): ReadonlyMa
         worker.current?.postMessage({
           number: latest.current,
           recipe,
-          text: textFor(recipeHand(recipe), text),
+          text: textFor(handOf(recipe), text),
         } satisfies Wanted);
     }, PAUSE);
     return () => clearTimeout(timer);

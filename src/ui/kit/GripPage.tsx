@@ -1,10 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { adviseEdge, adviseSlant, USUAL_POINTING } from '@/core/kit/grip';
 import type { Kit } from '@/core/kit/match';
 import { cosDeg, plain, sinDeg } from '@/core/measure/units';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { handOf } from '@/core/setting/setting';
 import { Slider } from '../fields/Slider';
 
 /** The picture, in its own units: a page, and a pen lying on it. */
@@ -26,7 +27,7 @@ export function GripPage({
 }) {
   const [pointing, setPointing] = useState(USUAL_POINTING[side]);
   useEffect(() => setPointing(USUAL_POINTING[side]), [side]);
-  const pointed = recipeHand(recipe).tool === 'pointed';
+  const pointed = handOf(recipe).tool === 'pointed';
   const cut = kit?.tool.cut ? CUT_SIGN[kit.tool.cut] * (kit.tool.cutDegrees ?? 0) : 0;
   const flange = kit?.holder?.holderType === 'straight' ? 0 : (kit?.holder?.flangeTurn ?? 0);
   const advice = pointed

@@ -2,13 +2,13 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import { asNib, type ItemKind, isTool } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
 import { type Need, needFor, needSchema } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
-import type { Recipe } from '@/core/sheet/recipe';
-import { recipeHand } from '@/core/sheet/recipe';
+import { handOf } from '@/core/setting/setting';
 import { pin } from '@/core/sheet/solve';
 import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';
@@ -89,7 +89,7 @@ export function KitStation({
     }
     const nib = asNib(kit.tool);
     if (!nib) return;
-    const nibMeasured = countsByPen(recipeHand(recipe));
+    const nibMeasured = countsByPen(handOf(recipe));
     edit((r) => {
       if (!nibMeasured) return { ...r, width: nib.width, nib: nib.id };
       const pinned = pin(r, 'width', nib.width);

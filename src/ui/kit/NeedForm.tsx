@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { type Item, type ItemKind, KIND_NAMES } from '@/core/kit/item';
 import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
-import { Problem } from '@/core/sheet/problem';
-import type { Recipe } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
 import { largestForLines } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 

@@ -1,12 +1,12 @@
 'use client';
 
 import { useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import type { Item } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
 import { preparation } from '@/core/kit/prepare';
 import { afterWriting } from '@/core/kit/use';
-import type { Recipe } from '@/core/sheet/recipe';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { Caution } from './Caution';

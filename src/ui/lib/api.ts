@@ -1,5 +1,5 @@
-import type { Offer } from '@/core/sheet/problem';
-import { Problem } from '@/core/sheet/problem';
+import type { Offer } from '@/core/problem/problem';
+import { Problem } from '@/core/problem/problem';
 
 /**
  * Calls one of the application's own routes.

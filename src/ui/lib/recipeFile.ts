@@ -1,5 +1,5 @@
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import { parseRecipe, type Recipe } from '@/core/document/recipe';
+import { Problem } from '@/core/problem/problem';
 
 /** A recipe file is some ten kB at most; a larger file is something else. */
 const LARGEST = 64 * 1024;

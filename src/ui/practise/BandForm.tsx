@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useId, useRef, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import {
   type Band,
   INKS,
@@ -16,8 +17,8 @@ import { changeHow, changeKind, changeText, usualOf } from '@/core/practice/edit
 import type { Ground } from '@/core/practice/ground';
 import { PICTURES } from '@/core/practice/pictures';
 import { familiesOf } from '@/core/practice/subjects';
-import { LIMITS } from '@/core/sheet/limits';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { LIMITS } from '@/core/problem/limits';
+import { handOf } from '@/core/setting/setting';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { type HowChange, INK_NAMES, KIND_NAMES, TINT_NAMES, usesCells, usesRows } from './bandWords';
@@ -38,7 +39,7 @@ export function BandForm({
 }) {
   const { id, what, how } = band;
   const set = (change: HowChange) => edit((r) => changeHow(r, id, change));
-  const broad = recipeHand(ground.recipe).tool === 'broad';
+  const broad = handOf(ground.recipe).tool === 'broad';
   return (
     <div className="space-y-2 border-base-300 border-t px-2 pt-2 pb-3">
       <div className="grid grid-cols-2 gap-2">

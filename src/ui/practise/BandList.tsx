@@ -18,11 +18,11 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { Copy, GripVertical, Trash2 } from 'lucide-react';
 import { useId } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import type { Band } from '@/core/practice/band';
 import type { BandRemark } from '@/core/practice/compose';
 import { duplicateBand, moveBand, removeBand } from '@/core/practice/edit';
 import type { Ground } from '@/core/practice/ground';
-import type { Recipe } from '@/core/sheet/recipe';
 import { BandForm } from './BandForm';
 import { howOf, whatOf } from './bandWords';
 

@@ -2,11 +2,12 @@
 
 import { BookOpen } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import type { Band } from '@/core/practice/band';
 import { type Course, FRONT_PAGES, USUAL_COURSE } from '@/core/practice/course/course';
-import type { OwnLetter } from '@/core/sheet/letterSet';
-import { LIMITS } from '@/core/sheet/limits';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { LIMITS } from '@/core/problem/limits';
+import type { OwnLetter } from '@/core/setting/letterSet';
+import { handOf } from '@/core/setting/setting';
 import { settle } from '@/core/sheet/solve';
 import type { AskProgress } from '@/workers/practise.worker';
 import { Toggle } from '../fields/Choices';
@@ -43,7 +44,7 @@ export function CoursePanel({
   const [planning, setPlanning] = useState<AskProgress | null>(null);
   const { progress, make, cancel } = usePack();
   const notice = useNotice();
-  const hand = recipeHand(recipe).name;
+  const hand = handOf(recipe).name;
 
   useEffect(() => {
     let asked = false;

@@ -4,8 +4,8 @@ import { useEffect, useState } from 'react';
 import { asTyped } from '@/core/hand/hand';
 import type { Ground } from '@/core/practice/ground';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
-import { Problem } from '@/core/sheet/problem';
-import { recipeHand } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
+import { handOf } from '@/core/setting/setting';
 import { lettersOf } from '@/core/type/compose';
 import type { ListFacts } from '@/workers/practise.worker';
 import { FileButton } from '../fields/FileButton';
@@ -38,7 +38,7 @@ export function OwnList({
   // biome-ignore lint/correctness/useExhaustiveDependencies: `read` counts the lists; a new one is asked about anew
   useEffect(() => {
     let current = true;
-    const hand = face ? asTyped(recipeHand(ground.recipe), lettersOf(face)) : [];
+    const hand = face ? asTyped(handOf(ground.recipe), lettersOf(face)) : [];
     ask('facts', { known, hand })
       .then((found) => current && setFacts(found))
       .catch(() => undefined);

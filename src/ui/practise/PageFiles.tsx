@@ -1,6 +1,6 @@
 'use client';
 
-import type { Recipe } from '@/core/sheet/recipe';
+import type { Recipe } from '@/core/document/recipe';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { downloadJson, sentenceOf } from '../lib/api';

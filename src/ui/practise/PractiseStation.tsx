@@ -2,6 +2,7 @@
 
 import { ChevronLeft, ChevronRight, Plus, Timer } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { rectangle } from '@/core/drawing/build';
 import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import type { Nib } from '@/core/kit/nib';
@@ -10,8 +11,8 @@ import { type Composed, compose, drawPage } from '@/core/practice/compose';
 import { addBand, freeIds, newBand, usualOf, withBands } from '@/core/practice/edit';
 import { type Ground, groundOf } from '@/core/practice/ground';
 import { samplesFor } from '@/core/practice/words/samples';
-import { Problem } from '@/core/sheet/problem';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
+import { handOf } from '@/core/setting/setting';
 import { settle } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 import { Tabs } from '../fields/Tabs';
@@ -173,7 +174,7 @@ export function PractiseStation({
   const tenMinutes = async () => {
     try {
       const laid = await worker.ask('ten', { recipe, known: known.letters, own });
-      lay(laid, `${recipeHand(recipe).name}, ten minutes`);
+      lay(laid, `${handOf(recipe).name}, ten minutes`);
     } catch (error) {
       if (!(error instanceof Stopped)) notice({ tone: 'problem', text: sentenceOf(error) });
     }
@@ -240,7 +241,7 @@ export function PractiseStation({
                     onSwitch={(mirrored) => edit((r) => settle({ ...r, paper: { ...r.paper, mirrored } }))}
                   />
                 </div>
-                <OtherPages ground={ground} sample={samplesFor(recipeHand(recipe)).letter} onLay={lay} />
+                <OtherPages ground={ground} sample={samplesFor(handOf(recipe)).letter} onLay={lay} />
                 {bands.length === 0 ? (
                   <p className="text-sm">
                     Nothing to practise yet. A ten-minute page is made for what comes next after the letters
@@ -300,8 +301,8 @@ export function PractiseStation({
 
 const NotDrawn = ({ recipe }: { recipe: Recipe }) => (
   <p>
-    The letters of {recipeHand(recipe).name} are not drawn yet. Its drills, pictures and ruling can be
-    practised; words and courses need letters.
+    The letters of {handOf(recipe).name} are not drawn yet. Its drills, pictures and ruling can be practised;
+    words and courses need letters.
   </p>
 );
 

@@ -5,7 +5,7 @@ import { asTyped } from '@/core/hand/hand';
 import type { Ground } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import { LOOK_ALIKES } from '@/core/practice/words/select';
-import { recipeHand } from '@/core/sheet/recipe';
+import { handOf } from '@/core/setting/setting';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
@@ -53,7 +53,7 @@ export function WordsPanel({
   const [pair, setPair] = useState('n u');
   const [join, setJoin] = useState('ou');
   const notice = useNotice();
-  const hand = recipeHand(ground.recipe);
+  const hand = handOf(ground.recipe);
   const letters = useMemo(() => asTyped(hand, known.letters), [hand, known.letters]);
   const stressed = useMemo(() => asTyped(hand, known.stressed), [hand, known.stressed]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: words found for other letters are not shown with these

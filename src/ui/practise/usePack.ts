@@ -2,8 +2,8 @@
 
 import { useCallback, useRef, useState } from 'react';
 import { z } from 'zod';
+import type { Recipe } from '@/core/document/recipe';
 import type { Course, CourseOptions } from '@/core/practice/course/course';
-import type { Recipe } from '@/core/sheet/recipe';
 import { call } from '../lib/api';
 
 /** How far a pack is. */

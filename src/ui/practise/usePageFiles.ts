@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import type { Recipe } from '@/core/sheet/recipe';
+import type { Recipe } from '@/core/document/recipe';
 import { useNotice } from '../frame/notices';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
 import type { FileFormat } from '../paper/FormatButtons';

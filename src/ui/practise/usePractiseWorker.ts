@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef } from 'react';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 import type { Ask, AskProgress, Asks, Question, Reply } from '@/workers/practise.worker';
 
 interface Waiting {

@@ -2,15 +2,16 @@
 
 import { Pin, PinOff } from 'lucide-react';
 import type { ReactNode } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
+import { handOf } from '@/core/setting/setting';
 import { leftOut } from '@/core/sheet/draw/exemplar';
 import { layoutSheet } from '@/core/sheet/layout';
 import { nearestNib } from '@/core/sheet/nearestNib';
 import { readings } from '@/core/sheet/readings';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import { remarks } from '@/core/sheet/remarks';
 import { pin, pinHere, type Quantity, unpin } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
@@ -19,10 +20,10 @@ type Edit = (change: (recipe: Recipe) => Recipe) => void;
 
 /** What hangs together, with a pin on what is given: the rest follows. */
 export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const byNib = countsByPen(hand);
   const now = readings(recipe);
-  const compared = recipe.bands.length > 0;
+  const compared = recipe.nibs.length > 0;
   const all: { quantity: Quantity; name: string; value: string }[] = [
     ...(byNib
       ? [
@@ -87,8 +88,8 @@ export function NearestInDrawer({
   edit: Edit;
   drawer: readonly Nib[];
 }) {
-  const hand = recipeHand(recipe);
-  if ((hand.basis !== 'nib' && hand.basis !== 'dots') || recipe.bands.length > 0) return null;
+  const hand = handOf(recipe);
+  if ((hand.basis !== 'nib' && hand.basis !== 'dots') || recipe.nibs.length > 0) return null;
   const nearest = nearestNib(recipe, nibsFor(hand.tool, drawer));
   if (!nearest || Math.abs(nearest.nib.width - recipe.width) < 0.005) return null;
   const { nib, body, lines } = nearest;

@@ -1,10 +1,11 @@
 'use client';
 
+import { changeExemplar } from '@/core/document/edit';
+import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import { hasLetters } from '@/core/hands/scripts';
-import { changeExemplar } from '@/core/sheet/edit';
-import { LIMITS } from '@/core/sheet/limits';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { LIMITS } from '@/core/problem/limits';
+import { handOf } from '@/core/setting/setting';
 import { settle } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
@@ -17,7 +18,7 @@ const UNIT_NAMES = { nib: 'nw', ratio: 'units', mm: 'mm', dots: 'dots' } as cons
 /** What is rarely changed: zones, which lines are drawn, aids, margins, and the words in the header. */
 export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
   const { paper, aids, zones, show } = recipe;
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const unit = UNIT_NAMES[hand.basis];
   const setZones = (next: Partial<Zones>) => edit((r) => settle({ ...r, zones: { ...r.zones, ...next } }));
   const setPaper = (next: Partial<Recipe['paper']>) =>

@@ -1,6 +1,6 @@
 'use client';
 
-import { settle } from '@/core/sheet/solve';
+import { takenUp } from '@/core/document/offer';
 import type { Sheet } from './useSheet';
 
 /** What was asked for and cannot be, why, and the nearest that can. */
@@ -11,14 +11,14 @@ export function RefusedEdit({ sheet }: { sheet: Sheet }) {
       <p>
         {problem.message} <span className="opacity-80">The sheet is as it was.</span>
       </p>
-      {problem.offers.map(({ label, given }) => (
+      {problem.offers.map((offer) => (
         <button
-          key={label}
+          key={offer.label}
           type="button"
           className="btn btn-sm"
-          onClick={() => sheet.edit(() => settle({ ...attempted, given }))}
+          onClick={() => sheet.edit(() => takenUp(attempted, offer))}
         >
-          {label}
+          {offer.label}
         </button>
       ))}
       <button type="button" className="btn btn-ghost btn-sm" onClick={sheet.dismiss}>

@@ -1,11 +1,12 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { clamp } from '@/core/measure/units';
-import { LIMITS } from '@/core/sheet/limits';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { LIMITS } from '@/core/problem/limits';
+import { handOf } from '@/core/setting/setting';
 import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
@@ -52,7 +53,7 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
   };
   const stepNib = (direction: 1 | -1) =>
     edit((r) => {
-      const hand = recipeHand(r);
+      const hand = handOf(r);
       const sorted = [...nibsFor(hand.tool, drawer)].sort((a, b) => a.width - b.width);
       const next =
         direction === 1
@@ -62,7 +63,7 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
     });
   const stepAngle = (by: number) =>
     edit((r) =>
-      recipeHand(r).penAngle
+      handOf(r).penAngle
         ? settle({ ...r, penAngle: clamp(r.penAngle + by, LIMITS.penAngle.low, LIMITS.penAngle.high) })
         : r,
     );

@@ -1,14 +1,15 @@
 'use client';
 
+import { changeHand, changeSchool } from '@/core/document/edit';
+import type { Recipe } from '@/core/document/recipe';
 import { countsByPen, isPressed } from '@/core/hand/hand';
 import { HANDS, handById } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { PAPER_FORMATS, type PaperFormatId, paperFormat } from '@/core/measure/paper';
 import { plain } from '@/core/measure/units';
-import { changeHand, changeSchool } from '@/core/sheet/edit';
-import { LIMITS } from '@/core/sheet/limits';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { LIMITS } from '@/core/problem/limits';
+import { handOf } from '@/core/setting/setting';
 import { bodyHeight, pin, pinHere, roomForLines, settle, unpin } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
@@ -23,7 +24,7 @@ interface Part {
 
 /** What is on the paper, in one sentence; each underlined part is the control that changes it. */
 export function Sentence({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const part = { recipe, edit };
   return (
     <p className="font-serif text-[1.35rem] leading-relaxed">
@@ -82,7 +83,7 @@ function SchoolPhrase({ recipe, edit }: Part) {
 }
 
 function WeightPhrase({ recipe, edit }: Part) {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const byNib = countsByPen(hand);
   const unit = hand.basis === 'dots' ? 'dot' : 'nib width';
   const body = bodyHeight(recipe);
@@ -117,16 +118,16 @@ function WeightPhrase({ recipe, edit }: Part) {
 const SAME_WIDTH = 0.005;
 
 function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const fitting = nibsFor(hand.tool, drawer);
-  const compared = recipe.bands.length > 0;
+  const compared = recipe.nibs.length > 0;
   const sameWidth = fitting.filter(({ width }) => Math.abs(width - recipe.width) < SAME_WIDTH);
   const owned = sameWidth.find(({ id }) => id === recipe.nib) ?? sameWidth[0];
   const what = { broad: 'nib', pointed: 'mm pointed pen', brush: 'mm brush', monoline: 'mm point' }[
     hand.tool
   ];
   const text = compared
-    ? `the ${recipe.bands.map((width) => plain(width)).join(', ')} mm nibs in bands`
+    ? `the ${recipe.nibs.map((width) => plain(width)).join(', ')} mm nibs in bands`
     : owned && owned.kind !== 'broad'
       ? `the ${owned.label}`
       : hand.tool === 'broad'
@@ -169,22 +170,22 @@ function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) 
   );
 }
 
-const MOST_BANDS = 4;
+const MOST_NIBS = 4;
 
 function CompareNibs({ recipe, edit, fitting }: Part & { fitting: readonly Nib[] }) {
-  const { bands } = recipe;
+  const { nibs } = recipe;
   const begin = () => {
     const wider = fitting.find(({ width }) => width > recipe.width)?.width;
-    edit((r) => ({ ...r, bands: [r.width, wider ?? r.width * 1.5].sort((a, b) => a - b) }));
+    edit((r) => ({ ...r, nibs: [r.width, wider ?? r.width * 1.5].sort((a, b) => a - b) }));
   };
-  if (bands.length === 0) {
+  if (nibs.length === 0) {
     return (
       <button type="button" className="btn btn-sm" onClick={begin}>
         Compare nibs on one sheet
       </button>
     );
   }
-  const widths = [...new Set([...fitting.map(({ width }) => width), ...bands])].sort((a, b) => a - b);
+  const widths = [...new Set([...fitting.map(({ width }) => width), ...nibs])].sort((a, b) => a - b);
   return (
     <fieldset>
       <legend className="mb-1 text-sm">Two to four nibs, a band each</legend>
@@ -193,19 +194,19 @@ function CompareNibs({ recipe, edit, fitting }: Part & { fitting: readonly Nib[]
           <Toggle
             key={width}
             name={`${plain(width)} mm`}
-            on={bands.includes(width)}
+            on={nibs.includes(width)}
             onSwitch={(on) =>
               edit((r) => {
                 const next = on
-                  ? [...r.bands, width].sort((a, b) => a - b)
-                  : r.bands.filter((w) => w !== width);
-                return next.length < 2 ? r : { ...r, bands: next.slice(0, MOST_BANDS) };
+                  ? [...r.nibs, width].sort((a, b) => a - b)
+                  : r.nibs.filter((w) => w !== width);
+                return next.length < 2 ? r : { ...r, nibs: next.slice(0, MOST_NIBS) };
               })
             }
           />
         ))}
       </div>
-      <button type="button" className="btn btn-sm mt-2" onClick={() => edit((r) => ({ ...r, bands: [] }))}>
+      <button type="button" className="btn btn-sm mt-2" onClick={() => edit((r) => ({ ...r, nibs: [] }))}>
         Back to one nib
       </button>
     </fieldset>
@@ -213,7 +214,7 @@ function CompareNibs({ recipe, edit, fitting }: Part & { fitting: readonly Nib[]
 }
 
 function AnglePhrase({ recipe, edit }: Part) {
-  const taught = Object.values(recipeHand(recipe).turns).filter(({ where }) => where !== undefined);
+  const taught = Object.values(handOf(recipe).turns).filter(({ where }) => where !== undefined);
   return (
     <Phrase label="Pen angle" text={`${plain(recipe.penAngle)}°`}>
       <NumberField
@@ -239,7 +240,7 @@ function AnglePhrase({ recipe, edit }: Part) {
 }
 
 function SlopePhrase({ recipe, edit }: Part) {
-  const pointed = isPressed(recipeHand(recipe));
+  const pointed = isPressed(handOf(recipe));
   const text = pointed
     ? `on a slant of ${plain(90 - recipe.slope)}°`
     : recipe.slope === 0

@@ -1,5 +1,5 @@
 import { compressToEncodedURIComponent, decompressFromEncodedURIComponent } from 'lz-string';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import { parseRecipe, type Recipe } from '@/core/document/recipe';
 
 /** A recipe in the address is a few hundred characters; anything much longer is not ours. */
 const LONGEST = 8000;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { freshRecipe } from '@/core/sheet/defaults';
+import { freshRecipe } from '@/core/document/defaults';
 import { inWords } from '../lib/words';
 import { stepZoom } from '../paper/zoom';
 import { begin, commit, redo, undo } from './history';

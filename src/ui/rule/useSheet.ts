@@ -1,11 +1,11 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { type HandId, handById } from '@/core/hands/registry';
 import { isLoaded, loadScript } from '@/core/hands/scripts';
+import { Problem } from '@/core/problem/problem';
 import { layoutSheet } from '@/core/sheet/layout';
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
 import { call, sentenceOf } from '../lib/api';
 import { begin, commit, type History, redo, undo } from './history';
 import { sheetAddress, unpackRecipe } from './recipeUrl';

@@ -1,10 +1,11 @@
 'use client';
 
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { plain, tanDeg } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
-import { letterUnit, recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { handOf } from '@/core/setting/setting';
+import { letterUnit, recipeTypeface } from '@/core/setting/settingFace';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { measureLetter } from '@/core/type/letterMeasures';
@@ -84,7 +85,7 @@ export function Desk({
     [reset],
   );
   const [blend, setBlend] = useState(BLEND);
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const unit = { mm: letterUnit(shown), name: UNIT_NAMES[hand.unit] };
   const options = comparisons(shown, face, cut, heldAngle);
   const second = other ? compared(other, shown, face, cut, heldAngle, set.letters) : undefined;

@@ -2,11 +2,11 @@
 
 import { Download, Upload } from 'lucide-react';
 import { useRef } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { type Context, USUAL } from '@/core/hand/letter';
 import { handById } from '@/core/hands/registry';
-import { asOwn, LETTER_SET_LIMITS, type LetterSet, readLetterSet } from '@/core/sheet/letterSet';
-import { Problem } from '@/core/sheet/problem';
-import type { Recipe } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
+import { asOwn, LETTER_SET_LIMITS, type LetterSet, readLetterSet } from '@/core/setting/letterSet';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { Toggle } from '../fields/Choices';

@@ -1,10 +1,10 @@
 'use client';
 
+import { changeHand } from '@/core/document/edit';
+import type { Recipe } from '@/core/document/recipe';
 import { HANDS, handById, OPENING_HAND } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
-import { changeHand } from '@/core/sheet/edit';
-import type { Recipe } from '@/core/sheet/recipe';
 import { RefusedEdit } from '../rule/RefusedEdit';
 import { Sentence } from '../rule/Sentence';
 import { useSheet } from '../rule/useSheet';

@@ -1,8 +1,9 @@
+import type { Recipe } from '@/core/document/recipe';
 import { isPressed } from '@/core/hand/hand';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
-import { LIMITS } from '@/core/sheet/limits';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
+import { LIMITS } from '@/core/problem/limits';
+import { handOf } from '@/core/setting/setting';
 import { bodyHeight, pin } from '@/core/sheet/solve';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
@@ -49,7 +50,7 @@ export function TurnPen({
   commit: (change: Change) => void;
   unit: { mm: number; name: string };
 }) {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const edge = hand.tool === 'broad';
   const pressed = isPressed(hand);
   const { low: leastSlope, high: mostSlope } = hand.slope.range;

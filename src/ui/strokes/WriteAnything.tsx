@@ -1,14 +1,15 @@
 'use client';
 
 import { useDeferredValue, useMemo, useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import { samplesFor } from '@/core/practice/words/samples';
+import type { OwnLetter } from '@/core/setting/letterSet';
+import { handOf } from '@/core/setting/setting';
 import { leftOut } from '@/core/sheet/draw/exemplar';
 import { exemplarLine } from '@/core/sheet/exemplarLine';
 import { layoutSheet } from '@/core/sheet/layout';
-import type { OwnLetter } from '@/core/sheet/letterSet';
-import { type Recipe, recipeHand } from '@/core/sheet/recipe';
 import type { Typeface } from '@/core/type/face';
 import { carriedOver, type Touch } from '@/core/type/touch';
 import { useNotice } from '../frame/notices';
@@ -36,7 +37,7 @@ export function WriteAnything({
   unit: { mm: number };
   own: readonly OwnLetter[];
 }) {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const [typed, setText] = useState(recipe.exemplar || samplesFor(hand).phrase);
   // Another hand on the desk may be written in other letters.
   const text =

@@ -1,10 +1,10 @@
+import type { Recipe } from '@/core/document/recipe';
 import { handById } from '@/core/hands/registry';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
-import { handPart } from '@/core/sheet/defaults';
-import type { OwnLetter } from '@/core/sheet/letterSet';
-import type { Recipe } from '@/core/sheet/recipe';
-import { recipeTypeface } from '@/core/sheet/recipeTypeface';
+import { handSetting } from '@/core/setting/handSetting';
+import type { OwnLetter } from '@/core/setting/letterSet';
+import { recipeTypeface } from '@/core/setting/settingFace';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 
@@ -78,7 +78,7 @@ export function compared(
       return other && { face, cut: other, pen: face.pen, name };
     }
     default: {
-      const part = handPart(recipe.hand, value);
+      const part = handSetting(recipe.hand, value);
       const theirs = recipeTypeface(
         { ...recipe, ...part, width: recipe.width, writing: recipe.writing },
         { own },

@@ -1,8 +1,8 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import { Problem } from '@/core/sheet/problem';
-import type { Recipe } from '@/core/sheet/recipe';
+import type { Recipe } from '@/core/document/recipe';
+import { Problem } from '@/core/problem/problem';
 
 type Change = (recipe: Recipe) => Recipe;
 

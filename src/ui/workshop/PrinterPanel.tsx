@@ -2,11 +2,11 @@
 
 import { Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import { freshRecipe } from '@/core/document/defaults';
 import { OPENING_HAND } from '@/core/hands/registry';
 import { plain } from '@/core/measure/units';
-import { freshRecipe } from '@/core/sheet/defaults';
-import type { Limit } from '@/core/sheet/limits';
-import { CHECK_BAR, printerCorrection } from '@/core/sheet/printer';
+import { CHECK_BAR, printerCorrection } from '@/core/page/printer';
+import type { Limit } from '@/core/problem/limits';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
 import { call, download, newId, sentenceOf } from '../lib/api';

@@ -1,9 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import { demoPages } from '@/core/document/demoPages';
+import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { HANDS } from '@/core/hands/registry';
 import { type Band, bandOf, MOST_BANDS, WHATS } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
-import { demoPages } from '@/core/practice/demoPages';
 import {
   addBand,
   changeHow,
@@ -18,9 +20,7 @@ import {
   withBands,
 } from '@/core/practice/edit';
 import { groundOf } from '@/core/practice/ground';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe, type Recipe } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
 import { packRecipe, sheetAddress, unpackRecipe } from '@/ui/rule/recipeUrl';
 import { anyBands } from '../../support/practice';
 

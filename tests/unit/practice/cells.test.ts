@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import { HANDS, handById } from '@/core/hands/registry';
 import { bandOf } from '@/core/practice/band';
 import { compose, drawPage } from '@/core/practice/compose';
@@ -7,8 +8,7 @@ import { drillsFor } from '@/core/practice/drills';
 import { groundOf } from '@/core/practice/ground';
 import { PICTURES } from '@/core/practice/pictures';
 import { familiesOf } from '@/core/practice/subjects';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 import { anyBands, misplaced, recipeOn } from '../../support/practice';
 
 const PAPERS = ['a3', 'a4', 'a5'] as const;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import type { DrawingNode } from '@/core/drawing/drawing';
 import { HANDS, handById } from '@/core/hands/registry';
 import { bandOf } from '@/core/practice/band';
@@ -7,7 +8,6 @@ import { type ComposedPage, compose } from '@/core/practice/compose';
 import { groundOf } from '@/core/practice/ground';
 import { subjectsOf } from '@/core/practice/subjects';
 import { samplesFor } from '@/core/practice/words/samples';
-import { freshRecipe } from '@/core/sheet/defaults';
 import { setLine } from '@/core/type/setLine';
 import { usualFace } from '../../support/drawnHands';
 

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import type { Recipe } from '@/core/document/recipe';
 import { drawingBounds } from '@/core/drawing/bounds';
 import { registerHand } from '@/core/hands/registry';
 import type { Band } from '@/core/practice/band';
@@ -16,9 +18,7 @@ import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw'
 import { groundOf } from '@/core/practice/ground';
 import { lessonsOf, nextLesson } from '@/core/practice/lessons';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { Problem } from '@/core/sheet/problem';
-import type { Recipe } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
 import { renderPdfPages } from '@/render/pdf';
 import { madeUpHand } from '../../support/madeUp';
 import { recipeOn, WORDS } from '../../support/practice';

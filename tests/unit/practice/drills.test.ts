@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import { drawingBounds } from '@/core/drawing/bounds';
 import { derivativeAt } from '@/core/geometry/cubic';
 import { directionOf } from '@/core/geometry/vec';
@@ -8,12 +9,11 @@ import { trace } from '@/core/pen/trace';
 import { bandOf } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
 import { DRILLS, drillById, drillsFor } from '@/core/practice/drills';
-import type { Figure } from '@/core/practice/figure';
 import { type Ground, groundOf } from '@/core/practice/ground';
-import { fadesOf, inkNodes, reachBeyond } from '@/core/practice/ink';
 import { PICTURES } from '@/core/practice/pictures';
 import { subjectsOf } from '@/core/practice/subjects';
-import { freshRecipe } from '@/core/sheet/defaults';
+import type { Figure } from '@/core/writing/figure';
+import { fadesOf, inkNodes, reachBeyond } from '@/core/writing/ink';
 
 const groundFor = (hand: HandId) => groundOf(freshRecipe(hand), { size: 1, held: false });
 const drillOf = (ground: Ground, id: string): Figure => {

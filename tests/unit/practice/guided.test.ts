@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import { drawingBounds } from '@/core/drawing/bounds';
 import type { DrawingNode, GroupNode, PathCommand, PathNode } from '@/core/drawing/drawing';
 import { derivativeAt } from '@/core/geometry/cubic';
@@ -7,13 +8,12 @@ import { handById } from '@/core/hands/registry';
 import type { Stroke } from '@/core/pen/stroke';
 import { bandOf } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
-import type { Figure } from '@/core/practice/figure';
-import { letterFigure, textFigure } from '@/core/practice/figure';
 import { groundOf } from '@/core/practice/ground';
 import { guide } from '@/core/practice/guided';
 import { familiesOf } from '@/core/practice/subjects';
 import { samplesFor } from '@/core/practice/words/samples';
-import { freshRecipe } from '@/core/sheet/defaults';
+import type { Figure } from '@/core/writing/figure';
+import { letterFigure, textFigure } from '@/core/writing/figure';
 import { DRAWN } from '../../support/drawnHands';
 import { recipeOn } from '../../support/practice';
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import { textWidth, wrapText } from '@/core/drawing/textWidth';
 import { ovalPoint, slantedOval } from '@/core/geometry/oval';
 import { directionOf, distance, subtract, type Vec } from '@/core/geometry/vec';
@@ -16,8 +17,7 @@ import { inRows, sequenceOf } from '@/core/practice/cells';
 import { compose } from '@/core/practice/compose';
 import { groundOf, sized } from '@/core/practice/ground';
 import { placeLabels } from '@/core/practice/labels';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { asOwn } from '@/core/sheet/letterSet';
+import { asOwn } from '@/core/setting/letterSet';
 import { bodyHeight } from '@/core/sheet/solve';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });

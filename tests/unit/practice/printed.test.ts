@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import type { Drawing, Form } from '@/core/drawing/drawing';
 import { bandOf } from '@/core/practice/band';
 import { compose, drawPage } from '@/core/practice/compose';
-import { freshRecipe } from '@/core/sheet/defaults';
 import { renderPdf } from '@/render/pdf';
 import { Raster } from '../../support/raster';
 

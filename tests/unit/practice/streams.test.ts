@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { filePages, reportedPages, type Step } from '@/app/_lib/pages';
 import { courseSteps, practiceSteps } from '@/app/_lib/practice';
+import { freshRecipe } from '@/core/document/defaults';
 import { bandOf } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
 import { planCourse, USUAL_COURSE } from '@/core/practice/course/course';
 import { layPack } from '@/core/practice/course/draw';
-import { freshRecipe } from '@/core/sheet/defaults';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 import { WORDS } from '../../support/practice';
 
 /** Steps that note how far they were taken, and whether they were given up. */

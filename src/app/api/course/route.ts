@@ -4,10 +4,11 @@ import { answer, COURSE_BODY, parse, readJson } from '@/app/_lib/http';
 import { filePages, reportedPages } from '@/app/_lib/pages';
 import { courseSteps } from '@/app/_lib/practice';
 import { currentWords } from '@/app/_lib/words';
+import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { courseSchema, plannedSchema } from '@/core/practice/course/course';
 import { layPack } from '@/core/practice/course/draw';
-import { parseRecipe, recipeHand } from '@/core/sheet/recipe';
+import { handOf } from '@/core/setting/setting';
 import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';
@@ -27,7 +28,7 @@ export const POST = (request: Request) =>
     await loadScript(recipe.hand);
     const own = (await findLetterSet(recipe.hand))?.letters ?? [];
     const { words } = await currentWords();
-    const title = recipe.title || `A course in ${recipeHand(recipe).name}`;
+    const title = recipe.title || `A course in ${handOf(recipe).name}`;
     const correction = await correctionFor(query.get('printer'));
     // What was planned elsewhere is laid at once: a page that does not fit is refused before anything is sent.
     const course = 'pages' in body.course ? layPack(recipe, body.course, own) : body.course;

@@ -2,10 +2,10 @@ import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/f
 import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { filePages } from '@/app/_lib/pages';
 import { practiceSteps } from '@/app/_lib/practice';
+import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { compose, drawPage } from '@/core/practice/compose';
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe } from '@/core/sheet/recipe';
+import { Problem } from '@/core/problem/problem';
 import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 import { findLetterSet } from '@/store/letterSets';

@@ -1,7 +1,7 @@
 import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
 import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
-import { parseRecipe } from '@/core/sheet/recipe';
 import { ruleSheet } from '@/core/sheet/rule';
 import { renderPdf } from '@/render/pdf';
 import { renderPng } from '@/render/png';

@@ -1,6 +1,6 @@
 import { answer, BACKUP_BODY, parse, readJson } from '@/app/_lib/http';
-import { Problem } from '@/core/sheet/problem';
-import { parseRecipe } from '@/core/sheet/recipe';
+import { parseRecipe } from '@/core/document/recipe';
+import { Problem } from '@/core/problem/problem';
 import { BACKUP_FORMAT, BACKUP_VERSION, backupSchema, restoreBackup } from '@/store/backup';
 
 /** Replaces everything by a backup. Every recipe in it is read before anything is written. */

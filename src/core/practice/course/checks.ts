@@ -1,4 +1,5 @@
-import { type Recipe, recipeHand } from '../../sheet/recipe';
+import { handOf } from '../../setting/setting';
+import type { Sheet } from '../../sheet/sheet';
 
 /** What a page is about, for what to compare afterwards. */
 export type Theme = 'strokes' | 'letters' | 'capitals' | 'words' | 'sentences' | 'ruling';
@@ -40,8 +41,8 @@ const CHECKS: Readonly<
 /** Most checks a page has room for. */
 const MOST = 3;
 
-export function checksFor(theme: Theme, recipe: Recipe): string[] {
-  const { tool } = recipeHand(recipe);
+export function checksFor(theme: Theme, recipe: Sheet): string[] {
+  const { tool } = handOf(recipe);
   const kind = tool === 'broad' ? 'broad' : 'pressed';
   return CHECKS[theme]
     .filter((check) => check.for === undefined || (check.for === kind && tool !== 'monoline'))

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { asTyped } from '../../hand/hand';
-import type { OwnLetter } from '../../sheet/letterSet';
-import { Problem } from '../../sheet/problem';
-import { whole } from '../../sheet/ranged';
-import { type Recipe, recipeHand } from '../../sheet/recipe';
+import { Problem } from '../../problem/problem';
+import { whole } from '../../problem/ranged';
+import type { OwnLetter } from '../../setting/letterSet';
+import { handOf } from '../../setting/setting';
+import type { Sheet } from '../../sheet/sheet';
 import { type Band, type How, practiceSchema } from '../band';
 import type { Cutting } from '../cut/piece';
 import { drillsFor } from '../drills';
@@ -206,12 +207,12 @@ export interface Planned {
  * @throws Problem when the hand's letters are not drawn, or the number of pages is out of bounds.
  */
 export function* planCourse(
-  recipe: Recipe,
+  recipe: Sheet,
   options: CourseOptions,
   words: WordList,
   own: readonly OwnLetter[] = [],
 ): Generator<Planned, Course> {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const ground = groundOf(recipe, { size: 1, held: false }, own);
   if (!ground.face) {
     throw new Problem('hand', `The letters of ${hand.name} are not drawn yet, so it cannot be taught.`);
@@ -273,7 +274,7 @@ interface PageAsked {
   readonly letters: readonly { readonly letter: string; readonly lesson: Lesson }[];
   readonly known: ReadonlySet<string>;
   readonly words: WordList;
-  readonly recipe: Recipe;
+  readonly recipe: Sheet;
   readonly how: Partial<How>;
 }
 
@@ -284,7 +285,7 @@ const PAGE_DRILLS = 6;
 
 /** What a page could hold, the fullest first; empty ruling takes what is left. */
 function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAsked): (readonly Band[])[] {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const make = numbered();
   const rest = make('ruling', '', { fill: true, ...how });
   const warmUp = make('drill', warmUpFor(recipe), { guided: false, lines: 1, ...how });

@@ -1,7 +1,7 @@
 import type { Drawing } from '../../drawing/drawing';
-import type { OwnLetter } from '../../sheet/letterSet';
-import { Problem } from '../../sheet/problem';
-import type { Recipe } from '../../sheet/recipe';
+import { Problem } from '../../problem/problem';
+import type { OwnLetter } from '../../setting/letterSet';
+import type { Sheet } from '../../sheet/sheet';
 import { type Composed, compose, drawPage } from '../compose';
 import type { Cutting } from '../cut/piece';
 import { type Course, FRONT_PAGES } from './course';
@@ -12,7 +12,7 @@ export const coursePages = (course: Course): number => FRONT_PAGES + course.page
 
 /** A course with everything in its place, not yet drawn. */
 export interface Pack {
-  readonly recipe: Recipe;
+  readonly recipe: Sheet;
   readonly course: Course;
   readonly own: readonly OwnLetter[];
   readonly pages: readonly Composed[];
@@ -22,7 +22,7 @@ export interface Pack {
  * Lays the pages of a course. One from outside may hold pages that were planned for another sheet.
  * @throws Problem when the bands of a page need more than one.
  */
-export function layPack(recipe: Recipe, course: Course, own: readonly OwnLetter[] = []): Pack {
+export function layPack(recipe: Sheet, course: Course, own: readonly OwnLetter[] = []): Pack {
   const cuts = new Map<string, Cutting>();
   const of = coursePages(course);
   const pages = course.pages.map(({ title, session, bands, checks }, i) => {

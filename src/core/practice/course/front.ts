@@ -3,17 +3,19 @@ import type { Drawing, DrawingNode } from '../../drawing/drawing';
 import { textWidth, wrapText } from '../../drawing/textWidth';
 import { countsByPen, isPressed } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
-import { checkBars, header } from '../../sheet/draw/aids';
-import { lineLanguage } from '../../sheet/draw/lineLanguage';
-import { pageBoxes } from '../../sheet/furniture';
-import type { SheetLayout } from '../../sheet/layout';
-import type { OwnLetter } from '../../sheet/letterSet';
-import { type Recipe, recipeHand } from '../../sheet/recipe';
+import { pageBoxes } from '../../page/boxes';
+import { checkBars } from '../../page/checkBars';
+import { header } from '../../page/header';
+import { lineLanguage } from '../../page/lineLanguage';
+import { pageNumber } from '../../page/pageNumber';
+import type { OwnLetter } from '../../setting/letterSet';
+import { handOf } from '../../setting/setting';
+import { headline } from '../../sheet/headline';
+import type { Sheet } from '../../sheet/sheet';
 import { bodyHeight } from '../../sheet/solve';
-import { pageNumber } from '../compose';
-import { textFigure } from '../figure';
+import { textFigure } from '../../writing/figure';
+import { inkNodes } from '../../writing/ink';
 import { groundOf } from '../ground';
-import { inkNodes } from '../ink';
 import { type Course, FRONT_PAGES } from './course';
 import { deskFor } from './kitList';
 import { modelSheet } from './modelSheet';
@@ -36,13 +38,13 @@ const BOX: Mm = 2.5;
 const SMALLEST = 0.55;
 
 /** The front of a pack: what it is, what is where, and the whole hand; then what to lay out, how it is ruled, and what to mind. */
-export function frontPages(recipe: Recipe, course: Course, own: readonly OwnLetter[] = []): Drawing[] {
+export function frontPages(recipe: Sheet, course: Course, own: readonly OwnLetter[] = []): Drawing[] {
   const total = FRONT_PAGES + course.pages.length;
   const sizes = [...new Set(course.pages.flatMap(({ bands }) => bands.map(({ how }) => how.size)))].sort(
     (a, b) => a - b,
   );
   const desk = deskFor(recipe, sizes);
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const { sessions, minutes } = course.options;
   const contents: Section = {
     heading: `Contents: ${sessions} ${sessions === 1 ? 'session' : 'sessions'} of ${minutes} minutes`,
@@ -74,9 +76,9 @@ export function frontPages(recipe: Recipe, course: Course, own: readonly OwnLett
 }
 
 /** "Body 5 nib widths (12 mm), ascenders 4, …": the ruling as numbers to set a ruler by. */
-function rulingInWords(recipe: Recipe, sizes: readonly number[]): string {
+function rulingInWords(recipe: Sheet, sizes: readonly number[]): string {
   const { zones } = recipe;
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const nibbed = countsByPen(hand);
   const each = sizes
     .map((size) => {
@@ -97,18 +99,17 @@ function rulingInWords(recipe: Recipe, sizes: readonly number[]): string {
 }
 
 function textPage(
-  recipe: Recipe,
+  recipe: Sheet,
   own: readonly OwnLetter[],
   title: string,
   sections: readonly Section[],
   page: number,
   of: number,
 ): Drawing {
-  const bare: Recipe = { ...recipe, bands: [] };
+  const bare: Sheet = { ...recipe, nibs: [] };
   const boxes = pageBoxes(bare);
   const language = lineLanguage(recipe.tint);
   const { block } = boxes;
-  const whole: SheetLayout = { ...boxes, bands: [], pitch: 0, reserve: 0 };
   const written = page === 1 ? titleInHand(bare, own, block.width) : undefined;
   const top = block.y + (written ? written.height : 0);
   const room = block.y + block.height - top;
@@ -127,17 +128,17 @@ function textPage(
       ...(written ? [group('title', written.at(block.x, block.y))] : []),
       group('front', set.nodes),
       ...(page === 1 ? [group('model-sheet', modelSheet(bare, own, below))] : []),
-      ...checkBars(bare, whole, language),
-      ...header({ ...bare, title }, whole, language),
+      ...checkBars(bare, boxes, language),
+      ...header({ ...bare, headline: headline({ ...bare, title }) }, boxes, language),
       ...pageNumber(page, of, boxes, language),
     ],
   };
 }
 
 /** The hand's name written by the hand, at a size of its own. */
-function titleInHand(recipe: Recipe, own: readonly OwnLetter[], room: Mm) {
+function titleInHand(recipe: Sheet, own: readonly OwnLetter[], room: Mm) {
   const ground = groundOf(recipe, { size: 1, held: false }, own);
-  const figure = ground.face && textFigure(ground.face, recipeHand(recipe).name);
+  const figure = ground.face && textFigure(ground.face, handOf(recipe).name);
   if (!figure) return undefined;
   const { left, right, top, bottom } = figure.reach;
   const unit = Math.min(TITLE_BODY / ground.zones.body, room / (right - left));

@@ -1,6 +1,7 @@
 import { CAUTIONS } from '../../kit/cautions';
 import { type Mm, plain } from '../../measure/units';
-import { type Recipe, recipeHand } from '../../sheet/recipe';
+import { handOf } from '../../setting/setting';
+import type { Sheet } from '../../sheet/sheet';
 import { groundOf } from '../ground';
 
 /** What lies on the desk for a pack, what to do before, and what to mind: common teaching values for the hand's tool. */
@@ -16,8 +17,8 @@ const WIDE: Mm = 3;
 const ALSO =
   'Rag, pot of water, HB pencil and kneaded eraser; layout paper if the sheets are to be kept clean';
 
-export function deskFor(recipe: Recipe, sizes: readonly number[]): Desk {
-  const { tool } = recipeHand(recipe);
+export function deskFor(recipe: Sheet, sizes: readonly number[]): Desk {
+  const { tool } = handOf(recipe);
   const left = recipe.paper.mirrored;
   const widths = sizes.map((size) => groundOf(recipe, { size, held: false }).recipe.width);
   const writing = [

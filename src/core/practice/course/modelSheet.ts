@@ -1,13 +1,13 @@
 import { segments } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import type { Mm } from '../../measure/units';
-import { lineLanguage } from '../../sheet/draw/lineLanguage';
-import type { Box } from '../../sheet/furniture';
-import type { OwnLetter } from '../../sheet/letterSet';
-import type { Recipe } from '../../sheet/recipe';
-import { textFigure } from '../figure';
+import type { Box } from '../../page/boxes';
+import { lineLanguage } from '../../page/lineLanguage';
+import type { OwnLetter } from '../../setting/letterSet';
+import type { Sheet } from '../../sheet/sheet';
+import { textFigure } from '../../writing/figure';
+import { inkNodes } from '../../writing/ink';
 import { groundOf } from '../ground';
-import { inkNodes } from '../ink';
 import { lessonsOf } from '../lessons';
 import { brokenTo } from '../subjects';
 
@@ -23,7 +23,7 @@ const GAP_SHARE = 0.12;
  * The whole hand, written on lines of its own: what every page of the pack comes back to. As large as it will be
  * written where the box holds it, else smaller; nothing where there is no room for it.
  */
-export function modelSheet(recipe: Recipe, own: readonly OwnLetter[], box: Box): DrawingNode[] {
+export function modelSheet(recipe: Sheet, own: readonly OwnLetter[], box: Box): DrawingNode[] {
   const ground = groundOf(recipe, { size: 1, held: false }, own);
   const { face, zones, pen } = ground;
   if (!face) return [];

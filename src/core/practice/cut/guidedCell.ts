@@ -1,16 +1,16 @@
 import { group } from '../../drawing/build';
 import type { Vec } from '../../geometry/vec';
 import type { Mm } from '../../measure/units';
-import type { LineLanguage } from '../../sheet/draw/lineLanguage';
-import type { Box } from '../../sheet/furniture';
+import type { Box } from '../../page/boxes';
+import type { LineLanguage } from '../../page/lineLanguage';
+import { handOf } from '../../setting/setting';
 import { ruledLine } from '../../sheet/layout';
-import { recipeHand } from '../../sheet/recipe';
 import { OFF } from '../../type/dotChains';
+import type { Figure } from '../../writing/figure';
+import { chainsOf, reachBeyond } from '../../writing/ink';
 import type { Band, InkStyle } from '../band';
-import type { Figure } from '../figure';
 import type { Ground } from '../ground';
 import { AROUND, guide } from '../guided';
-import { chainsOf, reachBeyond } from '../ink';
 import { boundsOf, frameOf } from './modelCell';
 import { type Laid, once, type Setting } from './piece';
 import { LEAD, within } from './row';
@@ -58,7 +58,7 @@ export const guidedSpan = ({ zones, pen, unit, recipe }: Ground, { reach }: Figu
 };
 
 const ONE_DOT = 1;
-const inDots = (recipe: Ground['recipe']): boolean => recipeHand(recipe).basis === 'dots';
+const inDots = (recipe: Ground['recipe']): boolean => handOf(recipe).basis === 'dots';
 
 /**
  * How large a guided cell is and where it stands: beside as many rows as it is tall, while the line keeps room for the

@@ -3,9 +3,9 @@ import type { DrawingNode } from '../../drawing/drawing';
 import { fitText, textWidth } from '../../drawing/textWidth';
 import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
-import type { LineLanguage } from '../../sheet/draw/lineLanguage';
-import type { Box } from '../../sheet/furniture';
-import { recipeHand } from '../../sheet/recipe';
+import type { Box } from '../../page/boxes';
+import type { LineLanguage } from '../../page/lineLanguage';
+import { handOf } from '../../setting/setting';
 import type { Band } from '../band';
 import type { Ground } from '../ground';
 import { BAND_GAP, type Piece, type Setting } from './piece';
@@ -25,7 +25,7 @@ export interface Title {
 
 /** How a band is written, where that is not the usual: its nib, one held angle, outlines. */
 export function manner({ how }: Band, { recipe, unit, zones }: Ground): string {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const nibbed = countsByPen(hand);
   return [
     ...(how.size === 1

@@ -3,13 +3,13 @@ import { group, rectangle, segments, text } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import type { Vec } from '../../geometry/vec';
 import type { Mm } from '../../measure/units';
-import type { LineLanguage } from '../../sheet/draw/lineLanguage';
-import type { Box } from '../../sheet/furniture';
+import type { Box } from '../../page/boxes';
+import type { LineLanguage } from '../../page/lineLanguage';
+import type { Figure } from '../../writing/figure';
+import { inkNodes, reachBeyond } from '../../writing/ink';
 import type { Band, ModelTint } from '../band';
 import type { Cell, CellPlan } from '../cells';
-import type { Figure } from '../figure';
 import type { Ground } from '../ground';
-import { inkNodes, reachBeyond } from '../ink';
 import { LABEL, LABEL_SIZE, labelsWithRoom } from './row';
 
 /** Width of frames and ticks. */

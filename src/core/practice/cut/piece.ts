@@ -1,9 +1,9 @@
 import type { DrawingNode } from '../../drawing/drawing';
 import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
-import type { LineLanguage } from '../../sheet/draw/lineLanguage';
-import type { Box, PageBoxes } from '../../sheet/furniture';
-import { recipeHand } from '../../sheet/recipe';
+import type { Box, PageBoxes } from '../../page/boxes';
+import type { LineLanguage } from '../../page/lineLanguage';
+import { handOf } from '../../setting/setting';
 import type { Cell, Row } from '../cells';
 import type { Ground } from '../ground';
 
@@ -60,7 +60,7 @@ export function once<T>(make: () => T): () => T {
 
 /** What would fit: "A nib of 1.6 mm fits." */
 export function smaller({ recipe, unit, zones }: Ground, share: number): string {
-  const hand = recipeHand(recipe);
+  const hand = handOf(recipe);
   const down = (value: number) => Math.floor(value * 10) / 10;
   return countsByPen(hand)
     ? `A nib of ${plain(down(recipe.width * share))} mm fits.`

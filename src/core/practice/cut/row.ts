@@ -1,10 +1,10 @@
 import { textWidth } from '../../drawing/textWidth';
 import type { Mm } from '../../measure/units';
+import type { Box } from '../../page/boxes';
+import { lineSystem } from '../../setting/lineSystem';
 import { ladderReach } from '../../sheet/draw/ladder';
-import type { Box } from '../../sheet/furniture';
 import type { RuledLine } from '../../sheet/layout';
-import { lineSystem } from '../../sheet/lineSystem';
-import type { Figure } from '../figure';
+import type { Figure } from '../../writing/figure';
 import type { Ground } from '../ground';
 import type { Setting } from './piece';
 
@@ -26,12 +26,8 @@ export const LABEL_SIZE: Mm = 2.3;
 const SNUG = 0.16;
 
 /** How far a row's ladder reaches into it. */
-export const ladderOf = ({ recipe, module }: Ground, { boxes, width }: Setting): Mm =>
-  ladderReach(
-    recipe,
-    { width: recipe.width, module, top: 0, lines: [] },
-    { ...boxes, columns: [{ x: 0, y: 0, width, height: 0 }], bands: [], pitch: 0, reserve: 0 },
-  );
+export const ladderOf = ({ recipe, module }: Ground, { width }: Setting): Mm =>
+  ladderReach(recipe, { width: recipe.width, module }, { columns: [{ x: 0, y: 0, width, height: 0 }] });
 
 /** White between the inks of two cells. */
 export const padOf = ({ zones, unit }: Ground): Mm =>

@@ -1,12 +1,12 @@
 import type { DrawingNode } from '../../drawing/drawing';
 import { type Mm, plain } from '../../measure/units';
-import type { Box } from '../../sheet/furniture';
+import type { Box } from '../../page/boxes';
+import { handOf } from '../../setting/setting';
 import { ruledLine } from '../../sheet/layout';
-import { recipeHand } from '../../sheet/recipe';
+import { reachBeyond } from '../../writing/ink';
 import type { Band } from '../band';
 import { type CellPlan, inRows, type RowPlan, sequenceOf } from '../cells';
 import type { Ground } from '../ground';
-import { reachBeyond } from '../ink';
 import type { Subject } from '../subjects';
 import { BESIDE, guidedCell, guidedPlan } from './guidedCell';
 import { HEADING, headingNodes, headingPiece, REMARK, remarkNode, type Title } from './heading';
@@ -29,7 +29,7 @@ export function written(
   const running = what.kind === 'line';
   const sequence: (CellPlan | { kind: 'model'; model: 'solid' })[] = [
     ...(running && how.guided ? [{ kind: 'model', model: 'solid' } as const] : []),
-    ...sequenceOf(how, ground.pen, what.kind === 'letter' && recipeHand(ground.recipe).basis === 'dots'),
+    ...sequenceOf(how, ground.pen, what.kind === 'letter' && handOf(ground.recipe).basis === 'dots'),
   ];
   const ladder = ladderOf(ground, setting);
   const most = sequence.reduce(

@@ -2,7 +2,7 @@ import type { ToolFamily } from '../../hand/hand';
 import { line, stroke, to } from '../../hand/notation';
 import { type Degrees, type NibWidths, plain } from '../../measure/units';
 import type { Knot, StrokePlan } from '../../pen/stroke';
-import type { Figure } from '../figure';
+import type { Figure } from '../../writing/figure';
 import type { Ground } from '../ground';
 
 /**

@@ -2,7 +2,7 @@ import type { SlantedOval } from '../../geometry/oval';
 import { line, stroke, to } from '../../hand/notation';
 import { clamp, cosDeg, sinDeg, tanDeg } from '../../measure/units';
 import type { Knot, StrokePlan } from '../../pen/stroke';
-import { recipeHand } from '../../sheet/recipe';
+import { handOf } from '../../setting/setting';
 import type { Ground } from '../ground';
 import { alongArc } from './arc';
 import { type Built, count, SAW } from './drill';
@@ -11,7 +11,7 @@ import { type Built, count, SAW } from './drill';
 const HATCH = 0.55;
 
 export const hatching = ({ measures: m, recipe }: Ground): Built => {
-  const broad = recipeHand(recipe).tool === 'broad';
+  const broad = handOf(recipe).tool === 'broad';
   const angle = broad ? clamp(recipe.penAngle, ...SAW) : 60;
   const run = (m.T - m.B) / tanDeg(angle);
   const gap = HATCH * (broad ? 1.3 : 1);
@@ -74,5 +74,5 @@ function meridians({ measures: m }: Ground): StrokePlan[] {
 export const contourHatching = (ground: Ground): Built => ({
   upright: true,
   pressed: true,
-  strokes: recipeHand(ground.recipe).tool === 'broad' ? chords(ground) : meridians(ground),
+  strokes: handOf(ground.recipe).tool === 'broad' ? chords(ground) : meridians(ground),
 });

@@ -2,7 +2,7 @@ import { ovalPoint, type SlantedOval, slantedOval } from '../../geometry/oval';
 import { directionOf, subtract, type Vec } from '../../geometry/vec';
 import { stroke, to } from '../../hand/notation';
 import type { Degrees, NibWidths } from '../../measure/units';
-import { recipeHand } from '../../sheet/recipe';
+import { handOf } from '../../setting/setting';
 import type { Ground } from '../ground';
 import { alongArc } from './arc';
 import { type Built, count, EASY_BEAT } from './drill';
@@ -16,7 +16,7 @@ const OVAL_PITCH = 1.9;
 /** An edge cannot be pushed, so a broad oval is two strokes, both pulled; a point goes round in one. */
 export const ovals = (ground: Ground): Built => {
   const pitch = ground.measures.d * OVAL_PITCH;
-  const broad = recipeHand(ground.recipe).tool === 'broad';
+  const broad = handOf(ground.recipe).tool === 'broad';
   const ring = (i: number) => bodyOval(ground, i * pitch);
   if (!broad) {
     return {
@@ -34,7 +34,7 @@ export const ovals = (ground: Ground): Built => {
 
 export const ovalsBack = (ground: Ground): Built => {
   const pitch = ground.measures.d * OVAL_PITCH;
-  const broad = recipeHand(ground.recipe).tool === 'broad';
+  const broad = handOf(ground.recipe).tool === 'broad';
   const ring = (i: number) => bodyOval(ground, i * pitch);
   if (!broad) {
     return { strokes: [0, 1].map((i) => stroke('clockwise', alongArc(ring(i), 200, -170))) };

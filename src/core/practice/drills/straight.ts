@@ -1,14 +1,14 @@
 import { line, stroke, to } from '../../hand/notation';
 import { clamp, type Degrees, tanDeg } from '../../measure/units';
 import type { Knot } from '../../pen/stroke';
-import { recipeHand } from '../../sheet/recipe';
+import { handOf } from '../../setting/setting';
 import type { Ground } from '../ground';
 import { type Built, count, EASY_BEAT, SAW, stem } from './drill';
 
 export const zigzag = ({ measures: m, recipe }: Ground): Built => {
   const height = m.T - m.B;
   const angle = clamp(recipe.penAngle, ...SAW);
-  const broad = recipeHand(recipe).tool === 'broad';
+  const broad = handOf(recipe).tool === 'broad';
   // Up along the edge, on the hairline; down across it, at full width.
   const up = broad ? height / tanDeg(angle) : m.d * 0.8;
   const down = broad ? height * tanDeg(angle) : 0;
@@ -35,7 +35,7 @@ const STEEPER: Degrees = 20;
 
 export const diagonals = ({ measures: m, recipe }: Ground): Built => {
   const run = (m.T - m.B) * STEEP;
-  const turn = recipeHand(recipe).tool === 'broad' ? STEEPER : 0;
+  const turn = handOf(recipe).tool === 'broad' ? STEEPER : 0;
   const right = count(3).map((i) => stroke('falling right', [to(i * m.d, m.T), line(i * m.d + run, m.B)]));
   const start = 3 * m.d + run;
   const left = count(3).map((i) =>

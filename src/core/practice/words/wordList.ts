@@ -1,4 +1,4 @@
-import { Problem } from '../../sheet/problem';
+import { Problem } from '../../problem/problem';
 import { MARKED } from '../../type/compose';
 
 /** Words to practise with, the commonest first; each once, in the form it is written. */

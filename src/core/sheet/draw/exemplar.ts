@@ -2,36 +2,36 @@ import { drawingBounds } from '../../drawing/bounds';
 import { group } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import { type Mm, tanDeg } from '../../measure/units';
+import type { LineLanguage } from '../../page/lineLanguage';
+import type { OwnLetter } from '../../setting/letterSet';
+import { letterUnit, recipeTypeface } from '../../setting/settingFace';
 import { writeLine } from '../../type/writeLine';
 import { exemplarLine } from '../exemplarLine';
-import type { Band, SheetLayout } from '../layout';
-import type { OwnLetter } from '../letterSet';
-import type { Recipe } from '../recipe';
-import { letterUnit, recipeTypeface } from '../recipeTypeface';
+import type { SheetLayout, Strip } from '../layout';
+import type { Sheet } from '../sheet';
 import { ladderReach } from './ladder';
-import type { LineLanguage } from './lineLanguage';
 
 /** White between the head of the line (or its ladder) and the first letter. */
 const LEAD: Mm = 3;
 
 /**
- * The exemplar: the user's text written by the hand on the first line of every band, with that band's nib. Words that
+ * The exemplar: the user's text written by the hand on the first line of every strip, with that band's nib. Words that
  * do not fit on the line are left out whole (`leftOut` names them); nothing is ever written off the line.
  */
 export function exemplar(
-  recipe: Recipe,
+  recipe: Sheet,
   layout: SheetLayout,
   language: LineLanguage,
   own: readonly OwnLetter[],
 ): DrawingNode[] {
-  const nodes = layout.bands.flatMap((band) => fitted(recipe, layout, band, own, language.exemplar).nodes);
+  const nodes = layout.strips.flatMap((strip) => fitted(recipe, layout, strip, own, language.exemplar).nodes);
   return nodes.length > 0 ? [group('exemplar', nodes)] : [];
 }
 
 /** The words of the exemplar that found no room on the first band's line; empty when all are written. */
-export function leftOut(recipe: Recipe, layout: SheetLayout, own: readonly OwnLetter[] = []): string {
-  const band = layout.bands[0];
-  return band ? fitted(recipe, layout, band, own, '').rest.join(' ') : '';
+export function leftOut(recipe: Sheet, layout: SheetLayout, own: readonly OwnLetter[] = []): string {
+  const strip = layout.strips[0];
+  return strip ? fitted(recipe, layout, strip, own, '').rest.join(' ') : '';
 }
 
 interface Fitted {
@@ -41,17 +41,17 @@ interface Fitted {
 }
 
 function fitted(
-  recipe: Recipe,
+  recipe: Sheet,
   layout: SheetLayout,
-  band: Band,
+  strip: Strip,
   own: readonly OwnLetter[],
   colour: string,
 ): Fitted {
-  const face = recipe.exemplar.trim() ? recipeTypeface(recipe, { width: band.width, own }) : undefined;
-  const unit = letterUnit(recipe, band.width);
-  const [column, line] = [layout.columns[0], band.lines[0]];
+  const face = recipe.exemplar.trim() ? recipeTypeface(recipe, { width: strip.width, own }) : undefined;
+  const unit = letterUnit(recipe, strip.width);
+  const [column, line] = [layout.columns[0], strip.lines[0]];
   if (!face || !column || !line) return { nodes: [], rest: [] };
-  const ladder = ladderReach(recipe, band, layout);
+  const ladder = ladderReach(recipe, strip, layout);
   // Leaning forward, descenders reach back and ascenders forward of the upright skeleton.
   const lean = Math.abs(tanDeg(recipe.slope));
   const back = (line.bottom - line.baseline) * lean;

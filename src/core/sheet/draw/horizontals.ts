@@ -1,10 +1,11 @@
 import { group, type Segment, segments } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import type { Mm } from '../../measure/units';
-import type { RuledLine, SheetLayout } from '../layout';
-import { type Recipe, recipeHand } from '../recipe';
+import type { LineLanguage } from '../../page/lineLanguage';
+import { handOf } from '../../setting/setting';
+import type { RuledLine, Ruling } from '../layout';
+import type { Sheet } from '../sheet';
 import { ladderReach } from './ladder';
-import type { LineLanguage } from './lineLanguage';
 
 /** The capital line is a tick at either end of the line: it says how tall without another line to write through. */
 export const CAPITAL_TICK: Mm = 5;
@@ -20,12 +21,12 @@ const FULL_LINES: readonly Kind[] = [
 ];
 
 /** All horizontal lines of the sheet, one path a kind. */
-export function horizontals(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
-  const lines = layout.bands.flatMap((band) => band.lines);
-  const across = (y: Mm): Segment[] => layout.columns.map(({ x, width }) => [x, y, x + width, y]);
+export function horizontals(recipe: Sheet, ruling: Ruling, language: LineLanguage): DrawingNode[] {
+  const lines = ruling.strips.flatMap((strip) => strip.lines);
+  const across = (y: Mm): Segment[] => ruling.columns.map(({ x, width }) => [x, y, x + width, y]);
   const nodes: DrawingNode[] = [];
 
-  if (recipeHand(recipe).basis === 'dots') nodes.push(...dotLines(recipe, layout, language, across));
+  if (handOf(recipe).basis === 'dots') nodes.push(...dotLines(recipe, ruling, language, across));
 
   for (const kind of FULL_LINES) {
     if (!recipe.show[kind]) continue;
@@ -34,14 +35,14 @@ export function horizontals(recipe: Recipe, layout: SheetLayout, language: LineL
   }
 
   if (recipe.show.capital) {
-    const list = layout.bands.flatMap((band) =>
+    const list = ruling.strips.flatMap((strip) =>
       // Capitals-only sheets are written up to this line, so there it runs the whole way.
-      band.lines.flatMap(({ capital: y }) =>
+      strip.lines.flatMap(({ capital: y }) =>
         y === null
           ? []
           : recipe.capitalsOnly
             ? across(y)
-            : capitalTicks(layout, y, ladderReach(recipe, band, layout)),
+            : capitalTicks(ruling, y, ladderReach(recipe, strip, ruling)),
       ),
     );
     if (list.length > 0) nodes.push(group('capital', [segments(list, language.capital)]));
@@ -50,7 +51,7 @@ export function horizontals(recipe: Recipe, layout: SheetLayout, language: LineL
 }
 
 /** Ticks at both ends of every column, clear of the ladder at its head. */
-const capitalTicks = ({ columns, startsRight }: SheetLayout, y: Mm, ladder: Mm): Segment[] =>
+const capitalTicks = ({ columns, startsRight }: Ruling, y: Mm, ladder: Mm): Segment[] =>
   columns.flatMap(({ x, width }): Segment[] => {
     const left = x + (startsRight ? 0 : ladder);
     const right = x + width - (startsRight ? ladder : 0);
@@ -63,8 +64,8 @@ const capitalTicks = ({ columns, startsRight }: SheetLayout, y: Mm, ladder: Mm):
 
 /** Whole- and half-dot lines between the outer lines of a dot-measured hand. */
 function dotLines(
-  recipe: Recipe,
-  layout: SheetLayout,
+  recipe: Sheet,
+  ruling: Ruling,
   language: LineLanguage,
   across: (y: Mm) => Segment[],
 ): DrawingNode[] {
@@ -79,7 +80,7 @@ function dotLines(
     return found;
   };
   const draw = (half: boolean): Segment[] =>
-    layout.bands.flatMap(({ lines, module }) =>
+    ruling.strips.flatMap(({ lines, module }) =>
       lines.flatMap((line) => at(line, module, half).flatMap(across)),
     );
   const nodes: DrawingNode[] = [group('dot', [segments(draw(false), language.dot)])];

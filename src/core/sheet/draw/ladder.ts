@@ -2,23 +2,28 @@ import { group, polygon, rectangle } from '../../drawing/build';
 import type { DrawingNode, PathCommand } from '../../drawing/drawing';
 import { countsByPen } from '../../hand/hand';
 import { cosDeg, type Mm, sinDeg } from '../../measure/units';
-import type { Box } from '../furniture';
-import type { Band, RuledLine, SheetLayout } from '../layout';
-import { type Recipe, recipeHand } from '../recipe';
-import type { LineLanguage } from './lineLanguage';
+import type { Box } from '../../page/boxes';
+import type { LineLanguage } from '../../page/lineLanguage';
+import { handOf } from '../../setting/setting';
+import type { RuledLine, Ruling, Strip } from '../layout';
+import type { Sheet } from '../sheet';
 
 /** White between the end of the line and its ladder. */
 const LADDER_INSET: Mm = 0.6;
 
 /**
- * How far a band's ladder reaches into its line: two squares wide, or one dot. 0 without one, and where the columns are
+ * How far a strip's ladder reaches into its line: two squares wide, or one dot. 0 without one, and where the columns are
  * too narrow to write beside it.
  */
-export function ladderReach(recipe: Recipe, band: Band, layout: SheetLayout): Mm {
-  const hand = recipeHand(recipe);
+export function ladderReach(
+  recipe: Sheet,
+  strip: Pick<Strip, 'width' | 'module'>,
+  { columns }: Pick<Ruling, 'columns'>,
+): Mm {
+  const hand = handOf(recipe);
   if (recipe.aids.ladder === 'none' || !countsByPen(hand)) return 0;
-  const reach = LADDER_INSET + (hand.basis === 'dots' ? band.module : 2 * band.width);
-  return reach <= (layout.columns[0]?.width ?? 0) / 2 ? reach : 0;
+  const reach = LADDER_INSET + (hand.basis === 'dots' ? strip.module : 2 * strip.width);
+  return reach <= (columns[0]?.width ?? 0) / 2 ? reach : 0;
 }
 
 /**
@@ -26,34 +31,34 @@ export function ladderReach(recipe: Recipe, band: Band, layout: SheetLayout): Mm
  * the baseline and down from it; for dot-measured hands true dots, corner on corner. A last partial step is drawn
  * partial, so the ladder ends on the line.
  */
-export function ladders(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
-  const { basis } = recipeHand(recipe);
-  const laddered = layout.bands.filter((band) => ladderReach(recipe, band, layout) > 0);
+export function ladders(recipe: Sheet, ruling: Ruling, language: LineLanguage): DrawingNode[] {
+  const { basis } = handOf(recipe);
+  const laddered = ruling.strips.filter((strip) => ladderReach(recipe, strip, ruling) > 0);
   const draw = basis === 'dots' ? dotLadder : squareLadder;
-  const commands = laddered.flatMap((band) => {
-    const lines = recipe.aids.ladder === 'page' ? band.lines.slice(0, 1) : band.lines;
-    const columns = recipe.aids.ladder === 'page' ? headColumn(layout) : layout.columns;
+  const commands = laddered.flatMap((strip) => {
+    const lines = recipe.aids.ladder === 'page' ? strip.lines.slice(0, 1) : strip.lines;
+    const columns = recipe.aids.ladder === 'page' ? headColumn(ruling) : ruling.columns;
     return lines.flatMap((line) =>
-      columns.flatMap((column) => draw(recipe, band, line, column, layout.startsRight)),
+      columns.flatMap((column) => draw(recipe, strip, line, column, ruling.startsRight)),
     );
   });
   return commands.length > 0 ? [group('ladder', [{ kind: 'path', commands, fill: language.ladder }])] : [];
 }
 
-const headColumn = ({ columns, startsRight }: SheetLayout): readonly Box[] =>
+const headColumn = ({ columns, startsRight }: Ruling): readonly Box[] =>
   startsRight ? columns.slice(-1) : columns.slice(0, 1);
 
 const ladderLeft = (column: Box, width: Mm, startsRight: boolean): Mm =>
   startsRight ? column.x + column.width - LADDER_INSET - width : column.x + LADDER_INSET;
 
 function squareLadder(
-  _: Recipe,
-  band: Band,
+  _: Sheet,
+  strip: Strip,
   line: RuledLine,
   column: Box,
   startsRight: boolean,
 ): PathCommand[] {
-  const { width: side } = band;
+  const { width: side } = strip;
   const left = ladderLeft(column, 2 * side, startsRight);
   const steps: PathCommand[] = [];
   const climb = (to: Mm, direction: 1 | -1) => {
@@ -73,13 +78,13 @@ function squareLadder(
 
 /** A square of side W turned by the pen angle stands W·(sin α + cos α) high and as wide. */
 function dotLadder(
-  recipe: Recipe,
-  band: Band,
+  recipe: Sheet,
+  strip: Strip,
   line: RuledLine,
   column: Box,
   startsRight: boolean,
 ): PathCommand[] {
-  const { width: side, module } = band;
+  const { width: side, module } = strip;
   const across = side * cosDeg(recipe.penAngle);
   const up = side * sinDeg(recipe.penAngle);
   const left = ladderLeft(column, module, startsRight);

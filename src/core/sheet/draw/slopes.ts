@@ -1,29 +1,27 @@
 import { group, type Segment, segments } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import { type Mm, tanDeg } from '../../measure/units';
-import type { Box } from '../furniture';
-import type { SheetLayout } from '../layout';
-import type { Recipe } from '../recipe';
-import type { LineLanguage } from './lineLanguage';
+import type { Box } from '../../page/boxes';
+import type { LineLanguage } from '../../page/lineLanguage';
+import type { Ruling } from '../layout';
+import type { Sheet } from '../sheet';
 
 /**
  * Slope lines, cut to the zones of each line or running over the whole block. Over the zones they are set off from
  * the start of every baseline, so each line can be used alone; over the block they run through.
  */
-export function slopes(recipe: Recipe, layout: SheetLayout, language: LineLanguage): DrawingNode[] {
+export function slopes(recipe: Sheet, ruling: Ruling, language: LineLanguage): DrawingNode[] {
   if (!recipe.show.slope) return [];
-  const lines = layout.bands.flatMap((band) => band.lines);
-  const list = layout.columns.flatMap((column) =>
+  const lines = ruling.strips.flatMap((strip) => strip.lines);
+  const list = ruling.columns.flatMap((column) =>
     recipe.slopeLines.extent === 'block'
-      ? slopedLines({ ...column, height: blockFoot(layout) - column.y }, blockFoot(layout), recipe)
+      ? slopedLines({ ...column, height: ruling.foot - column.y }, ruling.foot, recipe)
       : lines.flatMap((line) =>
           slopedLines({ ...column, y: line.top, height: line.bottom - line.top }, line.baseline, recipe),
         ),
   );
   return list.length > 0 ? [group('slope', [segments(list, language.slope)])] : [];
 }
-
-const blockFoot = (layout: SheetLayout): Mm => layout.block.y + layout.block.height - layout.reserve;
 
 /**
  * Parallel lines through a box, crossing the level `base` at equal steps from the box's left side. A line leaning
@@ -32,7 +30,7 @@ const blockFoot = (layout: SheetLayout): Mm => layout.block.y + layout.block.hei
 export function slopedLines(
   box: Box,
   base: Mm,
-  { slope, slopeLines: { spacing } }: Pick<Recipe, 'slope' | 'slopeLines'>,
+  { slope, slopeLines: { spacing } }: Pick<Sheet, 'slope' | 'slopeLines'>,
 ): Segment[] {
   const lean = tanDeg(slope);
   const right = box.x + box.width;

@@ -1,6 +1,6 @@
 import { answer, ITEMS_BODY, idSchema, parse, Refusal, readJson } from '@/app/_lib/http';
 import { parseItem } from '@/core/kit/item';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
 import { deleteItems, saveItems } from '@/store/items';
 
 type Context = { params: Promise<{ id: string }> };

@@ -1,7 +1,7 @@
 import { answer, LETTER_SET_BODY, parse, readJson } from '@/app/_lib/http';
 import { handIdSchema } from '@/core/hands/handId';
-import { emptySet, parseLetterSet } from '@/core/sheet/letterSet';
-import { Problem } from '@/core/sheet/problem';
+import { Problem } from '@/core/problem/problem';
+import { emptySet, parseLetterSet } from '@/core/setting/letterSet';
 import { deleteLetterSet, findLetterSet, saveLetterSet } from '@/store/letterSets';
 
 type Context = { params: Promise<{ hand: string }> };

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
-import { printerCorrection } from '@/core/sheet/printer';
+import { printerCorrection } from '@/core/page/printer';
 import { deletePrinter, savePrinter } from '@/store/printers';
 
 type Context = { params: Promise<{ id: string }> };

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, RECIPE_BODY, Refusal, readJson } from '@/app/_lib/http';
-import { parseRecipe } from '@/core/sheet/recipe';
+import { parseRecipe } from '@/core/document/recipe';
 import { deleteSheet, saveSheet } from '@/store/sheets';
 
 type Context = { params: Promise<{ id: string }> };

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import type { Zones } from '../hand/hand';
 import type { Letter, Measures } from '../hand/letter';
 import { handIdSchema } from '../hands/handId';
-import { Problem } from './problem';
+import { Problem } from '../problem/problem';
+import { read } from '../problem/read';
 
 /**
  * A scribe's letter set for one hand, as versioned plain JSON (docs/formats.md): the shapes written by default, and
@@ -201,10 +202,7 @@ export function parseLetterSet(data: unknown): LetterSet {
       `A set may have at most ${L.letters} letters of its own; this has ${letters.length}.`,
     );
   }
-  const result = letterSetSchema.safeParse(data);
-  if (result.success) return result.data;
-  const issue = result.error.issues[0] as z.core.$ZodIssue;
-  throw new Problem(issue.path.join('.') || 'set', `${whereOf(issue.path, letters)}${sentence(issue)}`);
+  return read(letterSetSchema, data, { what: 'the set', where: (path) => whereOf(path, letters) });
 }
 
 /** “In letter 2 (“a”), stroke 1, knot 3: ”. */
@@ -216,16 +214,6 @@ function whereOf(path: readonly PropertyKey[], letters: unknown): string {
   if (path[2] === 'strokes' && typeof path[3] === 'number') parts.push(`stroke ${path[3] + 1}`);
   if (path[4] === 'knots' && typeof path[5] === 'number') parts.push(`knot ${path[5] + 1}`);
   return `In ${parts.join(', ')}: `;
-}
-
-function sentence(issue: z.core.$ZodIssue): string {
-  if (issue.code === 'unrecognized_keys') {
-    const keys = issue.keys.slice(0, 5).map((key) => `“${key.replace(/[<>]/g, '').slice(0, 30)}”`);
-    return `Elvane does not know the fields ${keys.join(', ')}.`;
-  }
-  if (issue.message.startsWith('Invalid input'))
-    return `“${issue.path.join('.')}” is missing or of the wrong kind.`;
-  return issue.message;
 }
 
 /** Body that letters of one's own are drawn at: five nib widths, or five fifths. */

@@ -1,7 +1,6 @@
 import type { Mm, Modules } from '../measure/units';
 import { dotHeight } from '../pen/thickness';
-import type { Recipe } from './recipe';
-import { recipeHand } from './recipe';
+import { handOf, type Setting } from './setting';
 
 /**
  * The vertical arithmetic of one ruled line, in modules: how far it reaches over and under its baseline and how far
@@ -17,7 +16,9 @@ export interface LineSystem {
 }
 
 /** What the arithmetic needs of a recipe; the solver varies `zones.body`. */
-export type LineShape = Pick<Recipe, 'zones' | 'shareZones' | 'capitalsOnly'>;
+export interface LineShape extends Pick<Setting, 'zones' | 'capitalsOnly'> {
+  readonly shareZones: boolean;
+}
 
 /**
  * Capitals-only lines reach from the baseline to the capital line (to the body line where a hand counts its capitals
@@ -38,10 +39,10 @@ export function lineSystem({ zones, shareZones, capitalsOnly }: LineShape): Line
 
 /** Length of one module on paper for a nib of `width`. */
 export function moduleLength(
-  recipe: Pick<Recipe, 'hand' | 'school' | 'penAngle' | 'ratioUnit'>,
+  recipe: Pick<Setting, 'hand' | 'school' | 'penAngle' | 'ratioUnit'>,
   width: Mm,
 ): Mm {
-  switch (recipeHand(recipe).basis) {
+  switch (handOf(recipe).basis) {
     case 'nib':
       return width;
     case 'dots':

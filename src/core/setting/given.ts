@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { ranged, whole } from './ranged';
+import type { Offer } from '../problem/problem';
+import { ranged, whole } from '../problem/ranged';
 
 /** What the user pinned; everything else of these four follows (solve.ts). */
 export const givenSchema = z.strictObject({
@@ -10,3 +11,6 @@ export const givenSchema = z.strictObject({
 });
 
 export type Given = z.infer<typeof givenSchema>;
+
+/** An offer to pin other values. */
+export const offerOf = (label: string, given: Given): Offer => ({ label, change: { given } });

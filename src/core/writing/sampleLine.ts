@@ -1,9 +1,9 @@
 import type { DrawingNode } from '../drawing/drawing';
 import { type Mm, tanDeg } from '../measure/units';
+import type { Setting } from '../setting/setting';
+import { letterUnit, letterZones, recipeTypeface } from '../setting/settingFace';
 import { setLine } from '../type/setLine';
 import { writeLine } from '../type/writeLine';
-import type { Recipe } from './recipe';
-import { letterUnit, letterZones, recipeTypeface } from './recipeTypeface';
 
 /** A line of text as a recipe writes it: true to size, its baseline at 0, its left edge at 0. */
 export interface SampleLine {
@@ -20,7 +20,7 @@ export interface SampleLine {
 const BESIDE = 1.2;
 
 /** Writes one line; undefined where the hand's letters are not drawn. */
-export function sampleLine(recipe: Recipe, text: string, ink: string): SampleLine | undefined {
+export function sampleLine(recipe: Setting, text: string, ink: string): SampleLine | undefined {
   const face = recipeTypeface(recipe);
   if (!face) return undefined;
   const unit = letterUnit(recipe, recipe.width);

@@ -1,6 +1,6 @@
-import type { Stroke } from '../../drawing/drawing';
-import type { Mm } from '../../measure/units';
-import type { Recipe } from '../recipe';
+import type { Stroke } from '../drawing/drawing';
+import type { Mm } from '../measure/units';
+import type { Tint } from './pageShape';
 
 /**
  * Elvane's own line language. Baseline strongest; waistline the same colour, lighter; ascender and descender dashed;
@@ -41,7 +41,7 @@ interface Colours {
  * Faint: to write on, present until the ink is dry. Strong: a master to lie under layout paper. Drop-out: pale cyan,
  * the colour that copiers and scanners can be told to leave out.
  */
-const TINTS: Readonly<Record<Recipe['tint'], Colours>> = {
+const TINTS: Readonly<Record<Tint, Colours>> = {
   faint: { main: '#8c8fa3', light: '#b4b6c4', aid: '#6b6e80', ladder: '#b9bbc7', weight: 0.75 },
   strong: { main: '#1f2430', light: '#4a4f5e', aid: '#1f2430', ladder: '#4a4f5e', weight: 1.3 },
   'drop-out': { main: '#8fd3ea', light: '#b5e3f2', aid: '#7cc6df', ladder: '#c3e8f4', weight: 1 },
@@ -51,7 +51,7 @@ const BASE: Mm = 0.25;
 const FINE: Mm = 0.15;
 const HAIR: Mm = 0.1;
 
-export function lineLanguage(tint: Recipe['tint']): LineLanguage {
+export function lineLanguage(tint: Tint): LineLanguage {
   const { main, light, aid, ladder, weight } = TINTS[tint];
   const line = (colour: string, width: Mm, dash?: readonly Mm[]): Stroke => ({
     colour,

@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import earlier from '../../../tests/fixtures/recipes.version1.json';
 import { rulableRecipe } from '../../../tests/support/recipes';
+import { loadAllScripts } from '../hands/scripts';
+import { Problem } from '../problem/problem';
 import { freshRecipe } from './defaults';
-import { printerCorrection } from './printer';
-import { Problem } from './problem';
+import { demoSheets } from './demoSheets';
 import { parseRecipe } from './recipe';
 
+await loadAllScripts();
 const recipe = freshRecipe('italic');
 const messageOf = (data: unknown): string => {
   try {
@@ -42,7 +45,7 @@ describe('reading a recipe', () => {
       'given.lines: Number of lines must be a whole number; the nearest is 3.',
     ],
     [{ ...recipe, penAngle: 91 }, 'penAngle: Pen angle is 91°; the nearest allowed is 90°.'],
-    [{ ...recipe, bands: [2] }, 'bands: A comparison sheet takes two to four nibs.'],
+    [{ ...recipe, nibs: [2] }, 'nibs: A comparison sheet takes two to four nibs.'],
     [{ ...recipe, title: 'x'.repeat(81) }, 'title: Title is longer than 80 characters; please shorten it.'],
     [{ ...recipe, tint: 'blue' }, 'tint: Ruling tint must be one of: faint, strong, drop-out.'],
   ])('names the field and the nearest that works (%#)', (data, message) =>
@@ -53,7 +56,7 @@ describe('reading a recipe', () => {
     [null, /not an Elvane recipe/],
     [[], /not an Elvane recipe/],
     [{ hello: 'world' }, /not an Elvane recipe/],
-    [{ ...recipe, version: 7 }, /version 7; this Elvane reads up to version 1/],
+    [{ ...recipe, version: 7 }, /version 7; this Elvane reads up to version 2/],
     [{ ...recipe, version: 'new' }, /must be a whole number/],
     [{ ...recipe, extra: 1 }, /does not know: “extra”/],
     [{ ...recipe, paper: undefined }, /“paper” is missing/],
@@ -70,20 +73,19 @@ describe('reading a recipe', () => {
   });
 });
 
-describe('printer profile', () => {
-  it('corrects a printer that shrinks', () => {
-    const { x, y } = printerCorrection(98.2, 97.7);
-    expect(98.2 * x).toBeCloseTo(100, 9);
-    expect(97.7 * y).toBeCloseTo(100, 9);
+describe('a recipe of an earlier version', () => {
+  it('is lifted to today’s: every demo sheet of version 1 is the demo sheet of now', () => {
+    const now = new Map(
+      demoSheets().map(({ name, recipe: kept }) => [name, JSON.parse(JSON.stringify(kept))]),
+    );
+    expect(earlier.map(({ name }) => name)).toEqual([...now.keys()]);
+    for (const { name, recipe: old } of earlier) expect(parseRecipe(old), name).toEqual(now.get(name));
   });
 
-  it.each([
-    [94.9, 100, 'measuredX'],
-    [100, 105.1, 'measuredY'],
-    [Number.NaN, 100, 'measuredX'],
-  ])('refuses %f × %f with a clear word', (x, y, field) => {
-    expect(() => printerCorrection(x, y)).toThrow(
-      expect.objectContaining({ field, message: expect.stringMatching(/measure again/) }),
-    );
+  it('keeps the nibs of a comparison sheet, which were called bands', () => {
+    const { nibs, ...rest } = recipe;
+    expect(parseRecipe({ ...rest, version: 1, bands: [2, 3] }).nibs).toEqual([2, 3]);
+    expect(messageOf({ ...rest, version: 1 })).toMatch(/nibs/);
+    expect(messageOf({ ...recipe, bands: [2, 3] })).toMatch(/does not know: “bands”/);
   });
 });

@@ -1,8 +1,8 @@
-import { freshRecipe } from '../sheet/defaults';
-import type { Recipe } from '../sheet/recipe';
+import type { Band } from '../practice/band';
+import { numbered, tenMinutePage } from '../practice/tenMinutes';
 import { settle } from '../sheet/solve';
-import type { Band } from './band';
-import { numbered, tenMinutePage } from './tenMinutes';
+import { freshRecipe } from './defaults';
+import type { Recipe } from './recipe';
 
 /** Letters the studio's newest scribe knows in italic. */
 export const DEMO_KNOWN = ['i', 'l', 't', 'j', 'f', 'n', 'm', 'h', 'r', 'b', 'p', 'k'];

@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { ranged } from '../problem/ranged';
 import type { Touch } from '../type/touch';
-import { ranged } from './ranged';
 
 /** As many letters as an exemplar may have. */
 const MOST = 120;

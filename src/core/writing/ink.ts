@@ -6,10 +6,10 @@ import { markCentre, type Pen, type PenOfPoints } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { trace } from '../pen/trace';
 import { tracks } from '../pen/tracks';
+import type { InkStyle } from '../practice/band';
 import type { Cut } from '../type/cut';
 import { dotChains, OFF, rhombi } from '../type/dotChains';
 import { formOf } from '../type/writeLine';
-import type { InkStyle } from './band';
 import type { Figure } from './figure';
 
 /** A model as it is written, measured by the dots of its pen, and what is left of it as it fades. */

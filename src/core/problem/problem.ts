@@ -1,9 +1,7 @@
-import type { Given } from './given';
-
-/** A change of the given values that would cure a problem, offered to the user as a button. */
+/** A change that would cure a problem, offered to the user as a button: fields of the document, and what they become. */
 export interface Offer {
   readonly label: string;
-  readonly given: Given;
+  readonly change: Readonly<Record<string, unknown>>;
 }
 
 /**

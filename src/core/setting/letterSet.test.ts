@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { type Letter, USUAL } from '../hand/letter';
 import { italic } from '../hands/italic/hand';
 import { script } from '../hands/italic/script';
+import { Problem } from '../problem/problem';
 import { setLine } from '../type/setLine';
 import { build, typeface } from '../type/typeface';
 import {
@@ -13,7 +14,6 @@ import {
   parseLetterSet,
   readLetterSet,
 } from './letterSet';
-import { Problem } from './problem';
 
 const key = { hand: 'italic', zones: italic.zones, penAngle: 45, slope: 6 } as const;
 const face = build(key, script);

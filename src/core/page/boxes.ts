@@ -1,7 +1,8 @@
 import { paperFormat } from '../measure/paper';
 import type { Mm } from '../measure/units';
-import { Problem } from './problem';
-import { type Recipe, recipeHand } from './recipe';
+import { Problem } from '../problem/problem';
+import { handOf, type Setting } from '../setting/setting';
+import type { PageShape, Paper } from './pageShape';
 
 /** Strip along each edge that desktop printers commonly leave blank. */
 export const PRINT_EDGE: Mm = 5;
@@ -25,6 +26,9 @@ export interface Box {
   readonly height: Mm;
 }
 
+/** What decides how a page is divided: its paper, its aids, and the hand written on it. */
+export type Furnished = Pick<PageShape, 'aids'> & Pick<Setting, 'hand' | 'school'>;
+
 export interface PageBoxes {
   readonly page: { readonly width: Mm; readonly height: Mm };
   /** The ruled area: the page less its margins and what the aids need. */
@@ -35,11 +39,10 @@ export interface PageBoxes {
 }
 
 /** Does this recipe draw a pen-angle gauge? Only an edge has an angle to lay. */
-export const hasGauge = (recipe: Recipe): boolean =>
-  recipe.aids.gauge && recipeHand(recipe).penAngle !== null;
+export const hasGauge = (recipe: Furnished): boolean => recipe.aids.gauge && handOf(recipe).penAngle !== null;
 
 /** The sheet as it lies: width across, height down. */
-export function pageSize(paper: Recipe['paper']): { width: Mm; height: Mm } {
+export function pageSize(paper: Paper): { width: Mm; height: Mm } {
   const format = paperFormat(paper.format) ?? paper;
   return paper.sideways
     ? { width: format.height, height: format.width }
@@ -51,10 +54,10 @@ export function pageSize(paper: Recipe['paper']): { width: Mm; height: Mm } {
  * the sheet.
  * @throws Problem when margins and aids leave no room to rule.
  */
-export function pageBoxes(recipe: Recipe): PageBoxes {
+export function pageBoxes(recipe: Furnished & Pick<PageShape, 'paper'>): PageBoxes {
   const { paper, aids } = recipe;
   const page = pageSize(paper);
-  const startsRight = recipeHand(recipe).rightToLeft !== paper.mirrored;
+  const startsRight = handOf(recipe).rightToLeft !== paper.mirrored;
   const startNeed = hasGauge(recipe) ? PRINT_EDGE + GAUGE_SPACE : LEAST_INSET;
   const endNeed =
     aids.bars || aids.letters

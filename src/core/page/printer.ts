@@ -1,5 +1,5 @@
 import { type Mm, plain } from '../measure/units';
-import { Problem } from './problem';
+import { Problem } from '../problem/problem';
 
 /** Factors that make up for a printer which shrinks or stretches: what is sent is scaled so that paper comes out true. */
 export interface PrinterCorrection {

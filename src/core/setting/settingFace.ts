@@ -4,14 +4,14 @@ import type { Typeface } from '../type/face';
 import { typeface } from '../type/typeface';
 import { type OwnLetter, ownLetters } from './letterSet';
 import { moduleLength } from './lineSystem';
-import { type Recipe, recipeHand } from './recipe';
+import { handOf, type Setting } from './setting';
 
 /** Letters of pressed hands are drawn in fifths of the body. */
 const FIFTHS = 5;
 
 /** Length on paper of the unit a hand's letters are drawn in. */
-export function letterUnit(recipe: Recipe, width: Mm = recipe.width): Mm {
-  switch (recipeHand(recipe).unit) {
+export function letterUnit(recipe: Setting, width: Mm = recipe.width): Mm {
+  switch (handOf(recipe).unit) {
     case 'nib':
       return width;
     case 'dot':
@@ -22,7 +22,7 @@ export function letterUnit(recipe: Recipe, width: Mm = recipe.width): Mm {
 }
 
 /** The recipe's heights in letter units. */
-export function letterZones(recipe: Recipe, width: Mm = recipe.width): Zones {
+export function letterZones(recipe: Setting, width: Mm = recipe.width): Zones {
   const scale = moduleLength(recipe, width) / letterUnit(recipe, width);
   const { body, ascender, descender, capital, smallCapital } = recipe.zones;
   return {
@@ -39,8 +39,8 @@ export function letterZones(recipe: Recipe, width: Mm = recipe.width): Zones {
  * Full shade and hairline of a pressed pen in letter units. A shade too fat for the body is written as fat as the
  * letters can bear.
  */
-export function pressedPen(recipe: Recipe, width: Mm = recipe.width) {
-  const { fattestShade, tool } = recipeHand(recipe);
+export function pressedPen(recipe: Setting, width: Mm = recipe.width) {
+  const { fattestShade, tool } = handOf(recipe);
   const shade = Math.min(fattestShade, width / letterUnit(recipe, width));
   return { shade, hairline: tool === 'monoline' ? shade : shade / recipe.writing.contrast };
 }
@@ -49,7 +49,7 @@ export function pressedPen(recipe: Recipe, width: Mm = recipe.width) {
 const EDGE: Mm = 0.1;
 
 /** Thickness of the edge in letter units. */
-export const edgeOf = (recipe: Recipe, width: Mm = recipe.width): NibWidths =>
+export const edgeOf = (recipe: Setting, width: Mm = recipe.width): NibWidths =>
   EDGE / letterUnit(recipe, width);
 
 /**
@@ -57,7 +57,7 @@ export const edgeOf = (recipe: Recipe, width: Mm = recipe.width): NibWidths =>
  * letters are not drawn.
  */
 export function recipeTypeface(
-  recipe: Recipe,
+  recipe: Setting,
   {
     width = recipe.width,
     held = false,
@@ -66,7 +66,7 @@ export function recipeTypeface(
 ): Typeface | undefined {
   const { hand, penAngle, slope, writing } = recipe;
   const zones = letterZones(recipe, width);
-  const { style } = recipeHand(recipe);
+  const { style } = handOf(recipe);
   return typeface({
     hand,
     zones,
@@ -78,7 +78,7 @@ export function recipeTypeface(
     ...(writing.bounce > 0 && { bounce: writing.bounce }),
     ...(writing.mixed && { mixed: true }),
     chosen: writing.variants,
-    ...(recipeHand(recipe).tool === 'broad'
+    ...(handOf(recipe).tool === 'broad'
       ? { edge: edgeOf(recipe, width) }
       : { pressed: pressedPen(recipe, width) }),
     ...(own.length > 0 && { own: ownLetters(own, zones) }),

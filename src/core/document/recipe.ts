@@ -1,0 +1,60 @@
+import { z } from 'zod';
+import type { HandId } from '../hands/registry';
+import { NO_PRACTICE, practiceSchema } from '../practice/band';
+import { Problem } from '../problem/problem';
+import { read } from '../problem/read';
+import { schoolOfHand } from '../setting/setting';
+import { sheetShape } from '../sheet/sheet';
+
+/**
+ * The recipe: everything that decides what a sheet looks like, as versioned plain JSON (docs/formats.md): a setting and
+ * a page, what the sheet adds, and what is practised on it.
+ */
+export const RECIPE_FORMAT = 'elvane-recipe';
+export const RECIPE_VERSION = 2;
+
+export const recipeSchema = z
+  .strictObject({
+    format: z.literal(RECIPE_FORMAT),
+    version: z.literal(RECIPE_VERSION),
+    ...sheetShape,
+    /** What is practised on the sheet, band by band. Absent in earlier recipes. */
+    practice: practiceSchema.default(NO_PRACTICE),
+  })
+  .refine(schoolOfHand.check, {
+    path: ['school'],
+    error: (issue) => schoolOfHand.refusal(issue.input as { hand: HandId; school: string }),
+  });
+
+export type Recipe = z.infer<typeof recipeSchema>;
+
+type Old = Readonly<Record<string, unknown>>;
+
+/** Steps that lift a recipe of version n to n + 1. */
+const MIGRATIONS: Readonly<Record<number, (old: Old) => Old>> = {
+  // The nibs of a comparison sheet were called bands, as the bands of a practice page are.
+  1: ({ bands, ...rest }) => ({ ...rest, version: 2, ...(bands !== undefined && { nibs: bands }) }),
+};
+
+/**
+ * Reads a recipe of any version up to the current one from untrusted data.
+ * @throws Problem naming the field, when the data is not a recipe, is from a later version, or is out of range.
+ */
+export function parseRecipe(data: unknown): Recipe {
+  if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== RECIPE_FORMAT) {
+    throw new Problem('format', 'This is not an Elvane recipe: its “format” is not “elvane-recipe”.');
+  }
+  let current = data as Record<string, unknown>;
+  const version = current.version;
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
+    throw new Problem('version', 'The recipe’s “version” must be a whole number from 1.');
+  }
+  if (version > RECIPE_VERSION) {
+    throw new Problem(
+      'version',
+      `This recipe is of version ${version}; this Elvane reads up to version ${RECIPE_VERSION}. Update Elvane to open it.`,
+    );
+  }
+  for (let v = version; v < RECIPE_VERSION; v++) current = MIGRATIONS[v]?.(current) ?? current;
+  return read(recipeSchema, current, { what: 'the recipe' });
+}

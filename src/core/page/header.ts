@@ -1,0 +1,52 @@
+import { group, segments, text } from '../drawing/build';
+import type { DrawingNode } from '../drawing/drawing';
+import { fitText } from '../drawing/textWidth';
+import type { Mm } from '../measure/units';
+import { HEADER_HEIGHT, type PageBoxes } from './boxes';
+import { AID_LINE, HEADER_SIZE, SMALL } from './lettering';
+import type { LineLanguage } from './lineLanguage';
+import type { PageShape } from './pageShape';
+
+const TITLE_SIZE: Mm = 4.2;
+
+/** What a header says: what the page is, and when and of what it was written, or blanks to write that into. */
+export interface Headed extends Pick<PageShape, 'aids'> {
+  readonly headline: string;
+  readonly date: string;
+  readonly note: string;
+}
+
+/** What the sheet is, and blanks to write date and note into. */
+export function header(headed: Headed, boxes: PageBoxes, language: LineLanguage): DrawingNode[] {
+  if (!headed.aids.header) return [];
+  const { block } = boxes;
+  const colour = language.aid;
+  const top = block.y - HEADER_HEIGHT;
+  const firstRow = top + TITLE_SIZE * 0.8;
+  const secondRow = firstRow + 5;
+  const nodes: DrawingNode[] = [
+    text(block.x, firstRow, fitText(headed.headline, HEADER_SIZE, block.width), {
+      size: HEADER_SIZE,
+      colour,
+    }),
+  ];
+  const half = block.width / 2;
+  const blank = (x: Mm, label: string, value: string, room: Mm) => {
+    const labelWidth: Mm = 9;
+    nodes.push(text(x, secondRow, label, { size: SMALL * 1.15, colour }));
+    if (value) {
+      const content = fitText(value, HEADER_SIZE, room - labelWidth);
+      nodes.push(text(x + labelWidth, secondRow, content, { size: HEADER_SIZE, colour }));
+    } else {
+      nodes.push(
+        segments([[x + labelWidth, secondRow + 0.5, x + room, secondRow + 0.5]], {
+          colour,
+          width: AID_LINE / 2,
+        }),
+      );
+    }
+  };
+  blank(block.x, 'Date', headed.date, half * 0.7 - 2);
+  blank(block.x + half * 0.7, 'Note', headed.note, block.width - half * 0.7);
+  return [group('header', nodes)];
+}

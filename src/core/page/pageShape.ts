@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { PAPER_FORMAT_IDS } from '../measure/paper';
+import { ranged, whole } from '../problem/ranged';
+import { choice, flag } from '../problem/schema';
+
+/** The paper and what helps on it, as plain data: what every page has, whatever is written on it. */
+export const pageShape = {
+  tint: choice('Ruling tint', ['faint', 'strong', 'drop-out']),
+  aids: z.strictObject({
+    ladder: choice('Ladder', ['none', 'page', 'line']),
+    gauge: flag('Angle gauge'),
+    letters: flag('Zone letters'),
+    bars: flag('Check bars'),
+    header: flag('Header'),
+  }),
+  paper: z.strictObject({
+    format: choice('Paper format', PAPER_FORMAT_IDS),
+    width: ranged('paperWidth'),
+    height: ranged('paperHeight'),
+    sideways: flag('Sideways'),
+    margins: z.strictObject({
+      top: ranged('margin'),
+      right: ranged('margin'),
+      bottom: ranged('margin'),
+      left: ranged('margin'),
+    }),
+    columns: whole('columns'),
+    gutter: ranged('gutter'),
+    mirrored: flag('Left-handed layout'),
+  }),
+};
+
+export type PageShape = z.infer<z.ZodObject<typeof pageShape>>;
+export type Paper = PageShape['paper'];
+export type Aids = PageShape['aids'];
+export type Tint = PageShape['tint'];

@@ -1,0 +1,91 @@
+import { z } from 'zod';
+import { USUAL_CONTRAST } from '../hand/bases/shared';
+import { type Hand, inSchool } from '../hand/hand';
+import { handIdSchema } from '../hands/handId';
+import { type HandId, handById, isHand } from '../hands/registry';
+import { ranged } from '../problem/ranged';
+import { flag, shortText } from '../problem/schema';
+import { givenSchema } from './given';
+import { variantsSchema } from './letterSet';
+
+/** Writing as it is where nothing is asked for; the hand has its own contrast and joins. */
+export const PLAIN_WRITING = {
+  contrast: USUAL_CONTRAST,
+  joined: false,
+  bounce: 0,
+  mixed: false,
+  rising: 0,
+  signs: false,
+  fillers: false,
+  variants: {},
+};
+
+/**
+ * A setting: one hand with one pen at one size, as plain data: all that decides what its letters look like and how its
+ * lines are ruled. `zones`, `width` and `ratioUnit` always hold settled values; `given` holds what was pinned, from which
+ * they follow. A document may hold several.
+ */
+export const settingShape = {
+  hand: handIdSchema,
+  school: shortText('School', 40),
+  width: ranged('width'),
+  nib: shortText('Name of the nib', 80),
+  penAngle: ranged('penAngle'),
+  slope: ranged('slope'),
+  ratioUnit: ranged('ratioUnit'),
+  zones: z.strictObject({
+    body: ranged('body'),
+    ascender: ranged('ascender'),
+    descender: ranged('descender'),
+    capital: ranged('capital'),
+    gap: ranged('gap'),
+    branch: ranged('branch').nullable(),
+    smallCapital: ranged('smallCapital').nullable(),
+  }),
+  given: givenSchema,
+  capitalsOnly: flag('Capitals only'),
+  /** How letters are written where the hand leaves a choice. Absent in the earliest recipes. */
+  writing: z
+    .strictObject({
+      /** Shade over hairline of a pointed pen. */
+      contrast: ranged('contrast'),
+      joined: flag('Joined writing'),
+      /** How far letters leave the line, in hands that may. */
+      bounce: ranged('bounce').default(0),
+      /** Shapes of a letter that may stand anywhere take turns, where none is chosen. */
+      mixed: flag('Mixed shapes').default(false),
+      /** How much a line climbs, in hands whose lines may; small letters and dots that ornament it. */
+      rising: ranged('rising').default(0),
+      signs: flag('Small letters').default(false),
+      fillers: flag('Fillers').default(false),
+      /** Chosen shapes by letter; letters not named take their usual shape. */
+      variants: variantsSchema,
+    })
+    .default(PLAIN_WRITING),
+};
+
+export type Setting = z.infer<z.ZodObject<typeof settingShape>>;
+
+/** A school must be one of its hand's. */
+export const schoolOfHand = {
+  check: ({ hand, school }: Pick<Setting, 'hand' | 'school'>) =>
+    !isHand(hand) || handById(hand).schools.some(({ id }) => id === school),
+  refusal: ({ hand, school }: { hand: HandId; school: string }): string => {
+    const { name, schools } = handById(hand);
+    return `${name} has no school “${school}”; it has: ${schools.map(({ id }) => id).join(', ')}.`;
+  },
+};
+
+/** The hand of a setting, with its school's values in place. */
+export function handOf({ hand, school }: Pick<Setting, 'hand' | 'school'>): Hand {
+  const key = `${hand} ${school}`;
+  let known = taught.get(key);
+  if (!known) {
+    known = inSchool(handById(hand), school);
+    taught.set(key, known);
+  }
+  return known;
+}
+
+/** Asked for at every step of a layout; there are a few dozen at most, as settings name only schools that exist. */
+const taught = new Map<string, Hand>();

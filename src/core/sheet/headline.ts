@@ -1,0 +1,26 @@
+import { isPressed } from '../hand/hand';
+import { plain } from '../measure/units';
+import { handOf } from '../setting/setting';
+import type { Sheet } from './sheet';
+
+/** What a sheet is, in its numbers: the line at its head. */
+export function headline(recipe: Sheet): string {
+  const hand = handOf(recipe);
+  const weight = hand.basis === 'nib' ? [`${plain(recipe.zones.body)} nw`] : [];
+  const angle = hand.penAngle ? [`${plain(recipe.penAngle)}°`] : [];
+  const nib = recipe.nibs.length > 0 ? recipe.nibs.map((w) => plain(w)).join(', ') : plain(recipe.width);
+  return [
+    ...(recipe.title ? [recipe.title] : []),
+    hand.name,
+    `${nib} mm ${hand.tool === 'broad' ? 'nib' : hand.tool === 'monoline' ? 'line' : 'shade'}`,
+    ...weight,
+    ...angle,
+    ...leaning(recipe, isPressed(hand)),
+  ].join(' · ');
+}
+
+/** Pointed hands are taught by their slant from the writing line, the others by their slope off the vertical. */
+function leaning({ slope }: Sheet, bySlant: boolean): string[] {
+  if (bySlant) return [`slant ${plain(90 - slope)}°`];
+  return slope === 0 ? [] : [`slope ${plain(slope)}°`];
+}
