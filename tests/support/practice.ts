@@ -5,12 +5,13 @@ import { type Bounds, drawingBounds } from '@/core/drawing/bounds';
 import type { DrawingNode, PathCommand } from '@/core/drawing/drawing';
 import { pointAt } from '@/core/geometry/cubic';
 import type { Vec } from '@/core/geometry/vec';
-import { type Band, bandOf, INKS, MODEL_TINTS, WHATS } from '@/core/practice/band';
+import { type Band, bandOf, MODEL_TINTS, WHATS } from '@/core/practice/band';
 import type { Composed } from '@/core/practice/compose';
 import { DRILLS } from '@/core/practice/drills';
 import { PICTURES } from '@/core/practice/pictures';
 import { handOf } from '@/core/setting/setting';
 import { pin, settle } from '@/core/sheet/solve';
+import { INKS } from '@/core/writing/inkStyle';
 
 /** A short list of common words, for tests that need real ones. */
 export const WORDS =

@@ -21,12 +21,37 @@ export interface LineLanguage {
   /** Ladders, gauges, bars and lettering. */
   readonly aid: string;
   readonly ladder: string;
-  /** Ink of the exemplar. */
+  /** Ink of the exemplar, and of text to be read. */
   readonly exemplar: string;
+  /** Small text to be read, and lettering under what is written. */
+  readonly small: string;
+  /** What could not be done, said on the page. */
+  readonly remark: string;
+  /** What guides the eye: the pen's way, its edge, and two tones that tell neighbouring strokes apart. */
+  readonly guide: { readonly way: string; readonly edge: string; readonly tones: readonly [string, string] };
+  /** Models to write over: pale, middle, full; chains of dots; what of a picture was drawn in earlier steps. */
+  readonly model: Readonly<Record<'pale' | 'middle' | 'full' | 'chain' | 'earlier', string>>;
 }
 
-/** Exemplars are read, not written over: full ink, but for a sheet meant to drop out whole. */
-const INK = '#1f2430';
+type Inks = Pick<LineLanguage, 'exemplar' | 'small' | 'remark' | 'guide' | 'model'>;
+
+/** Inks of a page that is read and written over. Neighbouring strokes are both light enough to read over. */
+const READ: Inks = {
+  exemplar: '#1f2430',
+  small: '#6b6e80',
+  remark: '#a33327',
+  guide: { way: '#a33327', edge: '#2f6f66', tones: ['#c6cad8', '#a9aec2'] },
+  model: { pale: '#c9cdda', middle: '#989db2', full: '#1f2430', chain: '#d9dbe4', earlier: '#c6cad8' },
+};
+
+/** Inks of a page meant to drop out whole, so that only what was written is left: all of the tint's own hue. */
+const DROPPED: Inks = {
+  exemplar: '#8fd3ea',
+  small: '#7cc6df',
+  remark: '#7cc6df',
+  guide: { way: '#7cc6df', edge: '#8fd3ea', tones: ['#c3e8f4', '#b5e3f2'] },
+  model: { pale: '#c3e8f4', middle: '#b5e3f2', full: '#8fd3ea', chain: '#daf1f8', earlier: '#c3e8f4' },
+};
 
 interface Colours {
   readonly main: string;
@@ -71,6 +96,6 @@ export function lineLanguage(tint: Tint): LineLanguage {
     slope: line(light, HAIR),
     aid,
     ladder,
-    exemplar: tint === 'drop-out' ? main : INK,
+    ...(tint === 'drop-out' ? DROPPED : READ),
   };
 }

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { ranged, whole } from '../problem/ranged';
 import { choice, flag } from '../problem/schema';
+import { INKS } from '../writing/inkStyle';
 
 /**
  * A practice page as data: a list of bands, each saying *what* is practised and *how*. It lies in the recipe, so it is
@@ -20,10 +21,6 @@ export const WHATS = [
   'ruling',
 ] as const;
 export type WhatKind = (typeof WHATS)[number];
-
-/** Written whole; as two bound pencils draw it; with a round point and a second contour; as the path of the pen. */
-export const INKS = ['solid', 'outline', 'doubled', 'skeleton'] as const;
-export type InkStyle = (typeof INKS)[number];
 
 export const MODEL_TINTS = ['pale', 'middle', 'full'] as const;
 export type ModelTint = (typeof MODEL_TINTS)[number];

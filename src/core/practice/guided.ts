@@ -4,6 +4,7 @@ import { textWidth } from '../drawing/textWidth';
 import { add, distance, heading, mix, scale, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, type Mm, plain } from '../measure/units';
 import type { Box } from '../page/boxes';
+import type { LineLanguage } from '../page/lineLanguage';
 import { edgeAngle, markCentre, type Pen, penFor, pressedWidth } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { numbersOf } from '../pen/taught';
@@ -11,7 +12,7 @@ import { type PenPose, trace } from '../pen/trace';
 import { formOfStroke } from '../type/writeLine';
 import type { Figure } from '../writing/figure';
 import { circle, inkNodes, middleOf, triangle } from '../writing/ink';
-import type { InkStyle } from './band';
+import type { InkStyle } from '../writing/inkStyle';
 import { placeLabels, type Wanted } from './labels';
 
 /** What a guided cell shows, in two layers: ink lies under the ruling, what guides the eye over it. */
@@ -20,11 +21,6 @@ export interface Guided {
   readonly over: DrawingNode[];
 }
 
-/** Neighbouring strokes differ in tone, so that one sees where each ends; both light enough to read over. */
-const TONES = ['#c6cad8', '#a9aec2'] as const;
-const LINE_TONE = '#a9aec2';
-const PATH = '#a33327';
-const EDGE = '#2f6f66';
 const PATH_LINE: Mm = 0.2;
 const EDGE_LINE: Mm = 0.5;
 const DOT: Mm = 0.62;
@@ -63,15 +59,16 @@ export function guide(
   at: Vec,
   unit: Mm,
   box: Box,
+  colours: LineLanguage['guide'],
   numberedBefore = 0,
 ): Guided {
   const places = drawn.get(figure) ?? new Map<string, Guided>();
   drawn.set(figure, places);
-  const key = [ink, ...at, unit, box.x, box.y, box.width, box.height, numberedBefore].join();
+  const key = [ink, ...at, unit, box.x, box.y, box.width, box.height, colours.way, numberedBefore].join();
   const known = places.get(key);
   if (known) return known;
   if (places.size >= MOST_DRAWN) places.delete(places.keys().next().value as string);
-  const made = newGuide(pen, figure, ink, at, unit, box, numberedBefore);
+  const made = newGuide(pen, figure, ink, at, unit, box, colours, numberedBefore);
   places.set(key, made);
   return made;
 }
@@ -84,6 +81,7 @@ function newGuide(
   [x, y]: Vec,
   unit: Mm,
   box: Box,
+  { way, edge, tones }: LineLanguage['guide'],
   numberedBefore: number,
 ): Guided {
   let counted = numberedBefore;
@@ -98,7 +96,7 @@ function newGuide(
       return {
         stroke,
         shape,
-        tone: TONES[(taught - 1) % 2] as string,
+        tone: tones[(taught - 1) % 2] as string,
         number: unnumbered ? undefined : taught,
         ...guideOf(penFor(pen, stroke), stroke, place, unit, unnumbered),
       };
@@ -114,7 +112,7 @@ function newGuide(
           scale: unit,
           paint: { fill: tone },
         }))
-      : inkNodes(pen, figure, ink, [x, y], unit, LINE_TONE);
+      : inkNodes(pen, figure, ink, [x, y], unit, tones[1]);
 
   const numbered = strokes.filter(({ number }) => number !== undefined);
   let last: Degrees | undefined;
@@ -147,16 +145,16 @@ function newGuide(
     group(number === undefined ? 'guide-join' : `guide-${number}`, [
       segments(
         path.slice(1).map((p, i) => [...(path[i] as Vec), ...p] as const),
-        { colour: PATH, width: PATH_LINE, cap: 'round' },
+        { colour: way, width: PATH_LINE, cap: 'round' },
       ),
       segments(
         edges.map(({ from, to }) => [...from, ...to] as const),
-        { colour: EDGE, width: EDGE_LINE, cap: 'round' },
+        { colour: edge, width: EDGE_LINE, cap: 'round' },
       ),
-      { kind: 'path', commands: arrows, fill: PATH },
+      { kind: 'path', commands: arrows, fill: way },
       ...(number === undefined
         ? []
-        : [{ kind: 'path', commands: circle(...start, DOT), fill: PATH } as const]),
+        : [{ kind: 'path', commands: circle(...start, DOT), fill: way } as const]),
     ]),
   );
   const words = letterings.map(({ content, size }, i) => {
@@ -164,7 +162,7 @@ function newGuide(
     const isNumber = size === NUMBER;
     return text(lx, ly + size * HALF_HEIGHT, content, {
       size,
-      colour: isNumber ? PATH : EDGE,
+      colour: isNumber ? way : edge,
       anchor: 'middle',
       style: isNumber ? 'bold' : 'regular',
     });

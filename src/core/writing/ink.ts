@@ -6,11 +6,11 @@ import { markCentre, type Pen, type PenOfPoints } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { trace } from '../pen/trace';
 import { tracks } from '../pen/tracks';
-import type { InkStyle } from '../practice/band';
 import type { Cut } from '../type/cut';
 import { dotChains, OFF, rhombi } from '../type/dotChains';
 import { formOf } from '../type/writeLine';
 import type { Figure } from './figure';
+import type { InkStyle } from './inkStyle';
 
 /** A model as it is written, measured by the dots of its pen, and what is left of it as it fades. */
 export type Model = InkStyle | 'measured' | 'contour' | 'key points';
@@ -108,6 +108,8 @@ export function inkNodes(
   [x, y]: Vec,
   unit: Mm,
   colour: string,
+  /** Of the chains of dots of a measured model. */
+  chain = colour,
 ): DrawingNode[] {
   const each = (form: (pen: Pen, cut: Cut) => Form, paint: FormPaint): DrawingNode[] =>
     figure.shapes.map((shape) => ({
@@ -127,7 +129,7 @@ export function inkNodes(
         ? [...each(formOf, { fill: colour }), ...each(skeleton, { stroke: thin })]
         : each(formOf, { fill: colour });
     case 'measured':
-      return [chainsOf(figure, [x, y], unit), ...each(formOf, { fill: colour })];
+      return [chainsOf(figure, [x, y], unit, chain), ...each(formOf, { fill: colour })];
     case 'contour':
       return contour();
     case 'outline':
@@ -147,16 +149,13 @@ export function inkNodes(
   }
 }
 
-/** Tone of the chains of dots: paler than any model. */
-const CHAIN = '#d9dbe4';
-
 /** The chains of dots a letter is measured by, on the page: they are written first, and the letter between them. */
-export const chainsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm): DrawingNode => ({
+export const chainsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm, colour: string): DrawingNode => ({
   kind: 'path',
   commands: dotChains(reach)
     .flatMap(rhombi)
     .flatMap((dot) => polygon(dot.map(([px, py]): Vec => [x + px * unit, y - py * unit]))),
-  fill: CHAIN,
+  fill: colour,
 });
 
 /** Arms of a cubic that stands for a quarter circle of radius 1: (4/3)·tan(π/8). */

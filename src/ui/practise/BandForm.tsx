@@ -4,8 +4,6 @@ import { useEffect, useId, useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import {
   type Band,
-  INKS,
-  type InkStyle,
   LONGEST_TEXT,
   MODEL_TINTS,
   type ModelTint,
@@ -19,6 +17,7 @@ import { PICTURES } from '@/core/practice/pictures';
 import { familiesOf } from '@/core/practice/subjects';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/setting';
+import { INKS, type InkStyle } from '@/core/writing/inkStyle';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { type HowChange, INK_NAMES, KIND_NAMES, TINT_NAMES, usesCells, usesRows } from './bandWords';

@@ -1,7 +1,8 @@
 import { plain } from '@/core/measure/units';
-import type { Band, How, InkStyle, ModelTint, WhatKind } from '@/core/practice/band';
+import type { Band, How, ModelTint, WhatKind } from '@/core/practice/band';
 import { drillById } from '@/core/practice/drills';
 import { pictureById } from '@/core/practice/pictures';
+import type { InkStyle } from '@/core/writing/inkStyle';
 
 /** What each kind of band is called, in the order they are offered. */
 export const KIND_NAMES: Readonly<Record<WhatKind, string>> = {

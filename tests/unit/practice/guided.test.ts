@@ -5,6 +5,7 @@ import type { DrawingNode, GroupNode, PathCommand, PathNode } from '@/core/drawi
 import { derivativeAt } from '@/core/geometry/cubic';
 import { directionOf, distance, mix, subtract, type Vec } from '@/core/geometry/vec';
 import { handById } from '@/core/hands/registry';
+import { lineLanguage } from '@/core/page/lineLanguage';
 import type { Stroke } from '@/core/pen/stroke';
 import { bandOf } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
@@ -56,7 +57,7 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
   const guided = (text: string) => {
     const figure = letterFigure(face as NonNullable<typeof face>, text) as Figure;
     const box = { x: -100, y: -100, width: 200, height: 200 };
-    const { over, under } = guide(pen, figure, 'solid', [0, 0], UNIT, box);
+    const { over, under } = guide(pen, figure, 'solid', [0, 0], UNIT, box, lineLanguage('faint').guide);
     const groups = over.filter(isGroup).filter(({ role }) => /^guide-\d+$/.test(role));
     const words = over.filter(isGroup).find(({ role }) => role === 'guide-numbers')?.children ?? [];
     return { figure, groups, words, under, strokes: strokesOf(figure) };
@@ -120,7 +121,7 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
         handById(hand).rightToLeft ? 'ب' : 'f',
       ) as Figure;
       const box = { x: -100, y: -100, width: 200, height: 200 };
-      const { over } = guide(held.pen, figure, 'solid', [0, 0], UNIT, box);
+      const { over } = guide(held.pen, figure, 'solid', [0, 0], UNIT, box, lineLanguage('faint').guide);
       const angles = over
         .filter(isGroup)
         .filter(({ role }) => /^guide-\d+$/.test(role))

@@ -6,7 +6,7 @@ import { type Mm, plain } from '../../measure/units';
 import { pageBoxes } from '../../page/boxes';
 import { checkBars } from '../../page/checkBars';
 import { header } from '../../page/header';
-import { lineLanguage } from '../../page/lineLanguage';
+import { type LineLanguage, lineLanguage } from '../../page/lineLanguage';
 import { pageNumber } from '../../page/pageNumber';
 import type { OwnLetter } from '../../setting/letterSet';
 import { handOf } from '../../setting/setting';
@@ -114,10 +114,10 @@ function textPage(
   const top = block.y + (written ? written.height : 0);
   const room = block.y + block.height - top;
   let scale = 1;
-  let set = setSections(sections, block.x, top, block.width, scale);
+  let set = setSections(sections, block.x, top, block.width, scale, language);
   while (set.height > room && scale > SMALLEST) {
     scale -= 0.05;
-    set = setSections(sections, block.x, top, block.width, scale);
+    set = setSections(sections, block.x, top, block.width, scale, language);
   }
   const used = set.height + 3 * LEADING;
   const below = { x: block.x, y: top + used, width: block.width, height: room - used };
@@ -145,20 +145,31 @@ function titleInHand(recipe: Sheet, own: readonly OwnLetter[], room: Mm) {
   return {
     height: (top - Math.min(0, bottom)) * unit + 2 * LEADING,
     at: (x: Mm, y: Mm) =>
-      inkNodes(ground.pen, figure, 'solid', [x - left * unit, y + top * unit], unit, '#1f2430'),
+      inkNodes(
+        ground.pen,
+        figure,
+        'solid',
+        [x - left * unit, y + top * unit],
+        unit,
+        lineLanguage(recipe.tint).exemplar,
+      ),
   };
 }
 
-const COLOUR = '#1f2430';
-const FAINT = '#6b6e80';
-
-function setSections(sections: readonly Section[], x: Mm, top: Mm, width: Mm, scale: number) {
+function setSections(
+  sections: readonly Section[],
+  x: Mm,
+  top: Mm,
+  width: Mm,
+  scale: number,
+  { exemplar, small }: LineLanguage,
+) {
   const nodes: DrawingNode[] = [];
   const [size, leading, heading] = [SIZE * scale, LEADING * scale, HEADING * scale];
   let y = top;
   for (const { heading: title, lines, mark } of sections) {
     y += leading * 1.3;
-    nodes.push(text(x, y, title, { size: heading, colour: COLOUR, style: 'bold' }));
+    nodes.push(text(x, y, title, { size: heading, colour: exemplar, style: 'bold' }));
     y += leading * 0.3;
     for (const { say, end } of lines) {
       const indent = mark ? INDENT : 0;
@@ -170,16 +181,16 @@ function setSections(sections: readonly Section[], x: Mm, top: Mm, width: Mm, sc
           nodes.push({
             kind: 'path',
             commands: [['M', x, y], ['L', x + side, y], ['L', x + side, y - side], ['L', x, y - side], ['Z']],
-            stroke: { colour: FAINT, width: 0.2 },
+            stroke: { colour: small, width: 0.2 },
           });
         }
-        nodes.push(text(x + indent, y, line, { size, colour: COLOUR }));
+        nodes.push(text(x + indent, y, line, { size, colour: exemplar }));
         if (i === 0 && end) {
           const from = x + textWidth(line, size) + 2;
           const to = x + width - textWidth(end, size) - 2;
           if (to > from)
-            nodes.push(segments([[from, y, to, y]], { colour: FAINT, width: 0.15, dash: [0.3, 1.2] }));
-          nodes.push(text(x + width, y, end, { size, colour: COLOUR, anchor: 'end' }));
+            nodes.push(segments([[from, y, to, y]], { colour: small, width: 0.15, dash: [0.3, 1.2] }));
+          nodes.push(text(x + width, y, end, { size, colour: exemplar, anchor: 'end' }));
         }
       }
     }

@@ -8,7 +8,8 @@ import { ruledLine } from '../../sheet/layout';
 import { OFF } from '../../type/dotChains';
 import type { Figure } from '../../writing/figure';
 import { chainsOf, reachBeyond } from '../../writing/ink';
-import type { Band, InkStyle } from '../band';
+import type { InkStyle } from '../../writing/inkStyle';
+import type { Band } from '../band';
 import type { Ground } from '../ground';
 import { AROUND, guide } from '../guided';
 import { boundsOf, frameOf } from './modelCell';
@@ -120,7 +121,7 @@ export function guidedCell(
     box.y + (box.height - tall) / 2 + top * unit,
   ];
   const module = (ground.module * unit) / ground.unit;
-  const drawn = once(() => guide(ground.pen, figure, how.ink, at, unit, box));
+  const drawn = once(() => guide(ground.pen, figure, how.ink, at, unit, box, language.guide));
   return {
     cells: [
       {
@@ -129,7 +130,9 @@ export function guidedCell(
         box,
         ink: boundsOf(figure, at, unit),
         under: () => [
-          ...(inDots(ground.recipe) ? [group('dots', [chainsOf(figure, at, unit)])] : []),
+          ...(inDots(ground.recipe)
+            ? [group('dots', [chainsOf(figure, at, unit, language.model.chain)])]
+            : []),
           group('guided', drawn().under),
         ],
         over: () => [group('guided', drawn().over)],

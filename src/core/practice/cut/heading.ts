@@ -73,7 +73,7 @@ export const headingPiece = (title: Title, { language }: Setting, lines: readonl
       ...lines.map((line, i) =>
         text(frame.x, top + HEADING + (i + 0.7) * REMARK, fitText(line, REMARK_SIZE, frame.width), {
           size: REMARK_SIZE,
-          colour: '#a33327',
+          colour: language.remark,
         }),
       ),
     ],

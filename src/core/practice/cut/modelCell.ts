@@ -7,7 +7,7 @@ import type { Box } from '../../page/boxes';
 import type { LineLanguage } from '../../page/lineLanguage';
 import type { Figure } from '../../writing/figure';
 import { inkNodes, reachBeyond } from '../../writing/ink';
-import type { Band, ModelTint } from '../band';
+import type { Band } from '../band';
 import type { Cell, CellPlan } from '../cells';
 import type { Ground } from '../ground';
 import { LABEL, LABEL_SIZE, labelsWithRoom } from './row';
@@ -17,12 +17,6 @@ const FRAME_LINE: Mm = 0.15;
 
 /** Cells to fill are told apart by ticks under the baseline. */
 const TICK: Mm = 1.4;
-
-const MODEL_COLOURS: Readonly<Record<ModelTint, string>> = {
-  pale: '#c9cdda',
-  middle: '#989db2',
-  full: '#1f2430',
-};
 
 /** Bounds of a figure's ink on the page, with marks around it and what its second contour adds to the right. */
 export const boundsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm, around = 0, right = 0): Bounds => ({
@@ -40,10 +34,11 @@ export function cellOf(
   plan: CellPlan | { kind: 'model'; model: 'solid' },
   box: Box,
   at: Vec,
+  { model: tones, small }: LineLanguage,
 ): Cell {
   const { model } = plan;
-  const colour = MODEL_COLOURS[plan.kind === 'model' ? 'full' : how.tint];
-  const line = MODEL_COLOURS[how.tint === 'pale' ? 'middle' : how.tint];
+  const colour = tones[plan.kind === 'model' ? 'full' : how.tint];
+  const line = tones[how.tint === 'pale' ? 'middle' : how.tint];
   const beyond = model ? reachBeyond(model, pen, unit) : undefined;
   return {
     kind: plan.kind,
@@ -52,13 +47,18 @@ export function cellOf(
     ...(beyond && { ink: boundsOf(figure, at, unit, beyond.around, beyond.right) }),
     under: () =>
       model
-        ? [group(plan.kind, inkNodes(pen, figure, model, at, unit, model === 'solid' ? colour : line))]
+        ? [
+            group(
+              plan.kind,
+              inkNodes(pen, figure, model, at, unit, model === 'solid' ? colour : line, tones.chain),
+            ),
+          ]
         : [],
     over: () =>
       labelsWithRoom(figure, unit).map((label) =>
         text(at[0] + label.x * unit, at[1] + LABEL - 0.8, label.text, {
           size: LABEL_SIZE,
-          colour: '#6b6e80',
+          colour: small,
           anchor: 'middle',
         }),
       ),

@@ -20,8 +20,6 @@ const CAPTION: Mm = 7.2;
 const CAPTION_LINE: Mm = 3;
 const CAPTION_LINES = 2;
 const PICTURE_GAP: Mm = 3;
-/** Tone of the steps done before. */
-const EARLIER = '#c6cad8';
 
 /** Items in as few rows as go, none of them nearly empty. */
 function evenRows<T>(items: readonly T[], columns: number): T[][] {
@@ -67,19 +65,20 @@ export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
   const rows = [...evenRows(steps, columns), ...evenRows<Item>(sequenceOf(how, ground.pen), columns)];
   const strokesBefore = (step: number) =>
     found.steps.slice(0, step).reduce((sum, { strokes }) => sum + strokes.length, 0);
+  const { language } = setting;
   const { startsRight } = setting.boxes;
   const frame = (item: Item, box: Box): Cell => {
     const at: Vec = [box.x + PICTURE_PAD - reach.left * unit, box.y + PICTURE_PAD + reach.top * unit];
     const inner = { ...box, height: box.height - CAPTION };
     if (item.kind !== 'step') {
-      const cell = cellOf(band, ground, whole, item, box, at);
-      return { ...cell, over: () => [frameOf(box, setting.language)] };
+      const cell = cellOf(band, ground, whole, item, box, at, language);
+      return { ...cell, over: () => [frameOf(box, language)] };
     }
     const { step } = item;
     const { say } = found.steps[step] as (typeof found.steps)[number];
     const earlier = step > 0 ? figureOf(`picture ${found.id} to ${step}`, 0, step) : undefined;
     const now = figureOf(`picture ${found.id} at ${step}`, step, step + 1);
-    const drawn = once(() => guide(pen, now, how.ink, at, unit, inner, strokesBefore(step)));
+    const drawn = once(() => guide(pen, now, how.ink, at, unit, inner, language.guide, strokesBefore(step)));
     const caption = `${step + 1}  ${say}`;
     return {
       kind: 'step',
@@ -88,13 +87,13 @@ export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
       ink: boundsOf(figureOf(`picture ${found.id} to ${step + 1}`, 0, step + 1), at, unit),
       under: () => [
         group('step', [
-          ...(earlier ? inkNodes(pen, earlier, how.ink, at, unit, EARLIER) : []),
+          ...(earlier ? inkNodes(pen, earlier, how.ink, at, unit, language.model.earlier) : []),
           ...drawn().under,
         ]),
       ],
       over: () => [
         group('step', drawn().over),
-        frameOf(box, setting.language),
+        frameOf(box, language),
         ...wrapText(caption, REMARK_SIZE, box.width - 2.4)
           .slice(0, CAPTION_LINES)
           .map((words, i) =>

@@ -107,7 +107,15 @@ export function written(
       const beside = along ? pad / 2 : (row.pitch - inkWidth) / 2;
       // Words of a hand from the right begin at the right of their cell.
       const free = along && ground.face?.rightToLeft ? row.pitch - inkWidth - beside : beside;
-      return cellOf(band, ground, figure, cell, box, [left + free - figure.reach.left * unit, baseline]);
+      return cellOf(
+        band,
+        ground,
+        figure,
+        cell,
+        box,
+        [left + free - figure.reach.left * unit, baseline],
+        language,
+      );
     });
     return {
       cells,
