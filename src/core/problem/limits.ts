@@ -1,5 +1,4 @@
 import { plain } from '../measure/units';
-import { TOUCH_REACH } from '../type/touch';
 
 /** What a numeric field is called, its unit, its range, and the step of its control. */
 export interface Limit {
@@ -33,15 +32,15 @@ export const LIMITS = {
   touchAlong: {
     label: 'A letter moved along the line',
     unit: 'of the body',
-    low: -TOUCH_REACH.along,
-    high: TOUCH_REACH.along,
+    low: -0.5,
+    high: 0.5,
     step: 0.02,
   },
   touchRise: {
     label: 'A letter moved up',
     unit: 'of the body',
-    low: -TOUCH_REACH.rise,
-    high: TOUCH_REACH.rise,
+    low: -0.25,
+    high: 0.25,
     step: 0.02,
   },
   slope: { label: 'Slope', unit: '°', low: -30, high: 45, step: 1 },

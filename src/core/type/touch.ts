@@ -13,9 +13,6 @@ export interface Touch {
   readonly shape?: string;
 }
 
-/** Farthest a letter may be moved by hand, as shares of the body: more is another letter's place, or another line's. */
-export const TOUCH_REACH = { along: 0.5, rise: 0.25 } as const;
-
 /** Touches without those that change nothing, in the order of the text. */
 const kept = (touches: readonly Touch[]): Touch[] =>
   touches

@@ -1,14 +1,16 @@
 import { ArrowDown, ArrowLeft, ArrowRight, ArrowUp, ChevronLeft, ChevronRight } from 'lucide-react';
 import { useState } from 'react';
+import { clamp, roundTo } from '@/core/measure/units';
+import { LIMITS } from '@/core/problem/limits';
 import type { Typeface } from '@/core/type/face';
 import { lettersOf, type SetLine } from '@/core/type/placed';
-import { TOUCH_REACH, type Touch, touched, wordAt } from '@/core/type/touch';
+import { type Touch, touched, wordAt } from '@/core/type/touch';
 
 /** One push moves a letter by so much of the body: less is not seen. */
 const PUSH = 0.04;
 
-const within = (value: number, reach: number) =>
-  Math.round(Math.max(-reach, Math.min(reach, value)) * 100) / 100;
+const within = (value: number, { low, high }: { low: number; high: number }) =>
+  roundTo(clamp(value, low, high), 0.01);
 
 /** One letter of a line at a time: moved by hand, or given another shape here or in its word. */
 export function TouchBar({
@@ -51,8 +53,8 @@ export function TouchBar({
     onTouch(
       touched(touches, {
         at,
-        along: within((touch?.along ?? 0) + along, TOUCH_REACH.along),
-        rise: within((touch?.rise ?? 0) + rise, TOUCH_REACH.rise),
+        along: within((touch?.along ?? 0) + along, LIMITS.touchAlong),
+        rise: within((touch?.rise ?? 0) + rise, LIMITS.touchRise),
       }),
     );
   /** The same letter wherever the change is asked for. */
