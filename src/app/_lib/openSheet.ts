@@ -10,7 +10,7 @@ import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
 import { findSheet, listSheets, type StoredSheet } from '@/store/sheets';
 import { usualName } from '@/ui/lib/usualName';
-import { unpackRecipe } from '@/ui/rule/recipeUrl';
+import { unpackRecipe } from '@/ui/sheet/recipeUrl';
 import { idSchema } from './http';
 
 export type Search = Promise<Record<string, string | string[] | undefined>>;

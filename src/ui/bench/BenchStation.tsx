@@ -132,7 +132,7 @@ export function BenchStation({ title }: { title: ReactNode }) {
   };
 
   return (
-    <div className="flex min-h-full flex-col gap-4 px-6 py-6 xl:flex-row">
+    <div className="flex min-h-full flex-col gap-4 px-6 py-6 max-sm:px-3 xl:flex-row">
       <div className="min-w-0 flex-1">
         <h1>{title}</h1>
         <p className="mb-3 max-w-prose">
@@ -263,7 +263,7 @@ export function BenchStation({ title }: { title: ReactNode }) {
                         {header.column.getCanSort() ? (
                           <button
                             type="button"
-                            className="cursor-pointer"
+                            className="cursor-pointer max-sm:min-h-11"
                             onClick={header.column.getToggleSortingHandler()}
                           >
                             {flexRender(header.column.columnDef.header, header.getContext())}
@@ -348,7 +348,12 @@ export function BenchStation({ title }: { title: ReactNode }) {
 }
 
 /** Columns that narrow screens leave to the detail view. */
-const roomy = (column: string) => (column === 'facts' || column === 'hours' ? 'hidden lg:table-cell' : '');
+const ROOMY: Readonly<Record<string, string>> = {
+  facts: 'hidden lg:table-cell',
+  hours: 'hidden lg:table-cell',
+  wear: 'max-sm:hidden',
+};
+const roomy = (column: string) => `max-sm:px-1 ${ROOMY[column] ?? ''}`;
 
 const ARIA_SORT = { asc: 'ascending', desc: 'descending', none: 'none' } as const;
 
@@ -386,7 +391,7 @@ function columnsFor(
       cell: ({ row: { original: item } }) => (
         <input
           key={item.label}
-          className="input input-ghost input-sm w-full min-w-44"
+          className="input input-ghost input-sm w-full min-w-44 max-sm:min-w-30"
           aria-label={`Name of the ${item.label}`}
           defaultValue={item.label}
           maxLength={80}

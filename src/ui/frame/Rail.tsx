@@ -48,9 +48,9 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
   return (
     <nav
       aria-label="Stations"
-      className="no-print flex shrink-0 items-center gap-1 border-base-300 border-b bg-base-100 px-2 py-1 md:w-24 md:flex-col md:border-r md:border-b-0 md:py-4"
+      className="no-print flex shrink-0 items-center gap-1 border-base-300 bg-base-100 px-2 py-1 max-sm:order-last max-sm:gap-0 max-sm:border-t max-sm:px-0 max-sm:py-0 sm:border-b md:w-24 md:flex-col md:border-r md:border-b-0 md:py-4"
     >
-      <Link href="/rule" className="md:mb-3">
+      <Link href="/rule" className="max-sm:hidden md:mb-3">
         {wordmark}
       </Link>
       {STATIONS.map(({ href, name, icon: Icon }) => {
@@ -61,7 +61,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
             key={href}
             href={takesSheet ? `${href}?${search}` : href}
             aria-current={here ? 'page' : undefined}
-            className={`flex items-center gap-2 rounded px-2 py-2 text-sm md:w-full md:flex-col md:gap-1 ${
+            className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-11 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-1 ${
               here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
             }`}
           >
@@ -73,7 +73,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
       <button
         type="button"
         onClick={switchTheme}
-        className="btn btn-ghost btn-sm ml-auto md:mt-auto md:ml-0"
+        className="btn btn-ghost btn-sm ml-auto max-sm:hidden md:mt-auto md:ml-0"
         aria-label={`Switch to the ${next} theme`}
         title={`Switch to the ${next} theme`}
       >

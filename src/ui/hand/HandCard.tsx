@@ -78,8 +78,8 @@ export function HandCard({
       ? 'with any pen'
       : `with ${countsByPen(hand) ? `a ${plain(hand.width)} mm nib` : 'a pen for it'}, which your drawer has not`;
   return (
-    <li id={base.id} className="flex flex-col rounded border border-base-300 bg-base-100 p-4">
-      <div className="flex items-baseline gap-2">
+    <li id={base.id} className="flex min-w-0 flex-col rounded border border-base-300 bg-base-100 p-4">
+      <div className="flex flex-wrap items-baseline gap-2">
         <h2 className="font-bold text-xl">{hand.name}</h2>
         <span className="text-sm opacity-80">{WRITTEN_WITH[hand.tool]}</span>
         {drawn && (
@@ -147,7 +147,7 @@ export function HandCard({
             ))}
           </select>
         ) : null}
-        <span className="ml-auto flex gap-1">
+        <span className="ml-auto flex flex-wrap justify-end gap-1">
           {drawn && (
             <Link href={`/strokes?${address}`} className="btn btn-ghost btn-sm">
               Strokes

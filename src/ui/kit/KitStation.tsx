@@ -14,9 +14,9 @@ import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
-import { RefusedEdit } from '../rule/RefusedEdit';
-import { Sentence } from '../rule/Sentence';
-import { useSheet } from '../rule/useSheet';
+import { SheetShell } from '../sheet/SheetShell';
+import { SidePanel } from '../sheet/SidePanel';
+import { useSheet } from '../sheet/useSheet';
 import { InkPanel } from './InkPanel';
 import { nameOf } from './KitCard';
 import { MatchPanel } from './MatchPanel';
@@ -99,56 +99,44 @@ export function KitStation({
   };
 
   return (
-    <div className="flex h-full min-h-0 flex-col">
-      <header className="border-base-300 border-b bg-base-100 px-6 pt-3 pb-2">
-        <h1 className="sr-only">Kit</h1>
-        <Sentence recipe={recipe} edit={edit} drawer={drawer} />
-        {sheet.refused && <RefusedEdit sheet={sheet} />}
-      </header>
-      <div className="flex min-h-0 flex-1">
-        <div className="min-w-0 flex-1 overflow-y-auto px-6 py-4">
-          <Tabs name="Kit" tabs={TABS} value={tab} onChoose={setTab} className="mb-4 gap-1">
-            {tab === 'Match' && (
-              <MatchPanel
-                need={need}
-                bench={items ?? []}
-                answer={items ? answer : null}
-                chosen={chosen}
-                onChoose={(kit) => void choose(kit)}
-              />
-            )}
-            {tab === 'Prepare' && (
-              <PreparePanel need={need} kit={chosen} recipe={recipe} records={records} onSave={save} />
-            )}
-            {tab === 'Ink' && <InkPanel records={records} />}
-            {tab === 'What is going wrong?' && <TroublePanel kit={chosen} records={records} />}
-          </Tabs>
-        </div>
-        <aside
-          aria-label="Margin"
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
-          tabIndex={0}
-          className="w-60 shrink-0 space-y-4 overflow-y-auto border-base-300 border-l bg-base-100 px-4 py-3 lg:w-72"
-        >
-          <NeedForm
-            need={need}
-            recipe={recipe}
-            tools={tools}
-            only={only}
-            onOnly={setOnly}
-            onChange={setAsked}
-            buy={buy}
-            onBuy={setBuy}
-          />
-          <p className="text-sm">
-            {items ? `${items.length} things on the ` : 'Looking at the '}
-            <Link href="/bench" className="link">
-              bench
-            </Link>
-            {answer && items ? `, matched in ${Math.max(1, Math.round(answer.ms))} ms.` : '.'}
-          </p>
-        </aside>
+    <SheetShell title="Kit" sheet={sheet} drawer={drawer}>
+      <div className="min-w-0 flex-1 overflow-y-auto px-6 py-4 max-sm:px-3">
+        <Tabs name="Kit" tabs={TABS} value={tab} onChoose={setTab} className="mb-4 gap-1">
+          {tab === 'Match' && (
+            <MatchPanel
+              need={need}
+              bench={items ?? []}
+              answer={items ? answer : null}
+              chosen={chosen}
+              onChoose={(kit) => void choose(kit)}
+            />
+          )}
+          {tab === 'Prepare' && (
+            <PreparePanel need={need} kit={chosen} recipe={recipe} records={records} onSave={save} />
+          )}
+          {tab === 'Ink' && <InkPanel records={records} />}
+          {tab === 'What is going wrong?' && <TroublePanel kit={chosen} records={records} />}
+        </Tabs>
       </div>
-    </div>
+      <SidePanel className="sm:w-60 lg:w-72">
+        <NeedForm
+          need={need}
+          recipe={recipe}
+          tools={tools}
+          only={only}
+          onOnly={setOnly}
+          onChange={setAsked}
+          buy={buy}
+          onBuy={setBuy}
+        />
+        <p className="text-sm">
+          {items ? `${items.length} things on the ` : 'Looking at the '}
+          <Link href="/bench" className="link">
+            bench
+          </Link>
+          {answer && items ? `, matched in ${Math.max(1, Math.round(answer.ms))} ms.` : '.'}
+        </p>
+      </SidePanel>
+    </SheetShell>
   );
 }

@@ -22,12 +22,10 @@ import type { Remembered } from '../kit/useRecords';
 import { sentenceOf } from '../lib/api';
 import { Paper } from '../paper/Paper';
 import type { Zoom } from '../paper/zoom';
-import { HelpSheet } from '../rule/HelpSheet';
-import { type KeyHelp, undoKeys, useKeys, zoomKeys } from '../rule/keys';
-import { RefusedEdit } from '../rule/RefusedEdit';
-import { Sentence } from '../rule/Sentence';
-import { SheetName } from '../rule/SheetName';
-import { useSheet } from '../rule/useSheet';
+import { type StationKeys, zoomKeys } from '../sheet/keys';
+import { SheetShell } from '../sheet/SheetShell';
+import { SidePanel } from '../sheet/SidePanel';
+import { useSheet } from '../sheet/useSheet';
 import { kindsFor, TextField } from './BandForm';
 import { BandList } from './BandList';
 import { KIND_NAMES } from './bandWords';
@@ -44,18 +42,6 @@ type Tab = (typeof TABS)[number];
 
 /** As the recipe allows it. */
 const LONGEST_TITLE = 80;
-
-const KEYS: readonly KeyHelp[] = [
-  { keys: 'T', does: 'a ten-minute page' },
-  { keys: 'Page Up  Page Down', does: 'the sheet before or after' },
-  { keys: 'Space on a handle', does: 'take a band up; arrows move it, Space puts it down' },
-  { keys: 'P', does: 'save the page as PDF' },
-  { keys: '+  −', does: 'zoom in or out' },
-  { keys: '0  1', does: 'fit the sheet to the window, life size' },
-  { keys: 'Ctrl Z', does: 'undo' },
-  { keys: 'Ctrl Shift Z or Ctrl Y', does: 'redo' },
-  { keys: '?', does: 'this list' },
-];
 
 /** The line around the band being changed, on the screen only. */
 const SELECTED = { colour: '#2f6f66', width: 0.4, dash: [2, 1.4] } as const;
@@ -107,7 +93,6 @@ export function PractiseStation({
   const [selected, setSelected] = useState<string | null>(null);
   const [tab, setTab] = useState<Tab>('Page');
   const [zoom, setZoom] = useState<Zoom>('fit');
-  const [help, setHelp] = useState(false);
   const pages = composed?.pages.length ?? 1;
   const at = Math.min(page, pages - 1);
   const drawing = useMemo(() => composed && screenPage(composed, at, selected), [composed, at, selected]);
@@ -180,122 +165,110 @@ export function PractiseStation({
     }
   };
   const turn = (by: number) => setPage(Math.max(0, Math.min(pages - 1, at + by)));
-  useKeys({
-    t: () => void tenMinutes(),
-    p: () => void files.save('pdf'),
-    pageup: () => turn(-1),
-    pagedown: () => turn(1),
+  const keys: StationKeys[] = [
+    { shown: 'T', does: 'a ten-minute page', actions: { t: () => void tenMinutes() } },
+    {
+      shown: 'Page Up  Page Down',
+      does: 'the sheet before or after',
+      actions: { pageup: () => turn(-1), pagedown: () => turn(1) },
+    },
+    { shown: 'Space on a handle', does: 'take a band up; arrows move it, Space puts it down', actions: {} },
+    { shown: 'P', does: 'save the page as PDF', actions: { p: () => void files.save('pdf') } },
     ...zoomKeys(setZoom),
-    ...undoKeys(sheet),
-    '?': () => setHelp(true),
-  });
+  ];
 
   return (
-    <div className="flex h-full min-h-0 flex-col">
-      <header className="no-print border-base-300 border-b bg-base-100 px-6 pt-3 pb-2">
-        <h1 className="sr-only">Practise</h1>
-        <Sentence recipe={recipe} edit={edit} drawer={drawer} />
-        {sheet.refused && <RefusedEdit sheet={sheet} />}
-      </header>
-      <div className="flex min-h-0 flex-1">
-        <div className="flex min-w-0 flex-1 flex-col">
-          {pages > 1 && <PageTurner page={at} pages={pages} onTurn={turn} />}
-          {drawing ? (
-            <Paper
-              drawing={drawing}
-              label={`Page ${at + 1} of ${pages}: ${drawing.title}`}
-              zoom={zoom}
-              onZoom={setZoom}
-              onPoint={point}
-            />
-          ) : (
-            <p role="alert" className="remark remark-warning m-auto max-w-md">
-              {problem}
-            </p>
-          )}
-        </div>
-        <aside
-          aria-label="Margin"
-          className="no-print flex w-80 shrink-0 flex-col border-base-300 border-l bg-base-100 lg:w-[22rem]"
-        >
-          <div className="px-4 pt-3">
-            <SheetName sheet={sheet} onHelp={() => setHelp(true)} />
-          </div>
-          <Tabs
-            name="Practise"
-            tabs={TABS}
-            value={tab}
-            onChoose={setTab}
-            className="mx-4"
-            panelClassName="min-h-0 flex-1 space-y-4 overflow-y-auto px-4 py-3"
-          >
-            {tab === 'Page' && (
-              <>
-                <div className="flex flex-wrap items-center gap-2">
-                  <button type="button" className="btn btn-primary btn-sm" onClick={() => void tenMinutes()}>
-                    <Timer size={15} aria-hidden /> Ten-minute page
-                  </button>
-                  <Toggle
-                    name="For a left hand"
-                    on={recipe.paper.mirrored}
-                    onSwitch={(mirrored) => edit((r) => settle({ ...r, paper: { ...r.paper, mirrored } }))}
-                  />
-                </div>
-                <OtherPages ground={ground} sample={samplesFor(handOf(recipe)).letter} onLay={lay} />
-                {bands.length === 0 ? (
-                  <p className="text-sm">
-                    Nothing to practise yet. A ten-minute page is made for what comes next after the letters
-                    you know (see Words); or add bands one by one.
-                  </p>
-                ) : (
-                  <BandList
-                    bands={bands}
-                    ground={ground}
-                    edit={edit}
-                    remarks={composed?.remarks ?? []}
-                    selected={selected}
-                    onSelect={select}
-                  />
-                )}
-                <AddBand ground={ground} onAdd={add} />
-                <TextField
-                  name="Title at the head of the page"
-                  value={recipe.title}
-                  longest={LONGEST_TITLE}
-                  onChange={(title) => edit((r) => ({ ...r, title }))}
-                />
-                <PageFiles files={files} printer={printer} recipe={recipe} onImport={edit} />
-              </>
-            )}
-            {tab === 'Words' &&
-              (ground.face ? (
-                <WordsPanel
-                  ground={ground}
-                  known={known}
-                  onKnown={(next) => void setKnown(next)}
-                  worker={worker}
-                  onAdd={addTexts}
-                />
-              ) : (
-                <NotDrawn recipe={recipe} />
-              ))}
-            {tab === 'Course' &&
-              (ground.face ? (
-                <CoursePanel
-                  recipe={recipe}
-                  own={own}
-                  worker={worker}
-                  edit={edit}
-                  onLay={(title, laid) => lay(laid, title)}
-                />
-              ) : (
-                <NotDrawn recipe={recipe} />
-              ))}
-          </Tabs>
-        </aside>
+    <SheetShell title="Practise" sheet={sheet} drawer={drawer} keys={keys}>
+      <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+        {pages > 1 && <PageTurner page={at} pages={pages} onTurn={turn} />}
+        {drawing ? (
+          <Paper
+            drawing={drawing}
+            label={`Page ${at + 1} of ${pages}: ${drawing.title}`}
+            zoom={zoom}
+            onZoom={setZoom}
+            onPoint={point}
+          />
+        ) : (
+          <p role="alert" className="remark remark-warning m-auto max-w-md">
+            {problem}
+          </p>
+        )}
       </div>
-      <HelpSheet open={help} onClose={() => setHelp(false)} keys={KEYS} />
-    </div>
+      <SidePanel className="sm:w-80 lg:w-[22rem]" scrolls={false}>
+        <Tabs
+          name="Practise"
+          tabs={TABS}
+          value={tab}
+          onChoose={setTab}
+          className="mx-4"
+          panelClassName="min-h-0 flex-1 space-y-4 overflow-y-auto px-4 py-3"
+        >
+          {tab === 'Page' && (
+            <>
+              <div className="flex flex-wrap items-center gap-2">
+                <button type="button" className="btn btn-primary btn-sm" onClick={() => void tenMinutes()}>
+                  <Timer size={15} aria-hidden /> Ten-minute page
+                </button>
+                <Toggle
+                  name="For a left hand"
+                  on={recipe.paper.mirrored}
+                  onSwitch={(mirrored) => edit((r) => settle({ ...r, paper: { ...r.paper, mirrored } }))}
+                />
+              </div>
+              <OtherPages ground={ground} sample={samplesFor(handOf(recipe)).letter} onLay={lay} />
+              {bands.length === 0 ? (
+                <p className="text-sm">
+                  Nothing to practise yet. A ten-minute page is made for what comes next after the letters you
+                  know (see Words); or add bands one by one.
+                </p>
+              ) : (
+                <BandList
+                  bands={bands}
+                  ground={ground}
+                  edit={edit}
+                  remarks={composed?.remarks ?? []}
+                  selected={selected}
+                  onSelect={select}
+                />
+              )}
+              <AddBand ground={ground} onAdd={add} />
+              <TextField
+                name="Title at the head of the page"
+                value={recipe.title}
+                longest={LONGEST_TITLE}
+                onChange={(title) => edit((r) => ({ ...r, title }))}
+              />
+              <PageFiles files={files} printer={printer} recipe={recipe} onImport={edit} />
+            </>
+          )}
+          {tab === 'Words' &&
+            (ground.face ? (
+              <WordsPanel
+                ground={ground}
+                known={known}
+                onKnown={(next) => void setKnown(next)}
+                worker={worker}
+                onAdd={addTexts}
+              />
+            ) : (
+              <NotDrawn recipe={recipe} />
+            ))}
+          {tab === 'Course' &&
+            (ground.face ? (
+              <CoursePanel
+                recipe={recipe}
+                own={own}
+                worker={worker}
+                edit={edit}
+                onLay={(title, laid) => lay(laid, title)}
+              />
+            ) : (
+              <NotDrawn recipe={recipe} />
+            ))}
+        </Tabs>
+      </SidePanel>
+    </SheetShell>
   );
 }
 

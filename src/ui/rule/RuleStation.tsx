@@ -15,14 +15,12 @@ import { call, download, downloadJson, fileNameOf, sentenceOf } from '../lib/api
 import { type FileFormat, FormatButtons, printerWords } from '../paper/FormatButtons';
 import { Paper } from '../paper/Paper';
 import type { Zoom } from '../paper/zoom';
-import { HelpSheet } from './HelpSheet';
-import { undoKeys, useKeys, zoomKeys } from './keys';
+import { type StationKeys, zoomKeys } from '../sheet/keys';
+import { SheetShell } from '../sheet/SheetShell';
+import { SidePanel } from '../sheet/SidePanel';
+import { useSheet } from '../sheet/useSheet';
 import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin';
 import { More } from './More';
-import { RefusedEdit } from './RefusedEdit';
-import { Sentence } from './Sentence';
-import { SheetName } from './SheetName';
-import { useSheet } from './useSheet';
 
 export interface RuleStationProps {
   readonly id: string;
@@ -40,7 +38,6 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
   const { letters } = useLetterSet(recipe.hand).set;
   const drawing = useMemo(() => ruleSheet(recipe, letters), [recipe, letters]);
   const [zoom, setZoom] = useState<Zoom>('fit');
-  const [help, setHelp] = useState(false);
   const notice = useNotice();
 
   const saveFile = async (format: FileFormat) => {
@@ -67,57 +64,43 @@ export function RuleStation({ id, name, recipe: initial, drawer, printer }: Rule
         ? settle({ ...r, penAngle: clamp(r.penAngle + by, LIMITS.penAngle.low, LIMITS.penAngle.high) })
         : r,
     );
-  useKeys({
-    '[': () => stepNib(-1),
-    ']': () => stepNib(1),
-    ',': () => stepAngle(-1),
-    '.': () => stepAngle(1),
+  const keys: StationKeys[] = [
+    {
+      shown: '[  ]',
+      does: 'next smaller or larger nib of the drawer',
+      actions: { '[': () => stepNib(-1), ']': () => stepNib(1) },
+    },
+    {
+      shown: ',  .',
+      does: 'pen angle one degree flatter or steeper',
+      actions: { ',': () => stepAngle(-1), '.': () => stepAngle(1) },
+    },
     ...zoomKeys(setZoom),
-    ...undoKeys(sheet),
-    p: () => void saveFile('pdf'),
-    '?': () => setHelp(true),
-  });
+    { shown: 'P', does: 'save the sheet as PDF', actions: { p: () => void saveFile('pdf') } },
+  ];
 
   return (
-    <div className="flex h-full min-h-0 flex-col">
-      <header className="no-print border-base-300 border-b bg-base-100 px-6 pt-3 pb-2">
-        <h1 className="sr-only">Rule</h1>
-        <Sentence recipe={recipe} edit={edit} drawer={drawer} />
-        {sheet.refused && <RefusedEdit sheet={sheet} />}
-      </header>
-      <div className="flex min-h-0 flex-1">
-        <Paper drawing={drawing} label={`Preview: ${drawing.title}`} zoom={zoom} onZoom={setZoom} />
-        <aside
-          aria-label="Margin"
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
-          tabIndex={0}
-          className="no-print w-72 shrink-0 space-y-4 overflow-y-auto border-base-300 border-l bg-base-100 px-4 py-3"
-        >
-          <SheetName sheet={sheet} onHelp={() => setHelp(true)} />
-          <GivenAndFollowing recipe={recipe} edit={edit} />
-          <NearestInDrawer recipe={recipe} edit={edit} drawer={drawer} />
-          <Remarks recipe={recipe} />
-          <Readings recipe={recipe} />
-          <section aria-labelledby="files">
-            <h2 id="files" className="margin-heading">
-              Take it to paper
-            </h2>
-            <div className="mt-1 flex flex-wrap gap-1">
-              <FormatButtons onSave={(format) => void saveFile(format)} />
-              <button
-                type="button"
-                className="btn btn-sm"
-                onClick={() => downloadJson(recipe, 'recipe.json')}
-              >
-                Recipe
-              </button>
-            </div>
-            <p className="mt-1 text-sm opacity-80">{printerWords(printer)}</p>
-          </section>
-          <More recipe={recipe} edit={edit} />
-        </aside>
-      </div>
-      <HelpSheet open={help} onClose={() => setHelp(false)} />
-    </div>
+    <SheetShell title="Rule" sheet={sheet} drawer={drawer} keys={keys}>
+      <Paper drawing={drawing} label={`Preview: ${drawing.title}`} zoom={zoom} onZoom={setZoom} />
+      <SidePanel className="sm:w-72">
+        <GivenAndFollowing recipe={recipe} edit={edit} />
+        <NearestInDrawer recipe={recipe} edit={edit} drawer={drawer} />
+        <Remarks recipe={recipe} />
+        <Readings recipe={recipe} />
+        <section aria-labelledby="files">
+          <h2 id="files" className="margin-heading">
+            Take it to paper
+          </h2>
+          <div className="mt-1 flex flex-wrap gap-1">
+            <FormatButtons onSave={(format) => void saveFile(format)} />
+            <button type="button" className="btn btn-sm" onClick={() => downloadJson(recipe, 'recipe.json')}>
+              Recipe
+            </button>
+          </div>
+          <p className="mt-1 text-sm opacity-80">{printerWords(printer)}</p>
+        </section>
+        <More recipe={recipe} edit={edit} />
+      </SidePanel>
+    </SheetShell>
   );
 }

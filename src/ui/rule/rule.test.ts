@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import { inWords } from '../lib/words';
 import { stepZoom } from '../paper/zoom';
-import { begin, commit, redo, undo } from './history';
-import { packRecipe, unpackRecipe } from './recipeUrl';
+import { begin, commit, redo, undo } from '../sheet/history';
+import { packRecipe, unpackRecipe } from '../sheet/recipeUrl';
 
 describe('history', () => {
   it('undo takes back every edit and redo brings it again', () => {

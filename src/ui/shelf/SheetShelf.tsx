@@ -15,7 +15,7 @@ import { call, downloadJson, newId, sentenceOf } from '../lib/api';
 import { readRecipeFile } from '../lib/recipeFile';
 import { usualName } from '../lib/usualName';
 import { DrawingView } from '../paper/DrawingView';
-import { sheetAddress } from '../rule/recipeUrl';
+import { sheetAddress } from '../sheet/recipeUrl';
 
 export interface ShelfSheet {
   readonly id: string;

@@ -22,12 +22,12 @@ export const Alphabet = memo(function Alphabet({
       aria-label="Alphabet"
       // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
       tabIndex={0}
-      className="flex shrink-0 gap-3 overflow-x-auto border-base-300 border-b bg-base-100 p-2 lg:block lg:w-44 lg:overflow-x-visible lg:overflow-y-auto lg:border-r lg:border-b-0"
+      className="flex shrink-0 gap-3 overflow-x-auto border-base-300 max-sm:max-h-32 max-sm:flex-wrap max-sm:gap-1 max-sm:overflow-x-hidden max-sm:overflow-y-auto border-b bg-base-100 p-2 lg:block lg:w-44 lg:overflow-x-visible lg:overflow-y-auto lg:border-r lg:border-b-0"
     >
       {[...families].map(([family, cuts]) => (
-        <div key={family} className="shrink-0 lg:mb-2">
+        <div key={family} className="shrink-0 max-sm:shrink lg:mb-2">
           <h2 className="text-sm">{family}</h2>
-          <div className="flex lg:flex-wrap">
+          <div className="flex max-sm:flex-wrap lg:flex-wrap">
             {cuts.map((cut) => {
               const { text } = cut.letter;
               return (
@@ -36,7 +36,7 @@ export const Alphabet = memo(function Alphabet({
                   type="button"
                   aria-label={`Letter ${text}`}
                   aria-pressed={text === chosen}
-                  className={`rounded ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
+                  className={`rounded max-sm:p-1 ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
                   onClick={() => onChoose(text)}
                 >
                   <LetterKey face={face} cut={cut} />

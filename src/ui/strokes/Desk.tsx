@@ -13,7 +13,8 @@ import { diagonalBalance } from '@/core/type/letterReadings';
 import { Toggle } from '../fields/Choices';
 import { Tabs } from '../fields/Tabs';
 import { useLetterSet } from '../frame/LetterSets';
-import { useKeys } from '../rule/keys';
+import { useKeys } from '../sheet/keys';
+import { SidePanel } from '../sheet/SidePanel';
 import { Alphabet } from './Alphabet';
 import { BlendColours } from './BlendColours';
 import { compared, comparisons } from './compare';
@@ -71,11 +72,14 @@ export function Desk({
     [face, held, heldAngle],
   );
   const play = usePlay(cut.strokes);
-  useKeys({
-    ' ': play.play,
-    n: () => play.step(1),
-    b: () => play.step(-1),
-  });
+  useKeys([
+    { shown: 'Space', does: 'play the letter', actions: { ' ': play.play } },
+    {
+      shown: 'N  B',
+      does: 'the next stroke, the one before',
+      actions: { n: () => play.step(1), b: () => play.step(-1) },
+    },
+  ]);
   const { reset } = play;
   const choose = useCallback(
     (next: string) => {
@@ -94,9 +98,9 @@ export function Desk({
   return (
     <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
       <Alphabet face={resting} chosen={character} onChoose={choose} />
-      <div className="flex min-h-0 min-w-0 flex-1">
-        <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-          <div className="flex min-h-0 flex-1 bg-white p-2">
+      <div className="flex min-h-0 min-w-0 flex-1 max-sm:flex-col">
+        <div className="flex min-h-0 min-w-0 flex-1 flex-col max-sm:overflow-y-auto">
+          <div className="flex min-h-0 flex-1 bg-white p-2 max-sm:h-[42dvh] max-sm:flex-none">
             <div className="min-w-0 flex-1">
               <LetterView
                 face={face}
@@ -177,10 +181,7 @@ export function Desk({
             {second && <Toggle name="overlaid" on={over} onSwitch={setOver} />}
           </PlayBar>
         </div>
-        <aside
-          aria-label="Margin"
-          className="flex w-60 shrink-0 flex-col border-base-300 border-l bg-base-100 lg:w-76"
-        >
+        <SidePanel className="sm:w-60 lg:w-76" scrolls={false}>
           <Tabs
             name="About this letter"
             tabs={TABS}
@@ -217,7 +218,7 @@ export function Desk({
               </p>
             )}
           </Tabs>
-        </aside>
+        </SidePanel>
       </div>
     </div>
   );

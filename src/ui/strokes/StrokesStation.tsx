@@ -5,9 +5,8 @@ import type { Recipe } from '@/core/document/recipe';
 import { HANDS, handById, OPENING_HAND } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
-import { RefusedEdit } from '../rule/RefusedEdit';
-import { Sentence } from '../rule/Sentence';
-import { useSheet } from '../rule/useSheet';
+import { SheetShell } from '../sheet/SheetShell';
+import { useSheet } from '../sheet/useSheet';
 import { Desk } from './Desk';
 
 /** Strokes: letters as strokes under a pen. */
@@ -25,12 +24,7 @@ export function StrokesStation({
   const sheet = useSheet(id, name, initial);
   const { recipe, edit } = sheet;
   return (
-    <div className="flex h-full min-h-0 flex-col">
-      <header className="border-base-300 border-b bg-base-100 px-6 pt-3 pb-2">
-        <h1 className="sr-only">Strokes</h1>
-        <Sentence recipe={recipe} edit={edit} drawer={drawer} />
-        {sheet.refused && <RefusedEdit sheet={sheet} />}
-      </header>
+    <SheetShell title="Strokes" sheet={sheet} drawer={drawer}>
       {hasLetters(recipe.hand) ? (
         <Desk key={recipe.hand} recipe={recipe} edit={edit} />
       ) : (
@@ -52,6 +46,6 @@ export function StrokesStation({
           </button>
         </div>
       )}
-    </div>
+    </SheetShell>
   );
 }

@@ -21,7 +21,7 @@ import {
 } from '@/core/practice/edit';
 import { groundOf } from '@/core/practice/ground';
 import { Problem } from '@/core/problem/problem';
-import { packRecipe, sheetAddress, unpackRecipe } from '@/ui/rule/recipeUrl';
+import { packRecipe, sheetAddress, unpackRecipe } from '@/ui/sheet/recipeUrl';
 import { anyBands } from '../../support/practice';
 
 const italic = freshRecipe('italic');

@@ -7,12 +7,15 @@ import type { Sheet } from './useSheet';
 export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void }) {
   const { saveState } = sheet;
   return (
-    <section aria-label="Sheet">
+    <section
+      aria-label="Sheet"
+      className="flex shrink-0 flex-wrap items-center gap-x-2 max-lg:w-full lg:w-56"
+    >
       <input
         dir="auto"
         key={sheet.name}
         aria-label="Name of the sheet"
-        className="input input-ghost input-sm w-full px-1 font-bold font-serif text-base"
+        className="input input-ghost input-sm w-full px-1 font-bold font-serif text-base max-lg:w-auto max-lg:min-w-0 max-lg:flex-1"
         defaultValue={sheet.name}
         maxLength={80}
         onBlur={(event) => {
@@ -22,10 +25,10 @@ export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void 
         }}
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />
-      <div className="flex items-center">
+      <div className="flex flex-1 items-center max-lg:flex-none">
         <button
           type="button"
-          className="btn btn-ghost btn-xs"
+          className="btn btn-ghost btn-xs max-sm:h-11 max-sm:w-11"
           disabled={!sheet.canUndo}
           onClick={sheet.undo}
           aria-label="Undo"
@@ -34,14 +37,19 @@ export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void 
         </button>
         <button
           type="button"
-          className="btn btn-ghost btn-xs"
+          className="btn btn-ghost btn-xs max-sm:h-11 max-sm:w-11"
           disabled={!sheet.canRedo}
           onClick={sheet.redo}
           aria-label="Redo"
         >
           <Redo2 size={15} aria-hidden />
         </button>
-        <button type="button" className="btn btn-ghost btn-xs" onClick={onHelp} aria-label="Keys and help">
+        <button
+          type="button"
+          className="btn btn-ghost btn-xs max-sm:h-11 max-sm:w-11"
+          onClick={onHelp}
+          aria-label="Keys and help"
+        >
           <Keyboard size={15} aria-hidden />
         </button>
         <span className="ml-auto text-sm" aria-live="polite" data-testid="save-state">
@@ -59,7 +67,7 @@ export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void 
           )}
         </span>
       </div>
-      {saveState.kind === 'failed' && <p className="remark remark-warning text-sm">{saveState.why}</p>}
+      {saveState.kind === 'failed' && <p className="remark remark-warning w-full text-sm">{saveState.why}</p>}
     </section>
   );
 }

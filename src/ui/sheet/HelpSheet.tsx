@@ -1,18 +1,10 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import { KEYS, type KeyHelp } from './keys';
+import { activeKeys } from './keys';
 
 /** The list of keys, over the station. */
-export function HelpSheet({
-  open,
-  onClose,
-  keys: listed = KEYS,
-}: {
-  open: boolean;
-  onClose: () => void;
-  keys?: readonly KeyHelp[];
-}) {
+export function HelpSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     if (open) dialog.current?.showModal();
@@ -25,10 +17,10 @@ export function HelpSheet({
           Keys
         </h2>
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-          {listed.map(({ keys, does }) => (
-            <div key={keys} className="contents">
+          {(open ? activeKeys() : []).map(({ shown, does }) => (
+            <div key={shown} className="contents">
               <dt>
-                <kbd className="kbd kbd-sm">{keys}</kbd>
+                <kbd className="kbd kbd-sm">{shown}</kbd>
               </dt>
               <dd>{does}</dd>
             </div>

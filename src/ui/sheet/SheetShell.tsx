@@ -1,0 +1,70 @@
+'use client';
+
+import { ChevronDown, ChevronUp } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
+import type { Nib } from '@/core/kit/nib';
+import { headline } from '@/core/sheet/headline';
+import { HelpSheet } from './HelpSheet';
+import { type StationKeys, undoKeys, useKeys } from './keys';
+import { RefusedEdit } from './RefusedEdit';
+import { Sentence } from './Sentence';
+import { SheetName } from './SheetName';
+import { usePhone } from './usePhone';
+import type { Sheet } from './useSheet';
+
+/**
+ * What every station on a sheet has: the sentence, the sheet's name, undo and redo, whether it is kept, its keys and
+ * the list of them, and what was refused. The station itself stands below.
+ */
+export function SheetShell({
+  title,
+  sheet,
+  drawer,
+  keys = [],
+  children,
+}: {
+  /** Name of the station. */
+  title: string;
+  sheet: Sheet;
+  drawer: readonly Nib[];
+  keys?: readonly StationKeys[];
+  children: ReactNode;
+}) {
+  const [help, setHelp] = useState(false);
+  const phone = usePhone();
+  const [unfolded, setUnfolded] = useState(false);
+  const Arrow = unfolded ? ChevronUp : ChevronDown;
+  useKeys([
+    ...keys,
+    ...undoKeys(sheet),
+    { shown: '?', does: 'this list', actions: { '?': () => setHelp(true) } },
+    { shown: 'Esc', does: 'close what is open', actions: {} },
+  ]);
+  return (
+    <div className="flex h-full min-h-0 flex-col">
+      <header className="no-print border-base-300 border-b bg-base-100 px-6 pt-3 pb-2 max-sm:px-3 max-sm:pt-1">
+        <h1 className="sr-only">{title}</h1>
+        <div className="flex items-start gap-x-6 gap-y-1 max-lg:flex-col-reverse">
+          <div className="min-w-0 flex-1 max-lg:w-full">
+            {phone && (
+              <button
+                type="button"
+                className="flex h-11 w-full items-center gap-2 text-left"
+                aria-expanded={unfolded}
+                onClick={() => setUnfolded(!unfolded)}
+              >
+                <span className="min-w-0 flex-1 truncate">{headline(sheet.recipe)}</span>
+                <Arrow size={18} aria-label={unfolded ? 'Fold the sentence' : 'Open the sentence'} />
+              </button>
+            )}
+            {(!phone || unfolded) && <Sentence recipe={sheet.recipe} edit={sheet.edit} drawer={drawer} />}
+          </div>
+          <SheetName sheet={sheet} onHelp={() => setHelp(true)} />
+        </div>
+        {sheet.refused && <RefusedEdit sheet={sheet} />}
+      </header>
+      <div className="flex min-h-0 flex-1 max-sm:flex-col">{children}</div>
+      <HelpSheet open={help} onClose={() => setHelp(false)} />
+    </div>
+  );
+}
