@@ -95,7 +95,7 @@ export async function makeBackup(now: Date): Promise<Backup> {
     format: BACKUP_FORMAT,
     version: BACKUP_VERSION,
     madeAt: now.toISOString(),
-    sheets: allSheets,
+    sheets: allSheets.map(({ revision: _, ...sheet }) => sheet),
     nibs: [],
     items: await listItems(),
     records: await listRecords(),
@@ -109,8 +109,10 @@ export async function makeBackup(now: Date): Promise<Backup> {
 const ROWS_A_STATEMENT = 500;
 
 /** Replaces everything in the store by the backup, all or nothing. */
-export async function restoreBackup(backup: Backup): Promise<void> {
+export async function restoreBackup(backup: Backup, now: Date): Promise<void> {
   const db = await openDatabase();
+  // No window has seen these rows: whatever it saves from what it has open is refused as stale.
+  const revision = now.getTime();
   await db.batch([
     db.delete(sheets),
     db.delete(items),
@@ -118,7 +120,9 @@ export async function restoreBackup(backup: Backup): Promise<void> {
     db.delete(printers),
     db.delete(letterSets),
     db.delete(wordLists),
-    ...chunks(backup.sheets).map((rows) => db.insert(sheets).values(rows)),
+    ...chunks(backup.sheets.map((sheet) => ({ ...sheet, revision }))).map((rows) =>
+      db.insert(sheets).values(rows),
+    ),
     ...chunks([...backup.items, ...backup.nibs.map((nib) => fromNib(nib))].map(rowOf)).map((rows) =>
       db.insert(items).values(rows),
     ),

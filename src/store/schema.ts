@@ -11,6 +11,8 @@ export const sheets = sqliteTable('sheets', {
   createdAt: text('created_at').notNull(),
   updatedAt: text('updated_at').notNull(),
   deletedAt: text('deleted_at'),
+  /** Grows with every save: a save that knows an earlier one is refused. */
+  revision: integer('revision').notNull().default(1),
 });
 
 /** The bench: what the scribe owns. Its facts are JSON, parsed by the core on reading. */

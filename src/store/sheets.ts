@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, lt } from 'drizzle-orm';
+import { and, desc, eq, isNull, lt, sql } from 'drizzle-orm';
 import { openDatabase } from './client';
 import { sheets } from './schema';
 
@@ -9,6 +9,7 @@ export interface StoredSheet {
   readonly recipe: string;
   readonly createdAt: string;
   readonly updatedAt: string;
+  readonly revision: number;
 }
 
 const columns = {
@@ -17,6 +18,7 @@ const columns = {
   recipe: sheets.recipe,
   createdAt: sheets.createdAt,
   updatedAt: sheets.updatedAt,
+  revision: sheets.revision,
 };
 
 /** A shelf is for a person: this many of the newest sheets are shown. */
@@ -43,20 +45,44 @@ export async function findSheet(id: string): Promise<StoredSheet | undefined> {
   return sheet;
 }
 
-/** Inserts the sheet, or overwrites name and recipe of the one with its id; a deleted sheet comes back. */
+/** What became of a save: the sheet's new revision, or the sheet as somebody else has left it (none when deleted). */
+export type Saved =
+  | { readonly kind: 'saved'; readonly revision: number }
+  | { readonly kind: 'stale'; readonly theirs: StoredSheet | undefined };
+
+/** A sheet that nobody has saved yet. */
+export const UNSAVED = 0;
+
+/**
+ * Saves a sheet that was read at revision `basedOn`; refused when it has been saved or deleted since. `UNSAVED` makes a
+ * new sheet; without a revision whatever is there is overwritten, and a deleted sheet comes back.
+ */
 export async function saveSheet(
   sheet: { id: string; name: string; recipe: string },
   now: Date,
-): Promise<void> {
+  basedOn?: number,
+): Promise<Saved> {
   const db = await openDatabase();
   const updatedAt = now.toISOString();
-  await db
-    .insert(sheets)
-    .values({ ...sheet, createdAt: updatedAt, updatedAt, deletedAt: null })
-    .onConflictDoUpdate({
-      target: sheets.id,
-      set: { name: sheet.name, recipe: sheet.recipe, updatedAt, deletedAt: null },
-    });
+  const next = sql<number>`${sheets.revision} + 1`;
+  const made = { ...sheet, createdAt: updatedAt, updatedAt, deletedAt: null };
+  const changed = { name: sheet.name, recipe: sheet.recipe, updatedAt, deletedAt: null, revision: next };
+  const revision = { revision: sheets.revision };
+  const [row] =
+    basedOn === undefined
+      ? await db
+          .insert(sheets)
+          .values(made)
+          .onConflictDoUpdate({ target: sheets.id, set: changed })
+          .returning(revision)
+      : basedOn === UNSAVED
+        ? await db.insert(sheets).values(made).onConflictDoNothing().returning(revision)
+        : await db
+            .update(sheets)
+            .set(changed)
+            .where(and(eq(sheets.id, sheet.id), eq(sheets.revision, basedOn), isNull(sheets.deletedAt)))
+            .returning(revision);
+  return row ? { kind: 'saved', ...row } : { kind: 'stale', theirs: await findSheet(sheet.id) };
 }
 
 /** Takes a sheet off the shelf, to be brought back by `restoreSheet`. Answers whether there was one. */

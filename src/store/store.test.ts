@@ -13,7 +13,7 @@ import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from '.
 import { listNibs } from './nibs';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from './printers';
 import { deleteRecord, listRecords, saveRecord } from './records';
-import { deleteSheet, findSheet, listSheets, purgeSheets, restoreSheet, saveSheet } from './sheets';
+import { deleteSheet, findSheet, listSheets, purgeSheets, restoreSheet, saveSheet, UNSAVED } from './sheets';
 import { deleteWordList, findWordList, saveWordList } from './wordLists';
 
 const folder = mkdtempSync(join(tmpdir(), 'elvane-store-'));
@@ -52,6 +52,36 @@ describe('sheets', () => {
     await deleteSheet('a', at(3));
     await purgeSheets(at(4));
     expect(await restoreSheet('a')).toBe(false);
+  });
+
+  it('grow by a revision with every save, and refuse a save from an earlier one', async () => {
+    expect(await saveSheet(sheet('a'), at(1), UNSAVED)).toEqual({ kind: 'saved', revision: 1 });
+    expect(await saveSheet(sheet('a', 'Mine'), at(2), 1)).toEqual({ kind: 'saved', revision: 2 });
+    const stale = await saveSheet(sheet('a', 'Late'), at(3), 1);
+    expect(stale).toMatchObject({ kind: 'stale', theirs: { name: 'Mine', revision: 2 } });
+    expect((await findSheet('a'))?.name).toBe('Mine');
+    // A new sheet under an id that is taken is no new sheet.
+    expect(await saveSheet(sheet('a', 'Twin'), at(3), UNSAVED)).toMatchObject({ kind: 'stale' });
+    expect(await saveSheet(sheet('a', 'Over it'), at(4))).toEqual({ kind: 'saved', revision: 3 });
+  });
+
+  it('do not come back when a window that had them open saves after they were deleted', async () => {
+    await saveSheet(sheet('a'), at(1), UNSAVED);
+    await deleteSheet('a', at(2));
+    expect(await saveSheet(sheet('a'), at(3), 1)).toEqual({ kind: 'stale', theirs: undefined });
+    expect(await findSheet('a')).toBeUndefined();
+    // Asked for in so many words they do.
+    expect(await saveSheet(sheet('a'), at(4))).toMatchObject({ kind: 'saved' });
+  });
+
+  it('of a backup restored are new to every window', async () => {
+    await saveSheet(sheet('a', 'Then'), at(1), UNSAVED);
+    const backup = await makeBackup(at(2));
+    await saveSheet(sheet('a', 'Since'), at(3), 1);
+    await restoreBackup(backup, at(4));
+    for (const seen of [1, 2]) {
+      expect(await saveSheet(sheet('a', 'Late'), at(5), seen)).toMatchObject({ theirs: { name: 'Then' } });
+    }
   });
 
   it('take text as text, whatever it says', async () => {
@@ -124,7 +154,7 @@ it('one list of words is kept, replaced and forgotten', async () => {
   const backup = await makeBackup(at(1));
   await deleteWordList();
   expect(await findWordList()).toBeUndefined();
-  await restoreBackup(JSON.parse(JSON.stringify(backup)));
+  await restoreBackup(JSON.parse(JSON.stringify(backup)), at(9));
   expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
 });
 
@@ -136,7 +166,7 @@ it('a backup brings everything back into another database', async () => {
   closeDatabase();
   process.env.ELVANE_DB_URL = `file:${join(folder, 'other.db')}`;
   await saveSheet(sheet('to-be-replaced'), at(1));
-  await restoreBackup(backup);
+  await restoreBackup(backup, at(9));
   expect(await makeBackup(at(3))).toEqual(backup);
   expect(await findSheet('to-be-replaced')).toBeUndefined();
 });

@@ -33,7 +33,7 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
   await upload('{ not json');
   await expect(page.getByRole('alert').first()).toContainText('“bolide.json” is not readable JSON');
   await upload(JSON.stringify({ ...JSON.parse(file.toString()), version: 9 }));
-  await expect(page.getByRole('alert').first()).toContainText('version 9; this Elvane reads up to version 1');
+  await expect(page.getByRole('alert').first()).toContainText('version 9; this Elvane reads up to version 2');
   await upload('x'.repeat(100_000));
   await expect(page.getByRole('alert').first()).toContainText('too large');
   await expect(page.getByRole('listitem')).toHaveCount(before);

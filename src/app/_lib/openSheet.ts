@@ -8,18 +8,13 @@ import { handOf } from '@/core/setting/setting';
 import { pin } from '@/core/sheet/solve';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
-import { findSheet, listSheets, type StoredSheet } from '@/store/sheets';
+import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
 import { usualName } from '@/ui/lib/usualName';
 import { unpackRecipe } from '@/ui/sheet/recipeUrl';
+import type { Opened } from '@/ui/sheet/useSheet';
 import { idSchema } from './http';
 
 export type Search = Promise<Record<string, string | string[] | undefined>>;
-
-export interface Opened {
-  readonly id: string;
-  readonly name: string;
-  readonly recipe: Recipe;
-}
 
 /**
  * The sheet a station opens, in this order: a fresh one of the hand asked for, the recipe or the sheet of the address,
@@ -28,7 +23,7 @@ export interface Opened {
 export async function openSheet(searchParams: Search): Promise<Opened> {
   const search = await searchParams;
   const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
-  const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
+  const [sheetId, packed, seen, hand, school, nib] = ['sheet', 'r', 'v', 'hand', 'school', 'nib'].map(text);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);
     return fresh(await withNib(await inOwnShapes(freshRecipe(hand, known?.id)), nib));
@@ -37,12 +32,16 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const stored = id ? await findSheet(id) : undefined;
   const inAddress = unpackRecipe(packed);
   if (inAddress) {
-    return { id: id ?? crypto.randomUUID(), name: stored?.name ?? usualName(inAddress), recipe: inAddress };
+    // What stands in the address was made from the revision that stands beside it, not from a later one.
+    const revision =
+      stored && seen !== undefined && /^\d{1,15}$/.test(seen) ? Number(seen) : (stored?.revision ?? UNSAVED);
+    const name = stored?.name ?? usualName(inAddress);
+    return { id: id ?? crypto.randomUUID(), name, recipe: inAddress, revision };
   }
   const sheet = stored ?? (await listSheets()).at(0);
   const recipe = sheet && readable(sheet);
   return sheet && recipe
-    ? { id: sheet.id, name: sheet.name, recipe }
+    ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision }
     : fresh(await inOwnShapes(freshRecipe(OPENING_HAND)));
 }
 
@@ -64,7 +63,12 @@ async function withNib(recipe: Recipe, id: string | undefined): Promise<Recipe> 
   }
 }
 
-const fresh = (recipe: Recipe): Opened => ({ id: crypto.randomUUID(), name: usualName(recipe), recipe });
+const fresh = (recipe: Recipe): Opened => ({
+  id: crypto.randomUUID(),
+  name: usualName(recipe),
+  recipe,
+  revision: UNSAVED,
+});
 
 function readable(sheet: StoredSheet): Recipe | undefined {
   try {

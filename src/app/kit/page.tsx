@@ -9,5 +9,5 @@ export const dynamic = 'force-dynamic';
 
 export default async function KitPage({ searchParams }: { searchParams: Search }) {
   const [opened, drawer, records] = await Promise.all([openSheet(searchParams), listNibs(), listRecords()]);
-  return <KitStation key={opened.id} {...opened} drawer={drawer} records={records} />;
+  return <KitStation key={opened.id} opened={opened} drawer={drawer} records={records} />;
 }

@@ -20,7 +20,7 @@ export default async function PractisePage({ searchParams }: { searchParams: Sea
     <WithLetters hands={[opened.recipe.hand]}>
       <PractiseStation
         key={opened.id}
-        {...opened}
+        opened={opened}
         drawer={drawer}
         printer={printer?.name ?? null}
         records={records}

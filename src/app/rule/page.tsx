@@ -16,7 +16,7 @@ export default async function RulePage({ searchParams }: { searchParams: Search 
   ]);
   return (
     <WithLetters hands={[opened.recipe.hand]}>
-      <RuleStation key={opened.id} {...opened} drawer={drawer} printer={printer?.name ?? null} />
+      <RuleStation key={opened.id} opened={opened} drawer={drawer} printer={printer?.name ?? null} />
     </WithLetters>
   );
 }

@@ -9,9 +9,9 @@ export const metadata: Metadata = { title: 'Shelf' };
 export const dynamic = 'force-dynamic';
 
 export default async function ShelfPage() {
-  const sheets = (await listSheets()).flatMap(({ id, name, recipe, updatedAt }): ShelfSheet[] => {
+  const sheets = (await listSheets()).flatMap(({ id, name, recipe, revision, updatedAt }): ShelfSheet[] => {
     try {
-      return [{ id, name, recipe: parseRecipe(JSON.parse(recipe)), updatedAt }];
+      return [{ id, name, recipe: parseRecipe(JSON.parse(recipe)), revision, updatedAt }];
     } catch {
       return [];
     }

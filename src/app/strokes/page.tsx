@@ -11,7 +11,7 @@ export default async function StrokesPage({ searchParams }: { searchParams: Sear
   const [opened, drawer] = await Promise.all([openSheet(searchParams), listNibs()]);
   return (
     <WithLetters hands={[opened.recipe.hand]}>
-      <StrokesStation key={opened.id} {...opened} drawer={drawer} />
+      <StrokesStation key={opened.id} opened={opened} drawer={drawer} />
     </WithLetters>
   );
 }

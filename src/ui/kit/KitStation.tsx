@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import { asNib, type ItemKind, isTool } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
@@ -16,7 +15,7 @@ import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
-import { useSheet } from '../sheet/useSheet';
+import { type Opened, useSheet } from '../sheet/useSheet';
 import { InkPanel } from './InkPanel';
 import { nameOf } from './KitCard';
 import { MatchPanel } from './MatchPanel';
@@ -34,19 +33,15 @@ const CHOICE = 'kit';
 
 /** Kit: nib, holder, ink and paper matched to the hand, from the scribe's own drawer. */
 export function KitStation({
-  id,
-  name,
-  recipe: initial,
+  opened,
   drawer,
   records: remembered,
 }: {
-  id: string;
-  name: string;
-  recipe: Recipe;
+  opened: Opened;
   drawer: readonly Nib[];
   records: readonly Remembered[];
 }) {
-  const sheet = useSheet(id, name, initial);
+  const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
   const { items, save } = useBench();
   const records = useRecords(remembered);
@@ -60,7 +55,7 @@ export function KitStation({
   ).find(({ recordId }) => recordId === CHOICE);
   const [asked, setAsked] = useState<Need>(() => {
     const kept = needSchema.safeParse(choice?.need).data;
-    return kept ?? needFor(initial.hand);
+    return kept ?? needFor(opened.recipe.hand);
   });
   const need = useMemo(() => ({ ...asked, hand: recipe.hand }), [asked, recipe.hand]);
   const [only, setOnly] = useState('');

@@ -1,6 +1,18 @@
 import type { Offer } from '@/core/problem/problem';
 import { Problem } from '@/core/problem/problem';
 
+const CONFLICT = 409;
+
+/** A save that was refused because what is stored has changed since it was read; `theirs` is what is stored now. */
+export class Stale extends Problem {
+  constructor(
+    message: string,
+    readonly theirs: unknown,
+  ) {
+    super('revision', message);
+  }
+}
+
 /**
  * Calls one of the application's own routes.
  * @throws Problem with the server's sentence when it refuses, or a plain one when it cannot be reached; what `signal`
@@ -31,8 +43,11 @@ export async function call(
   }
   if (response.ok) return response;
   const body = (await response.json().catch(() => null)) as {
-    error?: { field?: string; message?: string; offers?: Offer[] };
+    error?: { field?: string; message?: string; offers?: Offer[]; theirs?: unknown };
   } | null;
+  if (response.status === CONFLICT) {
+    throw new Stale(body?.error?.message ?? 'It has been changed elsewhere.', body?.error?.theirs);
+  }
   throw new Problem(
     body?.error?.field ?? 'server',
     body?.error?.message ?? `The server answered ${response.status}.`,

@@ -25,7 +25,7 @@ import type { Zoom } from '../paper/zoom';
 import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
-import { useSheet } from '../sheet/useSheet';
+import { type Opened, useSheet } from '../sheet/useSheet';
 import { kindsFor, TextField } from './BandForm';
 import { BandList } from './BandList';
 import { KIND_NAMES } from './bandWords';
@@ -63,21 +63,17 @@ function composedOf(
 
 /** Practise: the page that should lie on the desk, guided, then faded, then free. */
 export function PractiseStation({
-  id,
-  name,
-  recipe: initial,
+  opened,
   drawer,
   printer,
   records,
 }: {
-  id: string;
-  name: string;
-  recipe: Recipe;
+  opened: Opened;
   drawer: readonly Nib[];
   printer: string | null;
   records: readonly Remembered[];
 }) {
-  const sheet = useSheet(id, name, initial);
+  const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
   const { bands } = recipe.practice;
   // What is done later, after an answer or by a notice, is done to the sheet as it is by then.

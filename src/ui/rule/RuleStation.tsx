@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import type { Recipe } from '@/core/document/recipe';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { clamp } from '@/core/measure/units';
@@ -18,22 +17,20 @@ import type { Zoom } from '../paper/zoom';
 import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
-import { useSheet } from '../sheet/useSheet';
+import { type Opened, useSheet } from '../sheet/useSheet';
 import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin';
 import { More } from './More';
 
 export interface RuleStationProps {
-  readonly id: string;
-  readonly name: string;
-  readonly recipe: Recipe;
+  readonly opened: Opened;
   readonly drawer: readonly Nib[];
   /** The printer PDFs are corrected for. */
   readonly printer: string | null;
 }
 
 /** Rule: from a hand and a nib to a sheet that prints true. */
-export function RuleStation({ id, name, recipe: initial, drawer, printer }: RuleStationProps) {
-  const sheet = useSheet(id, name, initial);
+export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
+  const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
   const { letters } = useLetterSet(recipe.hand).set;
   const drawing = useMemo(() => ruleSheet(recipe, letters), [recipe, letters]);

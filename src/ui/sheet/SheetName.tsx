@@ -55,6 +55,7 @@ export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void 
         <span className="ml-auto text-sm" aria-live="polite" data-testid="save-state">
           {saveState.kind === 'saved' && 'Kept on the shelf'}
           {saveState.kind === 'saving' && 'Saving…'}
+          {saveState.kind === 'stale' && 'Changed elsewhere'}
           {saveState.kind === 'failed' && (
             <button
               type="button"

@@ -9,6 +9,7 @@ import { type StationKeys, undoKeys, useKeys } from './keys';
 import { RefusedEdit } from './RefusedEdit';
 import { Sentence } from './Sentence';
 import { SheetName } from './SheetName';
+import { StaleSheet } from './StaleSheet';
 import { usePhone } from './usePhone';
 import type { Sheet } from './useSheet';
 
@@ -62,6 +63,7 @@ export function SheetShell({
           <SheetName sheet={sheet} onHelp={() => setHelp(true)} />
         </div>
         {sheet.refused && <RefusedEdit sheet={sheet} />}
+        {sheet.saveState.kind === 'stale' && <StaleSheet sheet={sheet} {...sheet.saveState} />}
       </header>
       <div className="flex min-h-0 flex-1 max-sm:flex-col">{children}</div>
       <HelpSheet open={help} onClose={() => setHelp(false)} />

@@ -38,7 +38,7 @@ export function SidePanel({
         <aside
           aria-label={label}
           tabIndex={scrolls ? 0 : undefined}
-          className={`min-h-0 flex-1 border-base-300 bg-base-100 max-sm:h-[50dvh] sm:border-l ${
+          className={`min-h-0 flex-1 border-base-300 bg-base-100 max-sm:h-[50dvh] max-sm:flex-none sm:border-l ${
             scrolls ? 'space-y-4 overflow-y-auto px-4 py-3' : 'flex flex-col'
           } ${className}`}
         >

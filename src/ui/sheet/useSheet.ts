@@ -1,17 +1,29 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { z } from 'zod';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { type HandId, handById } from '@/core/hands/registry';
 import { isLoaded, loadScript } from '@/core/hands/scripts';
 import { Problem } from '@/core/problem/problem';
 import { layoutSheet } from '@/core/sheet/layout';
-import { call, sentenceOf } from '../lib/api';
+import { Stale, sentenceOf } from '../lib/api';
 import { begin, commit, type History, redo, undo } from './history';
 import { sheetAddress, unpackRecipe } from './recipeUrl';
+import { Saver, saverOf, type Work } from './saver';
 
 /** Autosave waits this long after the last edit, in ms. */
 const AUTOSAVE_DELAY = 500;
+
+/** A sheet as the server opened it. */
+export interface Opened extends Work {
+  readonly id: string;
+  /** The revision it was read at; 0 for a sheet nobody has saved. */
+  readonly revision: number;
+}
+
+/** Longest name of a sheet. */
+const LONGEST_NAME = 80;
 
 /** What an edit asked for that could not be; `attempted` is the recipe its offers apply to. */
 export interface Refused {
@@ -19,9 +31,23 @@ export interface Refused {
   readonly attempted: Recipe;
 }
 
+/** The sheet as somebody else has left it. */
+export interface Theirs extends Work {
+  readonly revision: number;
+}
+
 export type SaveState =
   | { readonly kind: 'saved' | 'saving' }
-  | { readonly kind: 'failed'; readonly why: string };
+  | { readonly kind: 'failed'; readonly why: string }
+  /** Refused: it has been changed elsewhere, or, where there is none of theirs, deleted. */
+  | { readonly kind: 'stale'; readonly why: string; readonly theirs: Theirs | undefined };
+
+const theirsSchema = z.object({ name: z.string(), recipe: z.unknown(), revision: z.number() }).nullable();
+
+function theirsOf(data: unknown): Theirs | undefined {
+  const found = theirsSchema.safeParse(data ?? null).data;
+  return found ? { ...found, recipe: parseRecipe(found.recipe) } : undefined;
+}
 
 const lettersMissing = (hand: HandId) =>
   new Problem(
@@ -68,34 +94,50 @@ function keptSheet(id: string, name: string, initial: Recipe): Kept {
  * The sheet being edited: undo and redo, autosave to the shelf, and the recipe in the address, so that Back, reload
  * and a shared link find it. An edit that cannot be ruled is refused and changes nothing.
  */
-export function useSheet(id: string, initialName: string, initial: Recipe) {
+export function useSheet({ id, name: initialName, recipe: initial, revision }: Opened) {
   const [history, setHistory] = useState(() => begin(initial));
   const [name, setName] = useState(initialName);
   const [refused, setRefused] = useState<Refused | null>(null);
   const [saveState, setSaveState] = useState<SaveState>({ kind: 'saved' });
-  const unsaved = useRef<{ name: string; recipe: Recipe } | null>(null);
+  const unsaved = useRef<Work | null>(null);
+  const saver = useRef<Saver>(undefined);
+  saver.current ??= saverOf(id, revision);
+  const refusedBy = useRef<'stale' | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const loaded = useRef(false);
+  const mounted = useRef(false);
   const now = useRef({ history, name });
   const waiting = useRef<(() => void)[] | null>(null);
 
-  const saveNow = useCallback(
-    async (keepalive = false) => {
-      clearTimeout(timer.current);
-      const work = unsaved.current;
-      if (!work) return;
-      unsaved.current = null;
-      setSaveState({ kind: 'saving' });
-      try {
-        await call(`/api/sheets/${id}`, { method: 'PUT', json: work, keepalive });
-        setSaveState((state) => (unsaved.current ? state : { kind: 'saved' }));
-      } catch (error) {
-        unsaved.current ??= work;
-        setSaveState({ kind: 'failed', why: sentenceOf(error) });
-      }
-    },
+  const writeAddress = useCallback(
+    (recipe: Recipe) =>
+      window.history.replaceState(
+        null,
+        '',
+        sheetAddress(id, recipe, window.location.pathname, saver.current?.revision),
+      ),
     [id],
   );
+
+  const saveNow = useCallback(async () => {
+    clearTimeout(timer.current);
+    const work = unsaved.current;
+    if (!work || refusedBy.current) return;
+    unsaved.current = null;
+    setSaveState({ kind: 'saving' });
+    try {
+      await saver.current?.save(work);
+      if (unsaved.current) return;
+      setSaveState({ kind: 'saved' });
+      if (mounted.current) writeAddress(work.recipe);
+    } catch (error) {
+      unsaved.current ??= work;
+      if (error instanceof Stale) {
+        refusedBy.current = 'stale';
+        setSaveState({ kind: 'stale', why: error.message, theirs: theirsOf(error.theirs) });
+      } else setSaveState({ kind: 'failed', why: sentenceOf(error) });
+    }
+  }, [writeAddress]);
 
   const put = useCallback((next: History<Recipe>, title: string) => {
     now.current = { history: next, name: title };
@@ -112,13 +154,14 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
       } catch {
         // The session store is full: undo will not survive a reload, the sheet itself will.
       }
-      window.history.replaceState(null, '', sheetAddress(id, next.present, window.location.pathname));
+      writeAddress(next.present);
       unsaved.current = { name: title, recipe: next.present };
+      if (refusedBy.current) return;
       setSaveState({ kind: 'saving' });
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void saveNow(), AUTOSAVE_DELAY);
     },
-    [id, put, saveNow],
+    [id, put, saveNow, writeAddress],
   );
 
   /** Does it now or, while a hand's letters are on their way, after them: nothing done meanwhile is lost. */
@@ -170,11 +213,22 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
   }, [id, initialName, initial, put, whenWritten]);
 
   useEffect(() => {
-    const leave = () => void saveNow(true);
+    mounted.current = true;
+    const leave = () => {
+      const work = unsaved.current;
+      if (!work || refusedBy.current) return;
+      unsaved.current = null;
+      clearTimeout(timer.current);
+      saver.current?.leave(work).catch(() => {
+        unsaved.current ??= work;
+      });
+    };
     window.addEventListener('pagehide', leave);
     return () => {
+      mounted.current = false;
       window.removeEventListener('pagehide', leave);
-      leave();
+      // Another station of this window goes on with the sheet: it saves after this.
+      void saveNow();
     };
   }, [saveNow]);
 
@@ -219,6 +273,28 @@ export function useSheet(id: string, initialName: string, initial: Recipe) {
     rename: (next: string) => inTurn(() => show(now.current.history, next)),
     dismiss: () => setRefused(null),
     retrySave: () => void saveNow(),
+    /** A stale save: mine over theirs; theirs in place of mine; or mine as a sheet of its own, and theirs here. */
+    settleStale: async (choice: 'mine' | 'theirs' | 'both') => {
+      if (saveState.kind !== 'stale') return;
+      const { theirs } = saveState;
+      const mine = unsaved.current ?? { name: now.current.name, recipe: now.current.history.present };
+      if (choice === 'both') {
+        const name = `${mine.name} (mine)`.slice(0, LONGEST_NAME);
+        await new Saver(crypto.randomUUID(), 0).save({ ...mine, name });
+      }
+      // A deleted sheet has no revision to go by: mine brings it back.
+      if (saver.current) saver.current.revision = theirs?.revision;
+      refusedBy.current = null;
+      if (choice === 'mine' || !theirs) {
+        unsaved.current = mine;
+        await saveNow();
+        return;
+      }
+      unsaved.current = null;
+      setSaveState({ kind: 'saved' });
+      put(commit(now.current.history, theirs.recipe), theirs.name);
+      writeAddress(theirs.recipe);
+    },
   };
 }
 

@@ -21,6 +21,7 @@ export interface ShelfSheet {
   readonly id: string;
   readonly name: string;
   readonly recipe: Recipe;
+  readonly revision: number;
   readonly updatedAt: string;
 }
 
@@ -43,15 +44,16 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
     }
   };
   const put = async (sheet: Omit<ShelfSheet, 'updatedAt'>) => {
-    const { id, name, recipe } = sheet;
-    await call(`/api/sheets/${id}`, { method: 'PUT', json: { name, recipe } });
-    const saved = { ...sheet, updatedAt: new Date().toISOString() };
+    const { id, name, recipe, revision: basedOn } = sheet;
+    const answer = await call(`/api/sheets/${id}`, { method: 'PUT', json: { name, recipe, basedOn } });
+    const { revision } = (await answer.json()) as { revision: number };
+    const saved = { ...sheet, revision, updatedAt: new Date().toISOString() };
     setSheets((list) => [saved, ...list.filter((other) => other.id !== id)]);
   };
   const rename = (sheet: ShelfSheet, name: string) => guarded(() => put({ ...sheet, name }));
   const duplicate = (sheet: ShelfSheet) =>
     guarded(async () => {
-      await put({ ...sheet, id: newId(), name: `${sheet.name} (copy)`.slice(0, 80) });
+      await put({ ...sheet, id: newId(), revision: 0, name: `${sheet.name} (copy)`.slice(0, 80) });
       notice({ tone: 'done', text: `Duplicated “${sheet.name}”.` });
     });
   const remove = (sheet: ShelfSheet) =>
@@ -75,7 +77,7 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
       await loadScript(recipe.hand);
       ruleSheet(recipe);
       const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || usualName(recipe);
-      await put({ id: newId(), name, recipe });
+      await put({ id: newId(), name, recipe, revision: 0 });
       notice({ tone: 'done', text: `Imported “${name}”.` });
     });
 

@@ -1,27 +1,16 @@
 'use client';
 
 import { changeHand } from '@/core/document/edit';
-import type { Recipe } from '@/core/document/recipe';
 import { HANDS, handById, OPENING_HAND } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
 import { SheetShell } from '../sheet/SheetShell';
-import { useSheet } from '../sheet/useSheet';
+import { type Opened, useSheet } from '../sheet/useSheet';
 import { Desk } from './Desk';
 
 /** Strokes: letters as strokes under a pen. */
-export function StrokesStation({
-  id,
-  name,
-  recipe: initial,
-  drawer,
-}: {
-  id: string;
-  name: string;
-  recipe: Recipe;
-  drawer: readonly Nib[];
-}) {
-  const sheet = useSheet(id, name, initial);
+export function StrokesStation({ opened, drawer }: { opened: Opened; drawer: readonly Nib[] }) {
+  const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
   return (
     <SheetShell title="Strokes" sheet={sheet} drawer={drawer}>

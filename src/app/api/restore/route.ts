@@ -29,7 +29,7 @@ export const POST = (request: Request) =>
         );
       }
     }
-    await restoreBackup(backup);
+    await restoreBackup(backup, new Date());
     const { sheets, nibs, printers } = backup;
     return Response.json({ sheets: sheets.length, nibs: nibs.length, printers: printers.length });
   });

@@ -1,13 +1,15 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, RECIPE_BODY, Refusal, readJson } from '@/app/_lib/http';
 import { parseRecipe } from '@/core/document/recipe';
-import { deleteSheet, saveSheet } from '@/store/sheets';
+import { deleteSheet, type StoredSheet, saveSheet, UNSAVED } from '@/store/sheets';
 
 type Context = { params: Promise<{ id: string }> };
 
 const bodySchema = z.strictObject({
   name: z.string().trim().min(1, 'a sheet needs a name').max(80, 'a name has at most 80 characters'),
   recipe: z.unknown(),
+  /** The revision it was read at, 0 for a new sheet; without it the sheet is overwritten whatever it is. */
+  basedOn: z.int().min(UNSAVED).optional(),
 });
 
 /** Saves a sheet: autosave, naming, import and duplication all come here. */
@@ -16,9 +18,24 @@ export const PUT = (request: Request, { params }: Context) =>
     const id = parse(idSchema, (await params).id);
     const body = parse(bodySchema, await readJson(request, RECIPE_BODY));
     const recipe = parseRecipe(body.recipe);
-    await saveSheet({ id, name: body.name, recipe: JSON.stringify(recipe) }, new Date());
-    return Response.json({ id });
+    const sheet = { id, name: body.name, recipe: JSON.stringify(recipe) };
+    const saved = await saveSheet(sheet, new Date(), body.basedOn);
+    if (saved.kind === 'saved') return Response.json({ id, revision: saved.revision });
+    return Response.json(staleAnswer(saved.theirs), { status: 409 });
   });
+
+/** Why a save was refused, and the sheet as it is now; none where it was deleted. */
+const staleAnswer = (theirs: StoredSheet | undefined) => ({
+  error: {
+    field: 'revision',
+    message: theirs
+      ? `“${theirs.name}” has been changed in another window since it was opened here.`
+      : 'This sheet has been deleted in another window since it was opened here.',
+    theirs: theirs
+      ? { name: theirs.name, recipe: JSON.parse(theirs.recipe), revision: theirs.revision }
+      : null,
+  },
+});
 
 /** Takes a sheet off the shelf; `restore` brings it back. */
 export const DELETE = (request: Request, { params }: Context) =>

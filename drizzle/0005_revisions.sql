@@ -1,0 +1,1 @@
+ALTER TABLE `sheets` ADD `revision` integer DEFAULT 1 NOT NULL;

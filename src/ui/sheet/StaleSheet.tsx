@@ -1,0 +1,45 @@
+'use client';
+
+import { useState } from 'react';
+import { differences } from '@/core/document/differences';
+import type { Sheet, Theirs } from './useSheet';
+
+/** The sheet was changed or deleted elsewhere: what differs, and what to do about it. */
+export function StaleSheet({
+  sheet,
+  why,
+  theirs,
+}: {
+  sheet: Sheet;
+  why: string;
+  theirs: Theirs | undefined;
+}) {
+  const [problem, setProblem] = useState('');
+  const settle = (choice: 'mine' | 'theirs' | 'both') =>
+    sheet.settleStale(choice).catch(() => setProblem('That could not be done; try again.'));
+  const differing = theirs ? differences(sheet.recipe, theirs.recipe) : [];
+  return (
+    <div role="alert" className="remark remark-warning mt-2">
+      <p>
+        {why} {differing.length > 0 && <>Different there: {differing.join(', ')}. </>}
+        Nothing is lost: choose what stays.
+      </p>
+      <div className="mt-1 flex flex-wrap gap-2">
+        <button type="button" className="btn btn-sm" onClick={() => void settle('mine')}>
+          {theirs ? 'Keep mine' : 'Put mine back on the shelf'}
+        </button>
+        {theirs && (
+          <>
+            <button type="button" className="btn btn-sm" onClick={() => void settle('theirs')}>
+              Take theirs
+            </button>
+            <button type="button" className="btn btn-sm" onClick={() => void settle('both')}>
+              Keep both
+            </button>
+          </>
+        )}
+      </div>
+      {problem && <p>{problem}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,61 @@
+import type { Recipe } from '@/core/document/recipe';
+import { call } from '../lib/api';
+
+/** What is kept of a sheet. */
+export interface Work {
+  readonly name: string;
+  readonly recipe: Recipe;
+}
+
+/**
+ * Saves of one sheet from this window, one after the other, each based on the revision the one before made: so a window
+ * is never stale to itself, whichever of its stations saves.
+ */
+export class Saver {
+  private inFlight: Promise<unknown> | undefined;
+
+  constructor(
+    readonly id: string,
+    /** The revision this window knows; undefined to save over whatever is there. */
+    public revision: number | undefined,
+  ) {}
+
+  /** @throws Stale when the sheet has been saved or deleted elsewhere since; Problem when it cannot be saved. */
+  async save(work: Work): Promise<void> {
+    while (this.inFlight) await this.inFlight.catch(() => undefined);
+    this.inFlight = this.put(work, this.revision);
+    try {
+      await this.inFlight;
+    } finally {
+      this.inFlight = undefined;
+    }
+  }
+
+  /**
+   * The last save of a window that closes: it goes out at once. Where another is still on its way, nobody can know its
+   * revision yet, so this one stands whatever becomes of that.
+   */
+  leave(work: Work): Promise<void> {
+    return this.put(work, this.inFlight ? undefined : this.revision, true);
+  }
+
+  private async put({ name, recipe }: Work, basedOn: number | undefined, keepalive = false): Promise<void> {
+    const json = { name, recipe, ...(basedOn !== undefined && { basedOn }) };
+    const response = await call(`/api/sheets/${this.id}`, { method: 'PUT', json, keepalive });
+    this.revision = ((await response.json()) as { revision: number }).revision;
+  }
+}
+
+const savers = new Map<string, Saver>();
+
+/** The saver of a sheet in this window; what the server has shown since counts too. */
+export function saverOf(id: string, revision: number): Saver {
+  const known = savers.get(id);
+  if (known) {
+    known.revision = Math.max(known.revision ?? 0, revision);
+    return known;
+  }
+  const made = new Saver(id, revision);
+  savers.set(id, made);
+  return made;
+}

@@ -1,0 +1,124 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from './desk';
+
+const state = (page: Page) => page.getByTestId('save-state');
+/** A sheet of this test's own, so that no other test sees what it does. */
+async function ownSheet(page: Page, name: string): Promise<string> {
+  await page.goto('/rule?hand=uncial', { waitUntil: 'networkidle' });
+  const field = page.getByRole('textbox', { name: 'Name of the sheet' });
+  await field.fill(name);
+  await field.press('Enter');
+  await expect(state(page)).toHaveText('Kept on the shelf');
+  return new URL(page.url()).searchParams.get('sheet') as string;
+}
+const angle = (page: Page) => page.getByRole('button', { name: /^Pen angle:/ });
+
+for (const station of ['kit', 'strokes'] as const) {
+  test(`${station}: an edit is undone by button and by key, and kept`, async ({ page }) => {
+    const id = await ownSheet(page, `Shell ${station}`);
+    await page.goto(`/${station}?sheet=${id}`, { waitUntil: 'networkidle' });
+    const before = await angle(page).innerText();
+    const change = async () => {
+      await angle(page).click();
+      const field = page.getByRole('textbox', { name: /angle/i });
+      await field.fill('33');
+      await field.press('Enter');
+      await page.keyboard.press('Escape');
+      await expect(angle(page)).toHaveText('33°');
+    };
+    await change();
+    await expect(state(page)).toHaveText('Kept on the shelf');
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(angle(page)).toHaveText(before);
+    await page.getByRole('button', { name: 'Redo', exact: true }).click();
+    await expect(angle(page)).toHaveText('33°');
+    await page.getByRole('heading', { level: 1, includeHidden: true }).first().click({ force: true });
+    await page.keyboard.press('Control+z');
+    await expect(angle(page)).toHaveText(before);
+    await page.keyboard.press('?');
+    await expect(page.getByRole('dialog')).toContainText('undo');
+    await page.getByRole('button', { name: 'Close' }).click();
+  });
+}
+
+test('a save that fails is said on Kit, and tried again', async ({ page }) => {
+  const id = await ownSheet(page, 'Failing');
+  await page.goto(`/kit?sheet=${id}`, { waitUntil: 'networkidle' });
+  await page.route('**/api/sheets/**', (route) => route.abort());
+  await page.getByRole('textbox', { name: 'Name of the sheet' }).fill('Failing no more');
+  await page.keyboard.press('Enter');
+  const again = page.getByRole('button', { name: 'Not saved: try again' });
+  await expect(again).toBeVisible();
+  await expect(page.getByText('Your work is kept in this window')).toBeVisible();
+  await page.unroute('**/api/sheets/**');
+  await again.click();
+  await expect(state(page)).toHaveText('Kept on the shelf');
+});
+
+test('two windows on one sheet: the stale one is refused, told what differs, and both can be kept', async ({
+  page,
+  context,
+}) => {
+  const id = await ownSheet(page, 'Two windows');
+  const other = await context.newPage();
+  await other.goto(`/rule?sheet=${id}`, { waitUntil: 'networkidle' });
+  await page.keyboard.press(']');
+  await expect(state(page)).toHaveText('Kept on the shelf');
+  await other.keyboard.press('.');
+  await expect(state(other)).toHaveText('Changed elsewhere');
+  await expect(other.getByRole('alert').filter({ hasText: 'Two windows' })).toContainText('the nib or shade');
+  await other.getByRole('button', { name: 'Keep both' }).click();
+  await expect(state(other)).toHaveText('Kept on the shelf');
+  await other.goto('/shelf');
+  await other.getByRole('searchbox').fill('Two windows');
+  await expect(other.getByRole('listitem')).toHaveCount(2);
+
+  // Deleted elsewhere: it does not come back of itself.
+  await other.getByRole('button', { name: 'Delete Two windows', exact: true }).click();
+  await page.keyboard.press('.');
+  await expect(state(page)).toHaveText('Changed elsewhere');
+  await expect(page.getByRole('alert').filter({ hasText: 'deleted' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put mine back on the shelf' }).click();
+  await expect(state(page)).toHaveText('Kept on the shelf');
+});
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+  for (const station of ['rule', 'strokes', 'practise', 'kit', 'shelf', 'bench'] as const) {
+    test(`${station} is one column, by touch`, async ({ page }) => {
+      await page.goto(`/${station}?sheet=demo-italic`, { waitUntil: 'networkidle' });
+      const sideways = () =>
+        page.evaluate(() =>
+          [document.documentElement, ...document.querySelectorAll('main, main *')]
+            .filter((one) => {
+              const { overflowX } = getComputedStyle(one);
+              const scrolls =
+                one === document.documentElement || overflowX === 'auto' || overflowX === 'scroll';
+              return (
+                scrolls && one.scrollWidth > one.clientWidth + 1 && one.getAttribute('aria-label') !== 'Paper'
+              );
+            })
+            .map((one) => one.outerHTML.slice(0, 120)),
+        );
+      expect(await sideways()).toEqual([]);
+      const small = await page.evaluate(() =>
+        [...document.querySelectorAll<HTMLElement>('main button, nav a, main select, main .input')]
+          .map((one) => ({ one, box: one.getBoundingClientRect() }))
+          .filter(({ one, box }) => box.width > 0 && !one.closest('.sr-only') && box.height < 43.5)
+          .map(({ one }) => one.outerHTML.slice(0, 120)),
+      );
+      expect(small).toEqual([]);
+      if (station === 'shelf' || station === 'bench') return;
+      const margin = page.getByRole('button', { name: 'Margin' });
+      await margin.tap();
+      await expect(page.getByRole('complementary', { name: 'Margin' })).toBeInViewport({ ratio: 0.5 });
+      expect(await sideways()).toEqual([]);
+      await margin.tap();
+      await page.getByRole('button', { name: 'Open the sentence' }).tap();
+      await expect(page.getByRole('button', { name: /^Hand:/ })).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 200)}`)).toEqual([]);
+    });
+  }
+});
