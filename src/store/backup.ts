@@ -3,11 +3,12 @@ import { z } from 'zod';
 import { HANDS } from '@/core/hands/registry';
 import { fromNib, itemSchema } from '@/core/kit/item';
 import { NIB_KINDS } from '@/core/kit/nib';
+import { ENTRY_KINDS, LONGEST_ENTRY } from '@/core/log/entry';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { LETTER_SET_LIMITS } from '@/core/setting/letterSet';
 import { openDatabase } from './client';
 import { listItems, rowOf } from './items';
-import { listRecords, RECORD_KINDS } from './records';
+import { allRecords } from './records';
 import { items, letterSets, printers, records, sheets, wordLists } from './schema';
 
 /** One file that holds everything: plain JSON, readable by people, independent of where the database lives. */
@@ -54,7 +55,7 @@ export const backupSchema = z.strictObject({
   /** Absent in the earliest backups, which had nibs only. */
   items: z.array(itemSchema).max(MOST_ITEMS).default([]),
   records: z
-    .array(z.strictObject({ id: text(60), kind: z.enum(RECORD_KINDS), data: text(4000), at: time }))
+    .array(z.strictObject({ id: text(60), kind: z.enum(ENTRY_KINDS), data: text(LONGEST_ENTRY), at: time }))
     .max(MOST_ROWS)
     .default([]),
   printers: z
@@ -98,7 +99,9 @@ export async function makeBackup(now: Date): Promise<Backup> {
     sheets: allSheets.map(({ revision: _, ...sheet }) => sheet),
     nibs: [],
     items: await listItems(),
-    records: await listRecords(),
+    records: (await allRecords()).filter((record): record is Backup['records'][number] =>
+      ENTRY_KINDS.some((kind) => kind === record.kind),
+    ),
     printers: allPrinters,
     letterSets: allSets,
     wordLists: allWords,

@@ -1,23 +1,44 @@
-import { asc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, inArray } from 'drizzle-orm';
+import type { EntryKind } from '@/core/log/entry';
 import { openDatabase } from './client';
 import { records } from './schema';
 
-/** What the desk remembers, by kind. The data of each kind is parsed by whoever reads it. */
-export const RECORD_KINDS = ['mix', 'remedy', 'cure', 'prepared', 'drop', 'kit', 'known'] as const;
-export type RecordKind = (typeof RECORD_KINDS)[number];
-
+/** An entry as stored; its data is JSON that `core/log` reads. */
 export interface DeskRecord {
   readonly id: string;
-  readonly kind: RecordKind;
-  /** JSON. */
+  readonly kind: string;
   readonly data: string;
   readonly at: string;
 }
 
-/** Everything remembered, oldest first. */
-export async function listRecords(): Promise<DeskRecord[]> {
+/** Most entries answered at once, unless fewer are asked for. */
+export const MOST_RECORDS = 2000;
+
+/** Which entries are wanted. */
+export interface Wanted {
+  readonly kinds: readonly EntryKind[];
+  /** Not older than this. */
+  readonly since?: Date;
+  readonly limit?: number;
+}
+
+/** The latest entries of some kinds, oldest of them first. */
+export async function listRecords({ kinds, since, limit = MOST_RECORDS }: Wanted): Promise<DeskRecord[]> {
+  if (kinds.length === 0) return [];
   const db = await openDatabase();
-  return (await db.select().from(records).orderBy(asc(records.at))) as DeskRecord[];
+  const found = await db
+    .select()
+    .from(records)
+    .where(and(inArray(records.kind, [...kinds]), since ? gte(records.at, since.toISOString()) : undefined))
+    .orderBy(desc(records.at))
+    .limit(Math.min(limit, MOST_RECORDS));
+  return found.reverse();
+}
+
+/** Every entry there is, oldest first: for a backup. */
+export async function allRecords(): Promise<DeskRecord[]> {
+  const db = await openDatabase();
+  return db.select().from(records).orderBy(asc(records.at));
 }
 
 /** Inserts the record or overwrites the one with its id. */

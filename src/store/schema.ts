@@ -1,4 +1,4 @@
-import { integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Times are ISO 8601 in UTC; ids are made by the application, so rows move between databases unchanged. */
 
@@ -37,12 +37,16 @@ export const stagedItems = sqliteTable(
 );
 
 /** What happened at the desk: mixes, what helped, what cured, what is prepared, the kit chosen. */
-export const records = sqliteTable('records', {
-  id: text('id').primaryKey(),
-  kind: text('kind').notNull(),
-  data: text('data').notNull(),
-  at: text('at').notNull(),
-});
+export const records = sqliteTable(
+  'records',
+  {
+    id: text('id').primaryKey(),
+    kind: text('kind').notNull(),
+    data: text('data').notNull(),
+    at: text('at').notNull(),
+  },
+  (table) => [index('records_by_kind_and_time').on(table.kind, table.at)],
+);
 
 /** Printers and the measured lengths of their 100 mm check bars. */
 export const printers = sqliteTable('printers', {

@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import type { Item } from '@/core/kit/item';
+import type { EntryKind } from '@/core/log/entry';
 import { emptySet } from '@/core/setting/letterSet';
 import { makeBackup, restoreBackup } from './backup';
 import { closeDatabase } from './client';
@@ -12,7 +13,7 @@ import { commitBatch, deleteItems, dropBatch, findItem, listItems, saveItems, st
 import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from './letterSets';
 import { listNibs } from './nibs';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from './printers';
-import { deleteRecord, listRecords, saveRecord } from './records';
+import { allRecords, deleteRecord, listRecords, saveRecord } from './records';
 import { deleteSheet, findSheet, listSheets, purgeSheets, restoreSheet, saveSheet, UNSAVED } from './sheets';
 import { deleteWordList, findWordList, saveWordList } from './wordLists';
 
@@ -113,12 +114,26 @@ it('a file of things is laid on the bench whole or not at all', async () => {
   expect((await findItem(one.id))?.label).toBe('renamed');
 });
 
-it('remembers, in order, and forgets', async () => {
-  await saveRecord({ id: 'b', kind: 'mix', data: '{}', at: at(2).toISOString() });
-  await saveRecord({ id: 'a', kind: 'cure', data: '{}', at: at(1).toISOString() });
-  expect((await listRecords()).map(({ id }) => id)).toEqual(['a', 'b']);
+it('remembers by kind, range and number, in order, and forgets', async () => {
+  const entry = (id: string, kind: EntryKind, minute: number) => ({
+    id,
+    kind,
+    data: '{}',
+    at: at(minute).toISOString(),
+  });
+  await saveRecord(entry('b', 'mix', 2));
+  await saveRecord(entry('a', 'cure', 1));
+  await saveRecord(entry('c', 'mix', 3));
+  const ids = async (wanted: Parameters<typeof listRecords>[0]) =>
+    (await listRecords(wanted)).map(({ id }) => id);
+  expect(await ids({ kinds: ['mix', 'cure'] })).toEqual(['a', 'b', 'c']);
+  expect(await ids({ kinds: ['mix'] })).toEqual(['b', 'c']);
+  expect(await ids({ kinds: ['mix', 'cure'], since: at(2) })).toEqual(['b', 'c']);
+  // The latest are kept where there are too many.
+  expect(await ids({ kinds: ['mix', 'cure'], limit: 2 })).toEqual(['b', 'c']);
+  expect(await ids({ kinds: [] })).toEqual([]);
   await deleteRecord('a');
-  expect(await listRecords()).toHaveLength(1);
+  expect((await allRecords()).map(({ id }) => id)).toEqual(['b', 'c']);
 });
 
 it('one printer at most is selected', async () => {

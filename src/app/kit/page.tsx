@@ -8,6 +8,10 @@ export const metadata: Metadata = { title: 'Kit' };
 export const dynamic = 'force-dynamic';
 
 export default async function KitPage({ searchParams }: { searchParams: Search }) {
-  const [opened, drawer, records] = await Promise.all([openSheet(searchParams), listNibs(), listRecords()]);
+  const [opened, drawer, records] = await Promise.all([
+    openSheet(searchParams),
+    listNibs(),
+    listRecords({ kinds: ['mix', 'remedy', 'cure', 'prepared', 'drop', 'kit'] }),
+  ]);
   return <KitStation key={opened.id} opened={opened} drawer={drawer} records={records} />;
 }

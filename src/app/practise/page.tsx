@@ -14,7 +14,7 @@ export default async function PractisePage({ searchParams }: { searchParams: Sea
     openSheet(searchParams),
     listNibs(),
     selectedPrinter(),
-    listRecords(),
+    listRecords({ kinds: ['known'] }),
   ]);
   return (
     <WithLetters hands={[opened.recipe.hand]}>

@@ -3,6 +3,7 @@ import type { Measures } from '../hand/letter';
 import { measuresOf } from '../hand/measures';
 import { penOf } from '../hand/pen';
 import type { Mm } from '../measure/units';
+import { lru, perObject } from '../memo/memo';
 import type { Pen } from '../pen/pen';
 import type { OwnLetter } from '../setting/letterSet';
 import { moduleLength } from '../setting/lineSystem';
@@ -75,24 +76,29 @@ export function groundOf(
   };
 }
 
-const MOST_KEPT = 24;
-const kept = new Map<string, { readonly own: readonly OwnLetter[]; readonly writing: Writing }>();
+/** Writing kept: as many sizes of as many hands as a pack of pages goes through. */
+const kept = lru<Writing>(24);
+const numbered = perObject((_: readonly OwnLetter[]) => ++count);
+let count = 0;
 
 /** The same writing is asked for at every edit; its shapes are worked out once. */
 function writingOf(recipe: Sheet, held: boolean, own: readonly OwnLetter[]): Writing {
   const { hand, school, zones, width, penAngle, slope, ratioUnit, writing } = recipe;
-  const key = JSON.stringify([hand, school, zones, width, penAngle, slope, ratioUnit, writing, held]);
-  const known = kept.get(key);
-  if (known && sameLetters(known.own, own)) return known.writing;
-  const made = newWriting(recipe, held, own);
-  kept.delete(key);
-  kept.set(key, { own, writing: made });
-  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value as string);
-  return made;
+  const letters = own.length > 0 && numbered(own);
+  const key = JSON.stringify([
+    hand,
+    school,
+    zones,
+    width,
+    penAngle,
+    slope,
+    ratioUnit,
+    writing,
+    held,
+    letters,
+  ]);
+  return kept(key, () => newWriting(recipe, held, own));
 }
-
-const sameLetters = (a: readonly OwnLetter[], b: readonly OwnLetter[]) =>
-  a === b || (a.length === 0 && b.length === 0);
 
 function newWriting(recipe: Sheet, held: boolean, own: readonly OwnLetter[]): Writing {
   const hand = handOf(recipe);

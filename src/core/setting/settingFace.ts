@@ -1,5 +1,7 @@
 import type { Zones } from '../hand/hand';
+import type { Letter } from '../hand/letter';
 import type { Mm, NibWidths } from '../measure/units';
+import { lru, perObject } from '../memo/memo';
 import type { Typeface } from '../type/face';
 import { typeface } from '../type/typeface';
 import { type OwnLetter, ownLetters } from './letterSet';
@@ -52,6 +54,10 @@ const EDGE: Mm = 0.1;
 export const edgeOf = (recipe: Setting, width: Mm = recipe.width): NibWidths =>
   EDGE / letterUnit(recipe, width);
 
+/** Letters of one's own at the bodies they were last asked for. */
+const BODIES = 8;
+const ownAt = perObject((_: readonly OwnLetter[]) => lru<readonly Letter[]>(BODIES));
+
 /**
  * The letters a recipe writes with, for a nib of `width` where a sheet compares several; undefined where the hand's
  * letters are not drawn.
@@ -81,6 +87,6 @@ export function recipeTypeface(
     ...(handOf(recipe).tool === 'broad'
       ? { edge: edgeOf(recipe, width) }
       : { pressed: pressedPen(recipe, width) }),
-    ...(own.length > 0 && { own: ownLetters(own, zones) }),
+    ...(own.length > 0 && { own: ownAt(own)(String(zones.body), () => ownLetters(own, zones)) }),
   });
 }

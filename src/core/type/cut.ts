@@ -1,5 +1,6 @@
 import type { Letter } from '../hand/letter';
 import { type Degrees, tanDeg } from '../measure/units';
+import { lastFor } from '../memo/memo';
 import { type Pen, type Polygon, sweep } from '../pen/pen';
 import { compileStroke, type Stroke, sloped } from '../pen/stroke';
 import { type Profile, profileOf } from './profile';
@@ -53,13 +54,7 @@ export function redrawn(cut: Cut, pen: Pen, slope: Degrees, change: (stroke: Str
   return made;
 }
 
-const inks = new WeakMap<Cut, { pen: Pen; ink: Polygon[] }>();
-
 /** Ink of a letter for the screen, at the origin; kept for the pen it was last written with. */
-export function inkOf(pen: Pen, cut: Cut): Polygon[] {
-  const known = inks.get(cut);
-  if (known?.pen === pen) return known.ink;
-  const ink = cut.strokes.flatMap((stroke) => sweep(pen, stroke));
-  inks.set(cut, { pen, ink });
-  return ink;
-}
+export const inkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
+  cut.strokes.flatMap((stroke) => sweep(pen, stroke)),
+);

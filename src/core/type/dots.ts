@@ -2,6 +2,7 @@ import type { Vec } from '../geometry/vec';
 import type { Dots } from '../hand/letter';
 import { line, planOf, stroke, to } from '../hand/notation';
 import { cosDeg, type NibWidths, sinDeg } from '../measure/units';
+import { lastFor, perObject } from '../memo/memo';
 import type { BroadPen } from '../pen/pen';
 import { type Cut, cutOf } from './cut';
 import type { Typeface } from './face';
@@ -27,19 +28,12 @@ const PATTERNS: Readonly<Record<Dots['count'], readonly Vec[]>> = {
 
 /** White around a dot, as a share of its width. */
 const CLEAR = 0.36;
-const dotCuts = new WeakMap<BroadPen, Cut>();
-
 /** A rhombic dot: the full edge pulled across itself by its own width. */
-export function dotOf(pen: BroadPen): Cut {
-  let cut = dotCuts.get(pen);
-  if (!cut) {
-    const half = { x: (pen.width * sinDeg(pen.angle)) / 2, y: (pen.width * cosDeg(pen.angle)) / 2 };
-    const plan = planOf(stroke('dot', [to(-half.x, half.y), line(half.x, -half.y)]));
-    cut = cutOf({ text: '◆', variant: 'dot', family: 'dots', strokes: [plan] }, pen, 0);
-    dotCuts.set(pen, cut);
-  }
-  return cut;
-}
+export const dotOf = perObject((pen: BroadPen): Cut => {
+  const half = { x: (pen.width * sinDeg(pen.angle)) / 2, y: (pen.width * cosDeg(pen.angle)) / 2 };
+  const plan = planOf(stroke('dot', [to(-half.x, half.y), line(half.x, -half.y)]));
+  return cutOf({ text: '◆', variant: 'dot', family: 'dots', strokes: [plan] }, pen, 0);
+});
 
 /**
  * Places the dots of letters clear of all ink, and of each other: the nearest place to the one wished for, outward
@@ -75,14 +69,7 @@ export function placeDots(face: Typeface, ink: readonly PlacedInk[], wanted: rea
   return placed;
 }
 
-const alone = new WeakMap<Cut, readonly PlacedInk[]>();
-
 /** The dots of a letter that stands for itself. */
-export function dotsOf(face: Typeface, cut: Cut): readonly PlacedInk[] {
-  let placed = alone.get(cut);
-  if (!placed) {
-    placed = placeDots(face, [{ kind: 'letter', cut, x: 0, y: 0 }], cut.letter.dots ?? []);
-    alone.set(cut, placed);
-  }
-  return placed;
-}
+export const dotsOf = lastFor((face: Typeface, cut: Cut): readonly PlacedInk[] =>
+  placeDots(face, [{ kind: 'letter', cut, x: 0, y: 0 }], cut.letter.dots ?? []),
+);

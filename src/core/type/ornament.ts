@@ -1,6 +1,7 @@
 import { lengthOf, mapCubic } from '../geometry/cubic';
 import type { Vec } from '../geometry/vec';
 import { type Degrees, type NibWidths, tanDeg } from '../measure/units';
+import { lastFor, perObject } from '../memo/memo';
 import type { Pen } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { type Cut, inkOf, redrawn } from './cut';
@@ -49,23 +50,22 @@ const heightAt = (x: NibWidths, tan: number, width: NibWidths, { rightToLeft }: 
  * angle; dots move, and stay as they are.
  */
 function risen(line: readonly PlacedInk[], tan: number, width: NibWidths, face: Typeface): PlacedInk[] {
+  const sheared = shearing(face);
+  const climb = face.rightToLeft ? -tan : tan;
   return line.map((item) => ({
     ...item,
     y: item.y + heightAt(item.x, tan, width, face),
-    ...(item.kind === 'letter' && { cut: sheared(face, item.cut, face.rightToLeft ? -tan : tan) }),
+    ...(item.kind === 'letter' && { cut: sheared(climb, item.cut) }),
   }));
 }
 
-const shearedCuts = new WeakMap<Cut, { tan: number; cut: Cut }>();
-
-/** A letter whose skeleton climbs by `tan` to the right; kept for the slope it was last sheared by. */
-function sheared({ pen, slope }: Typeface, cut: Cut, tan: number): Cut {
-  const known = shearedCuts.get(cut);
-  if (known?.tan === tan) return known.cut;
-  const made = redrawn(cut, pen, slope, (one) => moved(one, ([x, y]) => [x, y + x * tan]));
-  shearedCuts.set(cut, { tan, cut: made });
-  return made;
-}
+/** A letter of a face whose skeleton climbs by a slope to the right; kept for the slope it last climbed by. */
+const shearing = perObject(({ pen, slope }: Typeface) =>
+  lastFor(
+    (tan: number, cut: Cut): Cut =>
+      redrawn(cut, pen, slope, (one) => moved(one, ([x, y]) => [x, y + x * tan])),
+  ),
+);
 
 function moved(stroke: Stroke, by: (p: Vec) => Vec): Stroke {
   const path = stroke.path.map((cubic) => mapCubic(cubic, by));
@@ -74,20 +74,14 @@ function moved(stroke: Stroke, by: (p: Vec) => Vec): Stroke {
   return { ...stroke, path, lengths };
 }
 
-const thirds = new WeakMap<Cut, Cut>();
-
 /** The same figure written a third as large with the pen of a third: figure and pen shrink together. */
-function thirdOf({ pen, slope }: Typeface, cut: Cut): Cut {
-  let made = thirds.get(cut);
-  if (!made) {
-    made = redrawn(cut, pen, slope, (one) => ({
+const thirdOf = lastFor(
+  ({ pen, slope }: Typeface, cut: Cut): Cut =>
+    redrawn(cut, pen, slope, (one) => ({
       ...moved(one, ([x, y]) => [x * THIRD, y * THIRD]),
       nib: (one.nib ?? 1) * THIRD,
-    }));
-    thirds.set(cut, made);
-  }
-  return made;
-}
+    })),
+);
 
 /** White between a small letter and all other ink, in letter units. */
 const SIGN_CLEAR: NibWidths = 0.22;

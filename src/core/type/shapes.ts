@@ -1,4 +1,5 @@
 import { type Context, type Form, USUAL } from '../hand/letter';
+import { perObject } from '../memo/memo';
 import type { Cut } from './cut';
 import type { Typeface } from './face';
 
@@ -96,16 +97,10 @@ export function lettersIn(face: Typeface, word: string): string[] {
 /** A character with all marks that stand on it. */
 const CHARACTER = /^.\p{M}*/su;
 
-const known = new WeakMap<Typeface, string[]>();
-
-function ligaturesOf(face: Typeface): string[] {
-  let list = known.get(face);
-  if (!list) {
-    list = [...face.shapes.keys()].filter((text) => [...text].length > 1).sort((a, b) => b.length - a.length);
-    known.set(face, list);
-  }
-  return list;
-}
+/** Texts of several characters that a face writes as one, the longest first. */
+const ligaturesOf = perObject((face: Typeface): string[] =>
+  [...face.shapes.keys()].filter((text) => [...text].length > 1).sort((a, b) => b.length - a.length),
+);
 
 /** Does a letter reach on to the next one? */
 const joinsOn = (face: Typeface, text: string | undefined): boolean =>

@@ -6,6 +6,7 @@ import type { Script } from '../hand/script';
 import { type HandId, handById } from '../hands/registry';
 import { scriptOf } from '../hands/scripts';
 import type { Degrees, NibWidths } from '../measure/units';
+import { lru, perObject } from '../memo/memo';
 import type { WritingPen } from '../pen/pen';
 import { bouncer } from './bounce';
 import { composer } from './compose';
@@ -42,8 +43,12 @@ export interface TypefaceKey {
   readonly own?: readonly Letter[];
 }
 
-const MOST_KEPT = 16;
-const kept = new Map<string, Typeface>();
+/** Faces kept: every nib of a drawer at one body, and what is on the desk besides. */
+const MOST_KEPT = 32;
+const kept = lru<Typeface>(MOST_KEPT);
+/** Scripts and letters of one's own, told apart by what they are, not by what is in them. */
+const numbered = perObject((_: object) => ++count);
+let count = 0;
 
 /** The usual pressed pen: a full shade of 0.74 fifths of the body, nine times the hairline. */
 const USUAL_PRESSED = { shade: 0.74, hairline: 0.08 };
@@ -52,13 +57,9 @@ const USUAL_PRESSED = { shade: 0.74, hairline: 0.08 };
 export function typeface(key: TypefaceKey): Typeface | undefined {
   const script = scriptOf(key.hand);
   if (!script) return undefined;
-  const name = JSON.stringify(key);
-  const known = kept.get(name);
-  if (known?.script === script) return known;
-  const face = build(key, script);
-  kept.set(name, face);
-  if (kept.size > MOST_KEPT) kept.delete(kept.keys().next().value as string);
-  return face;
+  const { own, ...plain } = key;
+  const name = JSON.stringify([plain, numbered(script), own && numbered(own)]);
+  return kept(name, () => build(key, script));
 }
 
 /** A script written by a pen, whatever its letters: also how a user's own letters are tried. */

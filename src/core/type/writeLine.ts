@@ -2,6 +2,7 @@ import { polygon } from '../drawing/build';
 import type { DrawingNode, Form, PathCommand } from '../drawing/drawing';
 import type { Vec } from '../geometry/vec';
 import { type Mm, tanDeg } from '../measure/units';
+import { lastFor } from '../memo/memo';
 import { exactOutlines, type Outline } from '../pen/exact';
 import type { Pen } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
@@ -12,29 +13,16 @@ import type { SetLine } from './placed';
 /** Line width of the open box that stands for a letter the hand does not have. */
 const BOX_LINE: Mm = 0.2;
 
-/** Forms of letters at the origin; the same letter is written many times on a page. */
-const forms = new WeakMap<Cut, { pen: Pen; form: Form }>();
-
-/** A letter's exact outlines as one form, y downwards; kept for the pen it was last written with. */
-export function formOf(pen: Pen, cut: Cut): Form {
-  const known = forms.get(cut);
-  if (known?.pen === pen) return known.form;
+/** A letter's exact outlines as one form at the origin, y downwards; kept for the pen it was last written with. */
+export const formOf = lastFor((pen: Pen, cut: Cut): Form => {
   const parts = cut.strokes.map((stroke) => formOfStroke(pen, stroke));
-  const form = { commands: parts.flatMap(({ commands }) => commands), parts };
-  forms.set(cut, { pen, form });
-  return form;
-}
-
-const strokeForms = new WeakMap<Stroke, { pen: Pen; form: Form }>();
+  return { commands: parts.flatMap(({ commands }) => commands), parts };
+});
 
 /** One stroke's exact outlines, likewise. */
-export function formOfStroke(pen: Pen, stroke: Stroke): Form {
-  const known = strokeForms.get(stroke);
-  if (known?.pen === pen) return known.form;
-  const form = { commands: exactOutlines(pen, stroke).flatMap(commandsOf) };
-  strokeForms.set(stroke, { pen, form });
-  return form;
-}
+export const formOfStroke = lastFor(
+  (pen: Pen, stroke: Stroke): Form => ({ commands: exactOutlines(pen, stroke).flatMap(commandsOf) }),
+);
 
 /** Straight sides become lines: a third of the size. */
 const STRAIGHT = 1e-9;

@@ -1,5 +1,6 @@
 import type { Degrees, NibWidths } from '../measure/units';
 import { tanDeg } from '../measure/units';
+import { lastFor } from '../memo/memo';
 import type { Pen } from '../pen/pen';
 import { pressedByDirection } from '../pen/pressure';
 import type { StrokePlan } from '../pen/stroke';
@@ -40,11 +41,7 @@ export interface Reach {
   readonly bottom: NibWidths;
 }
 
-const reaches = new WeakMap<Cut, { readonly pen: Pen; readonly reach: Reach }>();
-
-function reachOf(pen: Pen, cut: Cut): Reach {
-  const known = reaches.get(cut);
-  if (known?.pen === pen) return known.reach;
+const reachOf = lastFor((pen: Pen, cut: Cut): Reach => {
   let [left, right, top, bottom] = [Infinity, -Infinity, -Infinity, Infinity];
   for (const polygon of inkOf(pen, cut)) {
     for (const [x, y] of polygon) {
@@ -54,10 +51,8 @@ function reachOf(pen: Pen, cut: Cut): Reach {
       bottom = Math.min(bottom, y);
     }
   }
-  const reach = { left, right, top, bottom };
-  reaches.set(cut, { pen, reach });
-  return reach;
-}
+  return { left, right, top, bottom };
+});
 
 function joined(pen: Pen, shapes: Figure['shapes']): Reach {
   const all = shapes.map(({ cut, x, y }) => ({ x, y, ...reachOf(pen, cut) }));

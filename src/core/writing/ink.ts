@@ -2,6 +2,7 @@ import { polygon } from '../drawing/build';
 import type { DrawingNode, Form, FormPaint, PathCommand } from '../drawing/drawing';
 import type { Vec } from '../geometry/vec';
 import { clamp, cosDeg, type Mm, type NibWidths } from '../measure/units';
+import { lastFor } from '../memo/memo';
 import { markCentre, type Pen, type PenOfPoints } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { trace } from '../pen/trace';
@@ -67,19 +68,14 @@ export const reachBeyond = (
 });
 
 /** Lines that stand for a cut, as forms, made once for the pen that draws them. */
-function remembered(make: (pen: Pen, cut: Cut) => Vec[][]) {
-  const known = new WeakMap<Cut, { readonly pen: Pen; readonly form: Form }>();
-  return (pen: Pen, cut: Cut): Form => {
-    const kept = known.get(cut);
-    if (kept?.pen === pen) return kept.form;
-    const commands = make(pen, cut).flatMap((chain) =>
-      chain.map(([x, y], i): PathCommand => [i === 0 ? 'M' : 'L', x, -y]),
-    );
-    const form = { commands };
-    known.set(cut, { pen, form });
-    return form;
-  };
-}
+const remembered = (make: (pen: Pen, cut: Cut) => Vec[][]) =>
+  lastFor(
+    (pen: Pen, cut: Cut): Form => ({
+      commands: make(pen, cut).flatMap((chain) =>
+        chain.map(([x, y], i): PathCommand => [i === 0 ? 'M' : 'L', x, -y]),
+      ),
+    }),
+  );
 
 const linesOf = (pen: PenOfPoints, cut: Cut): Vec[][] => cut.strokes.flatMap((stroke) => tracks(pen, stroke));
 

@@ -15,12 +15,13 @@ import {
   volumeOf,
 } from '@/core/kit/mix';
 import { mixLabel } from '@/core/kit/mixLabel';
+import { entriesOf } from '@/core/log/entry';
 import { plain } from '@/core/measure/units';
 import { renderSvg } from '@/render/svg';
 import { useNotice } from '../frame/notices';
 import { download, newId, sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
-import { ofKind, type Records } from './useRecords';
+import type { Records } from './useRecords';
 
 const BLANK = {
   label: '',
@@ -38,10 +39,9 @@ export function InkPanel({ records }: { records: Records }) {
   const [draft, setDraft] = useState<Omit<Mix, 'id' | 'madeAt'>>(BLANK);
   const [problem, setProblem] = useState<string | null>(null);
   const [toMl, setToMl] = useState(10);
-  const mixes = ofKind(records.records, 'mix', (data) => mixSchema.safeParse(data).data);
-  const remedies = ofKind(records.records, 'remedy', (data) => data as Remedy);
-  const dropMl =
-    ofKind(records.records, 'drop', (data) => data as { ml: number }).at(-1)?.ml ?? USUAL_DROP_ML;
+  const mixes = entriesOf('mix', records.records);
+  const remedies = entriesOf('remedy', records.records);
+  const dropMl = entriesOf('drop', records.records).at(-1)?.ml ?? USUAL_DROP_ML;
   const guarded = async (work: () => Promise<unknown>) => {
     try {
       await work();
@@ -190,8 +190,8 @@ export function InkPanel({ records }: { records: Records }) {
                       className="btn btn-xs"
                       onClick={() =>
                         void guarded(async () => {
-                          await records.forget(mix.recordId);
-                          const { recordId: _, ...kept } = mix;
+                          await records.forget(mix.entryId);
+                          const { entryId: _, ...kept } = mix;
                           notice({
                             tone: 'done',
                             text: `Forgot “${mix.label}”.`,

@@ -5,8 +5,9 @@ import { useMemo, useState } from 'react';
 import { countsByPen } from '@/core/hand/hand';
 import { asNib, type ItemKind, isTool } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
-import { type Need, needFor, needSchema } from '@/core/kit/need';
+import { type Need, needFor } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
+import { entriesOf } from '@/core/log/entry';
 import { handOf } from '@/core/setting/setting';
 import { pin } from '@/core/sheet/solve';
 import { useBench } from '../bench/useBench';
@@ -23,7 +24,7 @@ import { BUYABLE, NeedForm } from './NeedForm';
 import { PreparePanel } from './PreparePanel';
 import { TroublePanel } from './TroublePanel';
 import { useMatch } from './useMatch';
-import { ofKind, type Remembered, useRecords } from './useRecords';
+import { type Remembered, useRecords } from './useRecords';
 
 const TABS = ['Match', 'Prepare', 'Ink', 'What is going wrong?'] as const;
 type Tab = (typeof TABS)[number];
@@ -48,15 +49,8 @@ export function KitStation({
   const notice = useNotice();
   const [tab, setTab] = useState<Tab>('Match');
   const [buy, setBuy] = useState<readonly ItemKind[]>(BUYABLE);
-  const choice = ofKind(
-    records.records,
-    'kit',
-    (data) => data as { need?: unknown; parts?: Partial<Record<keyof Kit, string>> },
-  ).find(({ recordId }) => recordId === CHOICE);
-  const [asked, setAsked] = useState<Need>(() => {
-    const kept = needSchema.safeParse(choice?.need).data;
-    return kept ?? needFor(opened.recipe.hand);
-  });
+  const choice = entriesOf('kit', records.records).find(({ entryId }) => entryId === CHOICE);
+  const [asked, setAsked] = useState<Need>(() => choice?.need ?? needFor(opened.recipe.hand));
   const need = useMemo(() => ({ ...asked, hand: recipe.hand }), [asked, recipe.hand]);
   const [only, setOnly] = useState('');
   const tools = useMemo(() => (items ?? []).filter((item) => isTool(item.kind) && !item.archived), [items]);
@@ -66,17 +60,18 @@ export function KitStation({
   );
   const answer = useMatch(need, bench, buy);
   const byId = (part: string | undefined) => items?.find((item) => item.id === part);
-  const tool = byId(choice?.parts?.tool);
+  const tool = byId(choice?.parts.tool);
   const chosen: Kit | undefined = tool && {
     tool,
-    holder: byId(choice?.parts?.holder),
-    ink: byId(choice?.parts?.ink),
-    paper: byId(choice?.parts?.paper),
+    holder: byId(choice?.parts.holder),
+    ink: byId(choice?.parts.ink),
+    paper: byId(choice?.parts.paper),
   };
 
   const choose = async (kit: Kit) => {
     try {
-      const parts = Object.fromEntries(Object.entries(kit).map(([part, item]) => [part, item?.id]));
+      const { tool, holder, ink, paper } = kit;
+      const parts = { tool: tool.id, holder: holder?.id, ink: ink?.id, paper: paper?.id };
       await records.keep(CHOICE, 'kit', { need, parts });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });

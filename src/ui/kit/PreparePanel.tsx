@@ -7,13 +7,14 @@ import type { Kit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
 import { preparation } from '@/core/kit/prepare';
 import { afterWriting } from '@/core/kit/use';
+import { entriesOf } from '@/core/log/entry';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
 import { GripPage } from './GripPage';
 import { nameOf } from './KitCard';
 import { SeatDrawing } from './SeatDrawing';
-import { ofKind, type Records } from './useRecords';
+import type { Records } from './useRecords';
 
 /** A checklist for the chosen kit, ticked off and remembered for its tool; and how to lay the page. */
 export function PreparePanel({
@@ -31,10 +32,7 @@ export function PreparePanel({
 }) {
   const notice = useNotice();
   const recordId = kit && `prepared-${kit.tool.id}`.slice(0, 40);
-  const done =
-    ofKind(records.records, 'prepared', (data) => data as { done: string[] }).find(
-      (one) => one.recordId === recordId,
-    )?.done ?? [];
+  const done = entriesOf('prepared', records.records).find(({ entryId }) => entryId === recordId)?.done ?? [];
   const tick = async (step: string, on: boolean) => {
     if (!recordId) return;
     try {

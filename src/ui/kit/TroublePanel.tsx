@@ -1,15 +1,16 @@
 'use client';
 
 import { useState } from 'react';
-import { type Cured, diagnose, nextTest, SEEN, type Seen } from '@/core/kit/diagnose';
+import { diagnose, nextTest, SEEN, type Seen } from '@/core/kit/diagnose';
 import type { Kit } from '@/core/kit/match';
+import { entriesOf } from '@/core/log/entry';
 import { plain } from '@/core/measure/units';
 import { useNotice } from '../frame/notices';
 import { newId, sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
 import { nameOf } from './KitCard';
 import { TroubleDrawing } from './TroubleDrawing';
-import { ofKind, type Records } from './useRecords';
+import type { Records } from './useRecords';
 
 /** How many causes are shown. */
 const SHOWN = 5;
@@ -20,7 +21,7 @@ export function TroublePanel({ kit, records }: { kit: Kit | undefined; records: 
   const [answers, setAnswers] = useState<Readonly<Record<string, boolean>>>({});
   const notice = useNotice();
   if (!kit) return <p>Choose a kit first, in “Match”: what is likely depends on it.</p>;
-  const history = ofKind(records.records, 'cure', (data) => data as Cured);
+  const history = entriesOf('cure', records.records);
   const causes = seen ? diagnose(seen, kit, answers, history).slice(0, SHOWN) : [];
   const test = seen ? nextTest(seen, kit, answers, history) : undefined;
   const cured = async (cause: string, name: string) => {

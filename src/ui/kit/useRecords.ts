@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useState } from 'react';
+import type { EntryData, EntryKind } from '@/core/log/entry';
 import { call } from '../lib/api';
 
 /** What the desk remembers, as the server has it. */
@@ -16,7 +17,7 @@ export interface Remembered {
 export function useRecords(initial: readonly Remembered[]) {
   const [records, setRecords] = useState(initial);
   /** Shown at once; taken back if the server will not keep it. */
-  const keep = useCallback(async (id: string, kind: string, data: Record<string, unknown>) => {
+  const keep = useCallback(async <K extends EntryKind>(id: string, kind: K, data: EntryData<K>) => {
     const record = { id, kind, data: JSON.stringify(data), at: new Date().toISOString() };
     let before: Remembered | undefined;
     setRecords((list) => {
@@ -38,19 +39,3 @@ export function useRecords(initial: readonly Remembered[]) {
 }
 
 export type Records = ReturnType<typeof useRecords>;
-
-/** The records of a kind, parsed; those that cannot be are left out. */
-export const ofKind = <T>(
-  records: readonly Remembered[],
-  kind: string,
-  read: (data: unknown) => T | undefined,
-): (T & { recordId: string })[] =>
-  records.flatMap((record) => {
-    if (record.kind !== kind) return [];
-    try {
-      const found = read(JSON.parse(record.data));
-      return found === undefined ? [] : [{ ...found, recordId: record.id }];
-    } catch {
-      return [];
-    }
-  });

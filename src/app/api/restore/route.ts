@@ -1,5 +1,6 @@
 import { answer, BACKUP_BODY, parse, readJson } from '@/app/_lib/http';
 import { parseRecipe } from '@/core/document/recipe';
+import { readEntry } from '@/core/log/entry';
 import { Problem } from '@/core/problem/problem';
 import { BACKUP_FORMAT, BACKUP_VERSION, backupSchema, restoreBackup } from '@/store/backup';
 
@@ -26,6 +27,17 @@ export const POST = (request: Request) =>
         throw new Problem(
           'sheets',
           `The sheet “${sheet.name}” in this backup cannot be read: ${why} Nothing was changed.`,
+        );
+      }
+    }
+    for (const { id, kind, data } of backup.records) {
+      try {
+        readEntry(kind, JSON.parse(data));
+      } catch (error) {
+        const why = error instanceof Problem ? error.message : 'it is not JSON.';
+        throw new Problem(
+          'records',
+          `The ${kind} “${id}” in this backup cannot be read: ${why} Nothing was changed.`,
         );
       }
     }

@@ -1,23 +1,23 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
-import { deleteRecord, RECORD_KINDS, saveRecord } from '@/store/records';
+import { LONGEST_ENTRY, readEntry } from '@/core/log/entry';
+import { Problem } from '@/core/problem/problem';
+import { deleteRecord, saveRecord } from '@/store/records';
 
 type Context = { params: Promise<{ id: string }> };
 
-const LONGEST = 4000;
-const bodySchema = z.strictObject({
-  kind: z.enum(RECORD_KINDS),
-  data: z.record(z.string().max(40), z.unknown()).refine((data) => JSON.stringify(data).length <= LONGEST, {
-    error: () => 'is longer than 4000 characters',
-  }),
-});
+const bodySchema = z.strictObject({ kind: z.string(), data: z.unknown() });
 
 /** Remembers something. */
 export const PUT = (request: Request, { params }: Context) =>
   answer(request, async () => {
     const id = parse(idSchema, (await params).id);
     const { kind, data } = parse(bodySchema, await readJson(request, RECIPE_BODY));
-    const record = { id, kind, data: JSON.stringify(data), at: new Date().toISOString() };
+    const kept = JSON.stringify(readEntry(kind, data));
+    if (kept.length > LONGEST_ENTRY) {
+      throw new Problem('data', `The ${kind} is longer than ${LONGEST_ENTRY} characters; please shorten it.`);
+    }
+    const record = { id, kind, data: kept, at: new Date().toISOString() };
     await saveRecord(record);
     return Response.json(record);
   });

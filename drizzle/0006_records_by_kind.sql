@@ -1,0 +1,1 @@
+CREATE INDEX `records_by_kind_and_time` ON `records` (`kind`,`at`);

@@ -1,0 +1,62 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { Problem } from '../problem/problem';
+import { ENTRIES, ENTRY_KINDS, entriesOf, readEntry } from './entry';
+
+const GOOD = {
+  mix: {
+    id: 'm',
+    label: 'dusk grey',
+    base: 'gouache',
+    baseMl: 1,
+    waterMl: 2,
+    gumDrops: 1,
+    consistency: 'cream',
+    madeAt: '2026-11-24T12:00:00.000Z',
+    note: '',
+  },
+  remedy: { complaint: 'too thin', addition: 'base', helped: true },
+  cure: { seen: 'two rails', cause: 'dry', tool: 'nib' },
+  prepared: { done: ['coating'] },
+  drop: { ml: 0.04 },
+  kit: { need: { hand: 'italic' }, parts: { tool: 'nib' } },
+  known: { letters: ['n', 'm'], stressed: ['n'] },
+} as const;
+
+describe('what the desk remembers', () => {
+  it.each(ENTRY_KINDS)('%s: a good entry is read, and read again as it was kept', (kind) => {
+    const kept = readEntry(kind, GOOD[kind]);
+    expect(readEntry(kind, JSON.parse(JSON.stringify(kept)))).toEqual(kept);
+  });
+
+  it('refuses what is of no kind, and names the field that is wrong', () => {
+    expect(() => readEntry('dream', {})).toThrow(/remembers no “dream”; it remembers: mix, /);
+    expect(() => readEntry('prepared', { done: 5 })).toThrow(/The steps done must be a list/);
+    expect(() => readEntry('drop', { ml: -1 })).toThrow(/more than 0 ml/);
+    expect(() => readEntry('drop', { ml: 0.05, colour: 'red' })).toThrow(/does not know: “colour”/);
+    expect(() => readEntry('toString', {})).toThrow(Problem);
+  });
+
+  it('never lets through what its own schema would refuse, whatever comes', () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...ENTRY_KINDS), fc.jsonValue(), (kind, data) => {
+        try {
+          const kept = readEntry(kind, data);
+          expect(ENTRIES[kind].safeParse(kept).success).toBe(true);
+        } catch (error) {
+          expect(error).toBeInstanceOf(Problem);
+        }
+      }),
+    );
+  });
+
+  it('passes over entries that cannot be read, and shows the others', () => {
+    const entries = [
+      { id: 'a', kind: 'prepared', data: '{"done":5}' },
+      { id: 'b', kind: 'prepared', data: 'not json' },
+      { id: 'c', kind: 'prepared', data: JSON.stringify(GOOD.prepared) },
+      { id: 'd', kind: 'drop', data: JSON.stringify(GOOD.drop) },
+    ];
+    expect(entriesOf('prepared', entries)).toEqual([{ ...GOOD.prepared, entryId: 'c' }]);
+  });
+});

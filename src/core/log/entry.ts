@@ -1,0 +1,92 @@
+import { z } from 'zod';
+import { SEEN } from '../kit/diagnose';
+import { ADDITIONS, COMPLAINTS, mixSchema } from '../kit/mix';
+import { needSchema } from '../kit/need';
+import { Problem } from '../problem/problem';
+import { read } from '../problem/read';
+import { shortText } from '../problem/schema';
+
+/** Longest data of an entry, as JSON. */
+export const LONGEST_ENTRY = 4000;
+const LONGEST_ID = 60;
+/** Steps of one preparation that can be ticked off, and letters of one hand. */
+const MOST_STEPS = 40;
+const MOST_LETTERS = 400;
+
+const id = shortText('An id', LONGEST_ID);
+const letters = z
+  .array(shortText('A letter', 8), { error: () => 'Letters must be a list.' })
+  .max(MOST_LETTERS, { error: () => `At most ${MOST_LETTERS} letters can be known.` });
+
+/**
+ * What the desk remembers, by kind: a schema each, the same on entry, on reading and in a backup. A new kind is a line
+ * here and needs no other place.
+ */
+export const ENTRIES = {
+  /** An ink mixed, to be mixed again. */
+  mix: mixSchema,
+  /** What was added for a complaint about an ink, and whether it helped. */
+  remedy: z.strictObject({
+    complaint: z.enum(COMPLAINTS),
+    addition: z.enum(ADDITIONS),
+    helped: z.boolean({ error: () => 'Whether it helped must be yes or no.' }),
+  }),
+  /** What was wrong with a tool, and what cured it. */
+  cure: z.strictObject({ seen: z.enum(SEEN), cause: id, tool: id }),
+  /** Steps of a tool's preparation that are done. */
+  prepared: z.strictObject({
+    done: z
+      .array(shortText('A step', LONGEST_ID), { error: () => 'The steps done must be a list.' })
+      .max(MOST_STEPS, { error: () => `A preparation has at most ${MOST_STEPS} steps.` }),
+  }),
+  /** Volume of a drop of the scribe's own dropper. */
+  drop: z.strictObject({
+    ml: z
+      .number({ error: () => 'A drop must be a number of ml.' })
+      .positive({ error: () => 'A drop is more than 0 ml.' })
+      .max(1, { error: () => 'A drop is at most 1 ml.' }),
+  }),
+  /** The kit chosen, and what was asked for. */
+  kit: z.strictObject({
+    need: needSchema,
+    parts: z.strictObject({ tool: id, holder: id.optional(), ink: id.optional(), paper: id.optional() }),
+  }),
+  /** Letters known in a hand, and those to stress. */
+  known: z.strictObject({ letters, stressed: letters.default([]) }),
+} as const satisfies Record<string, z.ZodType>;
+
+export type EntryKind = keyof typeof ENTRIES;
+export type EntryData<K extends EntryKind> = z.infer<(typeof ENTRIES)[K]>;
+
+const isKind = (kind: string): kind is EntryKind => Object.hasOwn(ENTRIES, kind);
+export const ENTRY_KINDS = Object.keys(ENTRIES).filter(isKind);
+
+/**
+ * Reads the data of an entry of a kind.
+ * @throws Problem naming the kind or the field that is wrong.
+ */
+export function readEntry(kind: string, data: unknown): EntryData<EntryKind> {
+  if (!isKind(kind)) {
+    throw new Problem(
+      'kind',
+      `The desk remembers no “${kind.slice(0, LONGEST_ID)}”; it remembers: ${ENTRY_KINDS.join(', ')}.`,
+    );
+  }
+  return read<EntryData<EntryKind>>(ENTRIES[kind], data, { what: `the ${kind}` });
+}
+
+/** Data of entries of one kind, parsed; what cannot be read is passed over. */
+export function entriesOf<K extends EntryKind>(
+  kind: K,
+  entries: readonly { readonly id: string; readonly kind: string; readonly data: string }[],
+): (EntryData<K> & { readonly entryId: string })[] {
+  return entries.flatMap((entry) => {
+    if (entry.kind !== kind) return [];
+    try {
+      const found = ENTRIES[kind].safeParse(JSON.parse(entry.data));
+      return found.success ? [{ ...(found.data as EntryData<K>), entryId: entry.id }] : [];
+    } catch {
+      return [];
+    }
+  });
+}
