@@ -69,7 +69,7 @@ test('ink is mixed, labelled and mended; trouble is narrowed down and its cure r
     .getByRole('button', { name: /Choose this kit|Chosen/ })
     .click();
   await page.getByRole('tab', { name: 'Ink' }).click();
-  await page.getByRole('textbox', { name: 'Name' }).fill('night blue');
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('night blue');
   await page.getByRole('button', { name: 'Keep', exact: true }).first().click();
   await expect(page.getByRole('cell', { name: 'night blue' })).toBeVisible();
   const waiting = page.waitForEvent('download');

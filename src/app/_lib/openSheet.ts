@@ -23,7 +23,7 @@ export type Search = Promise<Record<string, string | string[] | undefined>>;
 export async function openSheet(searchParams: Search): Promise<Opened> {
   const search = await searchParams;
   const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
-  const [sheetId, packed, seen, hand, school, nib] = ['sheet', 'r', 'v', 'hand', 'school', 'nib'].map(text);
+  const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);
     return fresh(await withNib(await inOwnShapes(freshRecipe(hand, known?.id)), nib));
@@ -32,16 +32,14 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const stored = id ? await findSheet(id) : undefined;
   const inAddress = unpackRecipe(packed);
   if (inAddress) {
-    // What stands in the address was made from the revision that stands beside it, not from a later one.
-    const revision =
-      stored && seen !== undefined && /^\d{1,15}$/.test(seen) ? Number(seen) : (stored?.revision ?? UNSAVED);
     const name = stored?.name ?? usualName(inAddress);
-    return { id: id ?? crypto.randomUUID(), name, recipe: inAddress, revision };
+    const revision = stored?.revision ?? UNSAVED;
+    return { id: id ?? crypto.randomUUID(), name, recipe: inAddress, revision, inAddress: true };
   }
   const sheet = stored ?? (await listSheets()).at(0);
   const recipe = sheet && readable(sheet);
   return sheet && recipe
-    ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision }
+    ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false }
     : fresh(await inOwnShapes(freshRecipe(OPENING_HAND)));
 }
 
@@ -68,6 +66,7 @@ const fresh = (recipe: Recipe): Opened => ({
   name: usualName(recipe),
   recipe,
   revision: UNSAVED,
+  inAddress: false,
 });
 
 function readable(sheet: StoredSheet): Recipe | undefined {

@@ -26,9 +26,11 @@ export function problemOf(error: z.ZodError, { what, where }: Reading): Problem 
   const before = where?.(issue.path) ?? '';
   if (issue.code === 'unrecognized_keys') {
     const names = issue.keys.slice(0, MOST_NAMES).map(quoted).join(', ');
+    const [inside] = issue.path.filter((part) => typeof part === 'string');
+    const owner = inside === undefined ? capital(what) : `${capital(what)}’s “${String(inside)}”`;
     const has = before
       ? `${before}Elvane does not know the fields ${names}.`
-      : `${capital(what)} has fields that Elvane does not know: ${names}.`;
+      : `${owner} has fields that Elvane does not know: ${names}.`;
     return new Problem(field, has);
   }
   if (issue.message.startsWith('Invalid')) {

@@ -22,13 +22,9 @@ export function unpackRecipe(packed: string | null | undefined): Recipe | undefi
   }
 }
 
-/**
- * The address of a sheet in a station, the Rule station unless said otherwise; with its recipe goes the revision it was
- * made from.
- */
-export function sheetAddress(id: string, recipe?: Recipe, station = '/rule', revision?: number): string {
+/** The address of a sheet in a station, the Rule station unless said otherwise. */
+export function sheetAddress(id: string, recipe?: Recipe, station = '/rule'): string {
   const packed = recipe ? packRecipe(recipe) : '';
   const inAddress = packed && packed.length <= LONGEST_WRITTEN;
-  const seen = revision ? `&v=${revision}` : '';
-  return `${station}?sheet=${encodeURIComponent(id)}${inAddress ? `&r=${packed}${seen}` : ''}`;
+  return `${station}?sheet=${encodeURIComponent(id)}${inAddress ? `&r=${packed}` : ''}`;
 }

@@ -70,10 +70,12 @@ describe('saves of one window', () => {
   });
 
   it('know the latest revision of a sheet, whichever station asks', () => {
-    const one = saverOf('shared', 3);
-    expect(saverOf('shared', 2)).toBe(one);
+    const one = saverOf('shared', 3, false);
+    expect(saverOf('shared', 2, false)).toBe(one);
     expect(one.revision).toBe(3);
-    expect(saverOf('shared', 9).revision).toBe(9);
+    // A recipe in the address is no proof of having seen what is on the shelf now.
+    expect(saverOf('shared', 9, true).revision).toBe(3);
+    expect(saverOf('shared', 9, false).revision).toBe(9);
   });
 });
 

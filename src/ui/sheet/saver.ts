@@ -43,19 +43,43 @@ export class Saver {
     const json = { name, recipe, ...(basedOn !== undefined && { basedOn }) };
     const response = await call(`/api/sheets/${this.id}`, { method: 'PUT', json, keepalive });
     this.revision = ((await response.json()) as { revision: number }).revision;
+    remember(this.id, this.revision);
+  }
+}
+
+const keyOf = (id: string) => `elvane-revision-${id}`;
+
+/** A window that is loaded anew goes on from the revision it had made itself. */
+function remember(id: string, revision: number): void {
+  try {
+    sessionStorage.setItem(keyOf(id), String(revision));
+  } catch {
+    // Without it a reload asks the shelf, and an edit made elsewhere meanwhile is not noticed.
+  }
+}
+
+function remembered(id: string): number | undefined {
+  try {
+    const kept = sessionStorage.getItem(keyOf(id));
+    return kept === null ? undefined : Number(kept);
+  } catch {
+    return undefined;
   }
 }
 
 const savers = new Map<string, Saver>();
 
-/** The saver of a sheet in this window; what the server has shown since counts too. */
-export function saverOf(id: string, revision: number): Saver {
+/**
+ * The saver of a sheet in this window. A sheet read off the shelf is known as it is there; one in the address was made
+ * from what this window last knew of it.
+ */
+export function saverOf(id: string, revision: number, inAddress: boolean): Saver {
   const known = savers.get(id);
   if (known) {
-    known.revision = Math.max(known.revision ?? 0, revision);
+    if (!inAddress) known.revision = Math.max(known.revision ?? 0, revision);
     return known;
   }
-  const made = new Saver(id, revision);
+  const made = new Saver(id, (inAddress ? remembered(id) : undefined) ?? revision);
   savers.set(id, made);
   return made;
 }

@@ -20,6 +20,8 @@ export interface Opened extends Work {
   readonly id: string;
   /** The revision it was read at; 0 for a sheet nobody has saved. */
   readonly revision: number;
+  /** The recipe is the one in the address, which may have been made from an earlier revision. */
+  readonly inAddress: boolean;
 }
 
 /** Longest name of a sheet. */
@@ -94,30 +96,19 @@ function keptSheet(id: string, name: string, initial: Recipe): Kept {
  * The sheet being edited: undo and redo, autosave to the shelf, and the recipe in the address, so that Back, reload
  * and a shared link find it. An edit that cannot be ruled is refused and changes nothing.
  */
-export function useSheet({ id, name: initialName, recipe: initial, revision }: Opened) {
+export function useSheet({ id, name: initialName, recipe: initial, revision, inAddress }: Opened) {
   const [history, setHistory] = useState(() => begin(initial));
   const [name, setName] = useState(initialName);
   const [refused, setRefused] = useState<Refused | null>(null);
   const [saveState, setSaveState] = useState<SaveState>({ kind: 'saved' });
   const unsaved = useRef<Work | null>(null);
   const saver = useRef<Saver>(undefined);
-  saver.current ??= saverOf(id, revision);
+  saver.current ??= saverOf(id, revision, inAddress);
   const refusedBy = useRef<'stale' | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const loaded = useRef(false);
-  const mounted = useRef(false);
   const now = useRef({ history, name });
   const waiting = useRef<(() => void)[] | null>(null);
-
-  const writeAddress = useCallback(
-    (recipe: Recipe) =>
-      window.history.replaceState(
-        null,
-        '',
-        sheetAddress(id, recipe, window.location.pathname, saver.current?.revision),
-      ),
-    [id],
-  );
 
   const saveNow = useCallback(async () => {
     clearTimeout(timer.current);
@@ -127,9 +118,7 @@ export function useSheet({ id, name: initialName, recipe: initial, revision }: O
     setSaveState({ kind: 'saving' });
     try {
       await saver.current?.save(work);
-      if (unsaved.current) return;
-      setSaveState({ kind: 'saved' });
-      if (mounted.current) writeAddress(work.recipe);
+      setSaveState((state) => (unsaved.current ? state : { kind: 'saved' }));
     } catch (error) {
       unsaved.current ??= work;
       if (error instanceof Stale) {
@@ -137,7 +126,7 @@ export function useSheet({ id, name: initialName, recipe: initial, revision }: O
         setSaveState({ kind: 'stale', why: error.message, theirs: theirsOf(error.theirs) });
       } else setSaveState({ kind: 'failed', why: sentenceOf(error) });
     }
-  }, [writeAddress]);
+  }, []);
 
   const put = useCallback((next: History<Recipe>, title: string) => {
     now.current = { history: next, name: title };
@@ -154,14 +143,14 @@ export function useSheet({ id, name: initialName, recipe: initial, revision }: O
       } catch {
         // The session store is full: undo will not survive a reload, the sheet itself will.
       }
-      writeAddress(next.present);
+      window.history.replaceState(null, '', sheetAddress(id, next.present, window.location.pathname));
       unsaved.current = { name: title, recipe: next.present };
       if (refusedBy.current) return;
       setSaveState({ kind: 'saving' });
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void saveNow(), AUTOSAVE_DELAY);
     },
-    [id, put, saveNow, writeAddress],
+    [id, put, saveNow],
   );
 
   /** Does it now or, while a hand's letters are on their way, after them: nothing done meanwhile is lost. */
@@ -213,7 +202,6 @@ export function useSheet({ id, name: initialName, recipe: initial, revision }: O
   }, [id, initialName, initial, put, whenWritten]);
 
   useEffect(() => {
-    mounted.current = true;
     const leave = () => {
       const work = unsaved.current;
       if (!work || refusedBy.current) return;
@@ -225,7 +213,6 @@ export function useSheet({ id, name: initialName, recipe: initial, revision }: O
     };
     window.addEventListener('pagehide', leave);
     return () => {
-      mounted.current = false;
       window.removeEventListener('pagehide', leave);
       // Another station of this window goes on with the sheet: it saves after this.
       void saveNow();
@@ -293,7 +280,7 @@ export function useSheet({ id, name: initialName, recipe: initial, revision }: O
       unsaved.current = null;
       setSaveState({ kind: 'saved' });
       put(commit(now.current.history, theirs.recipe), theirs.name);
-      writeAddress(theirs.recipe);
+      window.history.replaceState(null, '', sheetAddress(id, theirs.recipe, window.location.pathname));
     },
   };
 }

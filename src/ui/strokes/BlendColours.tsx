@@ -5,8 +5,8 @@ import { useBench } from '../bench/useBench';
 
 /** The two inks of a brush, the one taken up first: touched tips fade from one to the other. */
 const COLOURS_OF = [
-  { key: 'touched', name: 'Tip touched to' },
-  { key: 'own', name: 'Pen’s own' },
+  { key: 'touched', name: 'Tip touched to', bench: 'Bench ink for the tip' },
+  { key: 'own', name: 'Pen’s own', bench: 'Bench ink for the pen' },
 ] as const;
 
 const coloured = ({ kind, colour, archived }: Item) =>
@@ -18,7 +18,7 @@ export function BlendColours({ blend, onChange }: { blend: Blend; onChange: (ble
   const known = (items ?? []).filter(coloured);
   return (
     <>
-      {COLOURS_OF.map(({ key, name }) => (
+      {COLOURS_OF.map(({ key, name, bench }) => (
         <span key={key} className="flex items-center gap-1">
           <label className="flex items-center gap-1">
             {name}
@@ -32,7 +32,7 @@ export function BlendColours({ blend, onChange }: { blend: Blend; onChange: (ble
           {known.length > 0 && (
             <select
               className="select select-xs w-28"
-              aria-label={`${name}: from the bench`}
+              aria-label={bench}
               value={known.find(({ colour }) => colour === blend[key])?.id ?? ''}
               onChange={(event) => {
                 const { colour } = known.find(({ id }) => id === event.target.value) ?? {};

@@ -96,7 +96,7 @@ export function Desk({
   const label = describe(cut, pen);
   const resting = useDeferredValue(face);
   return (
-    <div className="flex min-h-0 flex-1 flex-col lg:flex-row">
+    <div className="flex min-h-0 min-w-0 flex-1 flex-col lg:flex-row">
       <Alphabet face={resting} chosen={character} onChoose={choose} />
       <div className="flex min-h-0 min-w-0 flex-1 max-sm:flex-col">
         <div className="flex min-h-0 min-w-0 flex-1 flex-col max-sm:overflow-y-auto">
