@@ -1,155 +1,79 @@
-import { sql } from 'drizzle-orm';
 import { z } from 'zod';
-import { HANDS } from '@/core/hands/registry';
-import { fromNib, itemSchema } from '@/core/kit/item';
+import { fromNib } from '@/core/kit/item';
 import { NIB_KINDS } from '@/core/kit/nib';
-import { ENTRY_KINDS, LONGEST_ENTRY } from '@/core/log/entry';
-import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
-import { LETTER_SET_LIMITS } from '@/core/setting/letterSet';
-import { openDatabase } from './client';
-import { listItems, rowOf } from './items';
-import { allRecords } from './records';
-import { items, letterSets, printers, records, sheets, wordLists } from './schema';
+import { Problem } from '@/core/problem/problem';
+import { read } from '@/core/problem/read';
+import { BACKUP_FORMAT, commitRestore, dropRestore, stageRows } from './backupStream';
+import { BACKUP_TABLE_NAMES } from './backupTables';
 
-/** One file that holds everything: plain JSON, readable by people, independent of where the database lives. */
-export const BACKUP_FORMAT = 'elvane-backup';
-export const BACKUP_VERSION = 1;
+/** Backups of version 1 were one JSON file; they go on being restored. */
+export const BACKUP_JSON_VERSION = 1;
 
-/** Most rows of a kind a backup may carry; far beyond a person's shelf, and a bound on memory. */
+/** Most rows of a kind such a backup may carry: a bound on memory. */
 const MOST_ROWS = 20_000;
 const MOST_ITEMS = 200_000;
-/** A recipe with a page of practice bands, as JSON. */
-const LONGEST_RECIPE = 64_000;
-const text = (longest: number) => z.string().max(longest);
-const time = z.iso.datetime();
+const list = (most: number) => z.array(z.unknown()).max(most);
 
-export const backupSchema = z.strictObject({
+const backupSchema = z.strictObject({
   format: z.literal(BACKUP_FORMAT),
-  version: z.literal(BACKUP_VERSION),
-  madeAt: time,
-  sheets: z
-    .array(
-      z.strictObject({
-        id: text(40),
-        name: text(80),
-        recipe: text(LONGEST_RECIPE),
-        createdAt: time,
-        updatedAt: time,
-        deletedAt: time.nullable(),
-      }),
-    )
-    .max(MOST_ROWS),
+  version: z.literal(BACKUP_JSON_VERSION),
+  madeAt: z.iso.datetime(),
+  sheets: list(MOST_ROWS),
+  /** Only in the earliest backups, which had nibs and no other things. */
   nibs: z
     .array(
       z.strictObject({
-        id: text(40),
+        id: z.string().max(40),
         kind: z.enum(NIB_KINDS),
-        label: text(80),
+        label: z.string().max(80),
         width: z.number().positive().max(100),
         uncertainty: z.number().nonnegative().nullable(),
-        measuredAt: time.nullable(),
+        measuredAt: z.iso.datetime().nullable(),
       }),
     )
     .max(MOST_ROWS)
     .default([]),
-  /** Absent in the earliest backups, which had nibs only. */
-  items: z.array(itemSchema).max(MOST_ITEMS).default([]),
-  records: z
-    .array(z.strictObject({ id: text(60), kind: z.enum(ENTRY_KINDS), data: text(LONGEST_ENTRY), at: time }))
-    .max(MOST_ROWS)
-    .default([]),
-  printers: z
-    .array(
-      z.strictObject({
-        id: text(40),
-        name: text(80),
-        measuredX: z.number().positive(),
-        measuredY: z.number().positive(),
-        selected: z.boolean(),
-      }),
-    )
-    .max(MOST_ROWS),
-  /** Absent in backups made before there were letter sets. */
-  letterSets: z
-    .array(z.strictObject({ hand: text(40), content: text(LETTER_SET_LIMITS.bytes) }))
-    .max(HANDS.length)
-    .default([]),
-  /** Absent in backups made before there were word lists. */
-  wordLists: z
-    .array(z.strictObject({ id: text(40), name: text(80), content: text(WORD_LIST_LIMITS.bytes) }))
-    .max(1)
-    .default([]),
+  items: list(MOST_ITEMS).default([]),
+  records: list(MOST_ROWS).default([]),
+  printers: list(MOST_ROWS),
+  letterSets: list(100).default([]),
+  wordLists: list(1).default([]),
 });
 
-export type Backup = z.infer<typeof backupSchema>;
+/** Rows put aside at a time. */
+const ROWS_AT_A_TIME = 100;
 
-/** Everything in the store. */
-export async function makeBackup(now: Date): Promise<Backup> {
-  const db = await openDatabase();
-  const [allSheets, allPrinters, allSets, allWords] = await db.batch([
-    db.select().from(sheets),
-    db.select().from(printers),
-    db.select().from(letterSets),
-    db.select().from(wordLists),
-  ]);
-  return {
-    format: BACKUP_FORMAT,
-    version: BACKUP_VERSION,
-    madeAt: now.toISOString(),
-    sheets: allSheets.map(({ revision: _, ...sheet }) => sheet),
-    nibs: [],
-    items: await listItems(),
-    records: (await allRecords()).filter((record): record is Backup['records'][number] =>
-      ENTRY_KINDS.some((kind) => kind === record.kind),
-    ),
-    printers: allPrinters,
-    letterSets: allSets,
-    wordLists: allWords,
-  };
-}
-
-/** SQLite takes a bounded number of bound values a statement; rows go in by so many at a time. */
-const ROWS_A_STATEMENT = 500;
-
-/** Replaces everything in the store by the backup, all or nothing. */
-export async function restoreBackup(backup: Backup, now: Date): Promise<void> {
-  const db = await openDatabase();
-  // No window has seen these rows: whatever it saves from what it has open is refused as stale.
-  const revision = now.getTime();
-  await db.batch([
-    db.delete(sheets),
-    db.delete(items),
-    db.delete(records),
-    db.delete(printers),
-    db.delete(letterSets),
-    db.delete(wordLists),
-    ...chunks(backup.sheets.map((sheet) => ({ ...sheet, revision }))).map((rows) =>
-      db.insert(sheets).values(rows),
-    ),
-    ...chunks([...backup.items, ...backup.nibs.map((nib) => fromNib(nib))].map(rowOf)).map((rows) =>
-      db.insert(items).values(rows),
-    ),
-    ...chunks(backup.records).map((rows) => db.insert(records).values(rows)),
-    ...chunks(backup.printers).map((rows) => db.insert(printers).values(rows)),
-    ...chunks(backup.letterSets).map((rows) => db.insert(letterSets).values(rows)),
-    ...chunks(backup.wordLists).map((rows) => db.insert(wordLists).values(rows)),
-  ]);
-}
-
-function chunks<T>(rows: readonly T[]): T[][] {
-  const found: T[][] = [];
-  for (let i = 0; i < rows.length; i += ROWS_A_STATEMENT) found.push(rows.slice(i, i + ROWS_A_STATEMENT));
-  return found;
-}
-
-/** Number of rows of each kind. */
-export async function countRows(): Promise<Record<'sheets' | 'items' | 'printers', number>> {
-  const db = await openDatabase();
-  const count = { n: sql<number>`count(*)` };
-  const [[s], [n], [p]] = await db.batch([
-    db.select(count).from(sheets),
-    db.select(count).from(items),
-    db.select(count).from(printers),
-  ]);
-  return { sheets: s?.n ?? 0, items: n?.n ?? 0, printers: p?.n ?? 0 };
+/**
+ * Replaces everything in the store by a backup of version 1, all or nothing. Answers how many rows of each table it was.
+ * @throws Problem naming what cannot be read.
+ */
+export async function restoreJson(data: unknown, now: Date): Promise<Record<string, number>> {
+  const head = z.looseObject({ format: z.unknown(), version: z.unknown() }).safeParse(data).data;
+  if (head?.format !== BACKUP_FORMAT) {
+    throw new Problem('format', 'This is not an Elvane backup: its “format” is not “elvane-backup”.');
+  }
+  if (typeof head.version === 'number' && head.version > BACKUP_JSON_VERSION) {
+    throw new Problem(
+      'version',
+      `This backup is of version ${head.version}; as JSON this Elvane reads up to version ${BACKUP_JSON_VERSION}.`,
+    );
+  }
+  const { nibs, ...backup } = read(backupSchema, data, { what: 'the backup' });
+  const all = { ...backup, items: [...backup.items, ...nibs.map((nib) => fromNib(nib))] };
+  const batch = crypto.randomUUID();
+  const counts: Record<string, number> = {};
+  try {
+    for (const name of BACKUP_TABLE_NAMES) {
+      const rows = all[name];
+      for (let first = 0; first < rows.length; first += ROWS_AT_A_TIME) {
+        await stageRows(batch, name, first, rows.slice(first, first + ROWS_AT_A_TIME), now);
+      }
+      counts[name] = rows.length;
+    }
+    await commitRestore(batch, counts, now);
+  } catch (error) {
+    await dropRestore(batch);
+    throw error;
+  }
+  return counts;
 }

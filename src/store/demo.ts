@@ -2,7 +2,7 @@ import { DEMO_KNOWN } from '@/core/document/demoPages';
 import { demoSheets } from '@/core/document/demoSheets';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
-import { countRows } from './backup';
+import { countRows } from './counts';
 import { saveItems } from './items';
 import { saveRecord } from './records';
 import { saveSheet } from './sheets';

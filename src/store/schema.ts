@@ -48,6 +48,20 @@ export const records = sqliteTable(
   (table) => [index('records_by_kind_and_time').on(table.kind, table.at)],
 );
 
+/** Rows of a backup being read in, ready to be put in their tables: a restore is all or nothing. */
+export const stagedRows = sqliteTable(
+  'staged_rows',
+  {
+    batch: text('batch').notNull(),
+    name: text('name').notNull(),
+    number: integer('number').notNull(),
+    /** The row as JSON, by the names of its columns here. */
+    data: text('data').notNull(),
+    stagedAt: text('staged_at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.batch, table.name, table.number] })],
+);
+
 /** Printers and the measured lengths of their 100 mm check bars. */
 export const printers = sqliteTable('printers', {
   id: text('id').primaryKey(),

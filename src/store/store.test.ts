@@ -2,11 +2,14 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeEach, describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import type { Item } from '@/core/kit/item';
 import type { EntryKind } from '@/core/log/entry';
 import { emptySet } from '@/core/setting/letterSet';
-import { makeBackup, restoreBackup } from './backup';
+import { restoreJson } from './backup';
+import { commitRestore, dropRestore, type Manifest, stageRows, streamBackup } from './backupStream';
+import type { BackupTable } from './backupTables';
 import { closeDatabase } from './client';
 import { seedDemo } from './demo';
 import { commitBatch, deleteItems, dropBatch, findItem, listItems, saveItems, stageItems } from './items';
@@ -32,7 +35,35 @@ afterAll(() => {
 });
 
 const at = (minute: number) => new Date(Date.UTC(2026, 10, 24, 12, minute));
-const sheet = (id: string, name = `Sheet ${id}`) => ({ id, name, recipe: '{}' });
+const RECIPE = JSON.stringify(freshRecipe('italic'));
+const sheet = (id: string, name = `Sheet ${id}`) => ({ id, name, recipe: RECIPE });
+
+/** A backup as it is streamed: its manifest, and the rows of each table in order. */
+interface Taken {
+  readonly manifest: Manifest;
+  readonly rows: Readonly<Record<string, readonly unknown[]>>;
+}
+
+async function backedUp(minute: number): Promise<Taken> {
+  let manifest: Manifest | undefined;
+  const rows: Record<string, unknown[]> = {};
+  await streamBackup(at(minute), {
+    manifest: async (found) => {
+      manifest = found;
+    },
+    rows: async (table, more) => {
+      rows[table] = [...(rows[table] ?? []), ...JSON.parse(JSON.stringify(more))];
+    },
+  });
+  if (!manifest) throw new Error('no manifest');
+  return { manifest, rows };
+}
+
+async function restored({ manifest, rows }: Taken, minute: number, batch = 'batch'): Promise<void> {
+  for (const [table, list] of Object.entries(rows))
+    await stageRows(batch, table as BackupTable, 0, list, at(minute));
+  await commitRestore(batch, manifest.tables, at(minute));
+}
 
 describe('sheets', () => {
   it('are listed latest first and overwritten by id', async () => {
@@ -77,9 +108,9 @@ describe('sheets', () => {
 
   it('of a backup restored are new to every window', async () => {
     await saveSheet(sheet('a', 'Then'), at(1), UNSAVED);
-    const backup = await makeBackup(at(2));
+    const backup = await backedUp(2);
     await saveSheet(sheet('a', 'Since'), at(3), 1);
-    await restoreBackup(backup, at(4));
+    await restored(backup, 4);
     for (const seen of [1, 2]) {
       expect(await saveSheet(sheet('a', 'Late'), at(5), seen)).toMatchObject({ theirs: { name: 'Then' } });
     }
@@ -166,24 +197,90 @@ it('one list of words is kept, replaced and forgotten', async () => {
   await saveWordList({ name: 'first', content: 'mesiac' });
   await saveWordList({ name: 'second', content: 'hviezda' });
   expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
-  const backup = await makeBackup(at(1));
+  const backup = await backedUp(1);
   await deleteWordList();
   expect(await findWordList()).toBeUndefined();
-  await restoreBackup(JSON.parse(JSON.stringify(backup)), at(9));
+  await restored(backup, 9);
   expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
 });
 
-it('a backup brings everything back into another database', async () => {
-  await seedDemo(at(1));
-  await deleteSheet('demo-roman', at(2));
-  await saveLetterSet({ ...emptySet('italic'), variants: { r: 'long-eared' } });
-  const backup = await makeBackup(at(3));
-  closeDatabase();
-  process.env.ELVANE_DB_URL = `file:${join(folder, 'other.db')}`;
-  await saveSheet(sheet('to-be-replaced'), at(1));
-  await restoreBackup(backup, at(9));
-  expect(await makeBackup(at(3))).toEqual(backup);
-  expect(await findSheet('to-be-replaced')).toBeUndefined();
+describe('a backup', () => {
+  const elsewhere = (name: string) => {
+    closeDatabase();
+    process.env.ELVANE_DB_URL = `file:${join(folder, `${name}.db`)}`;
+  };
+  const filled = async () => {
+    await seedDemo(at(1));
+    await deleteSheet('demo-roman', at(2));
+    await saveLetterSet({ ...emptySet('italic'), variants: { r: 'long-eared' } });
+    await savePrinter({ id: 'a', name: 'First', measuredX: 98, measuredY: 98.5 });
+    await saveWordList({ name: 'words', content: 'moon' });
+  };
+
+  it('brings everything back into another database', async () => {
+    await filled();
+    const backup = await backedUp(3);
+    expect(backup.manifest.tables.items).toBe(DEMO_BENCH.length);
+    elsewhere('other');
+    await saveSheet(sheet('to-be-replaced'), at(1));
+    await restored(backup, 9);
+    expect(await backedUp(3)).toEqual(backup);
+    expect(await findSheet('to-be-replaced')).toBeUndefined();
+    expect(await findSheet('demo-roman')).toBeUndefined();
+  });
+
+  it('cut short, or with an id twice, changes nothing', async () => {
+    await filled();
+    const before = await backedUp(3);
+    const { rows } = before;
+    await stageRows('short', 'sheets', 0, (rows.sheets ?? []).slice(1), at(4));
+    await expect(commitRestore('short', before.manifest.tables, at(4))).rejects.toThrow(
+      /cut short: 8 of 9 sheets/,
+    );
+    const twice = [...(rows.sheets ?? []), ...(rows.sheets ?? []).slice(0, 1)];
+    await stageRows('twice', 'sheets', 0, twice, at(4));
+    await expect(commitRestore('twice', { sheets: twice.length }, at(4))).rejects.toThrow(
+      /1 of its sheets twice/,
+    );
+    await dropRestore('twice');
+    await expect(commitRestore('twice', { sheets: 1 }, at(4))).rejects.toThrow(/0 of 1 sheets/);
+    expect(await backedUp(3)).toEqual(before);
+  });
+
+  it('with a row that cannot be read is refused by its name', async () => {
+    const stage = (table: BackupTable, row: unknown) => stageRows('bad', table, 0, [row], at(1));
+    const times = { createdAt: at(1).toISOString(), updatedAt: at(1).toISOString(), deletedAt: null };
+    await expect(stage('sheets', { ...sheet('a', 'Ode'), recipe: '{}', ...times })).rejects.toThrow(
+      /The sheet “Ode”/,
+    );
+    await expect(
+      stage('records', { id: 'p', kind: 'prepared', data: '{"done":5}', at: at(1).toISOString() }),
+    ).rejects.toThrow(/The prepared “p” in this backup cannot be read: The steps done must be a list/);
+    await expect(
+      stage('printers', { id: 'a', name: 'Far off', measuredX: 1e300, measuredY: 98, selected: true }),
+    ).rejects.toThrow();
+    await expect(stage('items', { id: 'a', kind: 'ink', label: '' })).rejects.toThrow(/needs a name/);
+  });
+
+  it('of version 1, one JSON file, goes on being restored, nibs of the earliest ones too', async () => {
+    await filled();
+    const { rows } = await backedUp(3);
+    const old = {
+      format: 'elvane-backup',
+      version: 1,
+      madeAt: at(3).toISOString(),
+      ...rows,
+      items: [],
+      nibs: [{ id: 'n', kind: 'broad', label: 'old nib', width: 2, uncertainty: null, measuredAt: null }],
+    };
+    elsewhere('from-json');
+    expect(await restoreJson(old, at(5))).toMatchObject({ sheets: 9, items: 1, printers: 1 });
+    expect((await listNibs()).map(({ label }) => label)).toEqual(['old nib']);
+    await expect(restoreJson({ format: 'elsewhere' }, at(5))).rejects.toThrow(/not an Elvane backup/);
+    await expect(restoreJson({ ...old, version: 7 }, at(5))).rejects.toThrow(/version 7/);
+    await expect(restoreJson({ ...old, sheets: [{ id: 'x' }] }, at(5))).rejects.toThrow();
+    expect(await listSheets()).toHaveLength(8);
+  });
 });
 
 it('the demo leaves a store with anything in it alone', async () => {

@@ -86,20 +86,23 @@ test('everything goes to one file and comes back from it', async ({ page, reques
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Back up to a file' }).click();
   const download = await waiting;
-  expect(download.suggestedFilename()).toMatch(/^elvane-backup-\d{4}-\d\d-\d\d\.json$/);
+  expect(download.suggestedFilename()).toMatch(/^elvane-backup-\d{4}-\d\d-\d\d\.zip$/);
   const backup = readFileSync(await download.path());
   const before = await (await request.get('/api/health')).json();
 
-  const restore = async (buffer: Buffer) => {
+  const restore = async (buffer: Buffer, name = 'desk.zip') => {
     await page
       .getByLabel('Backup file')
-      .setInputFiles({ name: 'desk.json', mimeType: 'application/json', buffer });
+      .setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
     await page.getByRole('button', { name: 'Replace everything' }).click();
   };
-  await restore(Buffer.from('{"format":"elsewhere"}'));
+  await restore(Buffer.from('{"format":"elsewhere"}'), 'desk.json');
   await expect(page.getByRole('alert').first()).toContainText('not an Elvane backup');
-  const { sheets } = JSON.parse(backup.toString());
-  await request.delete(`/api/sheets/${sheets[0].id}`);
+  await restore(backup.subarray(0, backup.length / 2));
+  await expect(page.getByRole('alert').first()).toContainText('Nothing was changed');
+  expect(await (await request.get('/api/health')).json()).toEqual(before);
+  await request.delete('/api/items', { data: ['glass'] });
+  expect(await (await request.get('/api/health')).json()).not.toEqual(before);
   await restore(backup);
   await expect(page.getByText(/^Restored \d+ sheets/)).toBeVisible();
   expect(await (await request.get('/api/health')).json()).toEqual(before);

@@ -14,6 +14,8 @@ export const COURSE_BODY = 512 * 1024;
 /** A list of words, with room for the escapes of JSON. */
 export const WORDS_BODY = 5 * 1024 * 1024;
 export const LETTER_SET_BODY = LETTER_SET_LIMITS.bytes;
+/** Rows of a backup in one request: a list of words is the largest of them. */
+export const RESTORE_BODY = 8 * 1024 * 1024;
 export const BACKUP_BODY = 16 * 1024 * 1024;
 
 /** A refusal with its HTTP status. */

@@ -1,10 +1,12 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { call, download, sentenceOf } from '../lib/api';
+import { call, download, fileNameOf, sentenceOf } from '../lib/api';
+import { isZip } from './readBackup';
+import { restoreOld, restoreZip } from './restore';
 
-/** Matches the server's limit for a backup. */
-const LARGEST_BACKUP_MB = 16;
+/** What is replaced is kept under this name. */
+const BEFORE = 'elvane-before-restore.zip';
 
 /** Everything to and from one file. Restoring asks first, and keeps a backup of what it replaces. */
 export function BackupPanel() {
@@ -13,14 +15,12 @@ export function BackupPanel() {
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [done, setDone] = useState<string | null>(null);
+  const [share, setShare] = useState<number | null>(null);
+  const stop = useRef(new AbortController());
 
   const backup = async (name?: string) => {
     const response = await call('/api/backup');
-    const disposition = response.headers.get('content-disposition') ?? '';
-    download(
-      await response.blob(),
-      name ?? /filename="([^"]+)"/.exec(disposition)?.[1] ?? 'elvane-backup.json',
-    );
+    download(await response.blob(), name ?? fileNameOf(response, 'elvane-backup.zip'));
   };
   const guarded = async (work: () => Promise<void>) => {
     setBusy(true);
@@ -28,34 +28,22 @@ export function BackupPanel() {
     try {
       await work();
     } catch (error) {
-      setProblem(sentenceOf(error));
+      if (!stop.current.signal.aborted) setProblem(sentenceOf(error));
     } finally {
       setBusy(false);
+      setShare(null);
     }
   };
   const restore = (file: File) =>
     guarded(async () => {
-      if (file.size > LARGEST_BACKUP_MB * 1024 * 1024) {
-        setProblem(
-          `“${file.name}” is larger than ${LARGEST_BACKUP_MB} MB and cannot be a backup of this desk.`,
-        );
-        return;
-      }
-      let data: unknown;
-      try {
-        data = JSON.parse(await file.text());
-      } catch {
-        setProblem(`“${file.name}” is not readable JSON. Nothing was changed.`);
-        return;
-      }
-      await backup('elvane-before-restore.json');
-      const counts = (await (await call('/api/restore', { method: 'POST', json: data })).json()) as {
-        sheets: number;
-        nibs: number;
-        printers: number;
-      };
+      stop.current = new AbortController();
+      const { signal } = stop.current;
+      const counts = (await isZip(file))
+        ? await restoreZip(file, signal, setShare, () => backup(BEFORE))
+        : await restoreOld(file, signal, () => backup(BEFORE));
       setChosen(null);
-      setDone(`Restored ${counts.sheets} sheets, ${counts.nibs} nibs and ${counts.printers} printers.`);
+      const { sheets = 0, items = 0, printers = 0 } = counts;
+      setDone(`Restored ${sheets} sheets, ${items} things on the bench and ${printers} printers.`);
     });
 
   return (
@@ -64,8 +52,8 @@ export function BackupPanel() {
         Safe keeping
       </h2>
       <p className="max-w-prose">
-        One file holds every sheet, nib and printer: plain JSON that any Elvane can read, wherever its
-        database lives.
+        One zip holds every sheet, everything on the bench, all that the desk remembers, printers, letter sets
+        and words: lines of plain JSON that any Elvane can read, wherever its database lives.
       </p>
       <div className="flex flex-wrap items-center gap-2">
         <button
@@ -79,7 +67,7 @@ export function BackupPanel() {
         <input
           ref={input}
           type="file"
-          accept="application/json,.json"
+          accept="application/zip,.zip,application/json,.json"
           className="hidden"
           aria-label="Backup file"
           onChange={(event) => {
@@ -93,8 +81,19 @@ export function BackupPanel() {
           Restore from a file
         </button>
         {busy && (
-          <span className="loading loading-spinner loading-sm">
-            <span className="sr-only">Working</span>
+          <span className="flex items-center gap-2">
+            {share === null ? (
+              <span className="loading loading-spinner loading-sm">
+                <span className="sr-only">Working</span>
+              </span>
+            ) : (
+              <>
+                <progress className="progress w-40" aria-label="Read so far" value={share} max={1} />
+                <button type="button" className="btn btn-xs" onClick={() => stop.current.abort()}>
+                  Stop
+                </button>
+              </>
+            )}
           </span>
         )}
       </div>

@@ -1,17 +1,23 @@
 import { answer } from '@/app/_lib/http';
-import { makeBackup } from '@/store/backup';
+import { zipStream } from '@/app/_lib/zipStream';
+import { streamBackup } from '@/store/backupStream';
 
 export const dynamic = 'force-dynamic';
 
-/** Everything in one JSON file. */
+/** Everything in one zip: a manifest, and a file of JSON lines for each table. */
 export const GET = (request: Request) =>
   answer(request, async () => {
     const now = new Date();
-    const backup = await makeBackup(now);
-    return new Response(JSON.stringify(backup, null, 2), {
+    const zip = zipStream((add) =>
+      streamBackup(now, {
+        manifest: (manifest) => add('manifest.json', `${JSON.stringify(manifest, null, 2)}\n`),
+        rows: (table, rows) => add(`${table}.jsonl`, rows.map((row) => `${JSON.stringify(row)}\n`).join('')),
+      }),
+    );
+    return new Response(zip, {
       headers: {
-        'Content-Type': 'application/json',
-        'Content-Disposition': `attachment; filename="elvane-backup-${now.toISOString().slice(0, 10)}.json"`,
+        'Content-Type': 'application/zip',
+        'Content-Disposition': `attachment; filename="elvane-backup-${now.toISOString().slice(0, 10)}.zip"`,
         'Cache-Control': 'no-store',
       },
     });

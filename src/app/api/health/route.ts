@@ -1,6 +1,6 @@
 import { answer } from '@/app/_lib/http';
-import { countRows } from '@/store/backup';
 import { openDatabase } from '@/store/client';
+import { countRows } from '@/store/counts';
 
 export const dynamic = 'force-dynamic';
 

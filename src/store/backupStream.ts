@@ -1,0 +1,168 @@
+import { and, asc, count, eq, getTableColumns, gt, lt, sql } from 'drizzle-orm';
+import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
+import { Problem } from '@/core/problem/problem';
+import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
+import { openDatabase } from './client';
+import { stagedRows } from './schema';
+
+/** A backup is a zip: `manifest.json`, then a file of JSON lines for each table. */
+export const BACKUP_FORMAT = 'elvane-backup';
+export const BACKUP_ZIP_VERSION = 2;
+
+export interface Manifest {
+  readonly format: typeof BACKUP_FORMAT;
+  readonly version: number;
+  readonly madeAt: string;
+  /** Rows of each table. */
+  readonly tables: Readonly<Record<string, number>>;
+}
+
+/** Rows read at a time: with a photo each, some twelve megabytes. */
+const ROWS_AT_A_TIME = 20;
+
+const keyOf = (name: BackupTable): SQLiteColumn => {
+  const { table } = BACKUP_TABLES[name];
+  return 'hand' in table ? table.hand : table.id;
+};
+
+/** What a row is in a backup: an item is its own JSON, other rows are their columns. */
+const outward = (name: BackupTable, row: Record<string, unknown>): unknown => {
+  if (name === 'items') return JSON.parse(String(row.data));
+  const { columns } = BACKUP_TABLES[name];
+  return Object.fromEntries(columns.map((column) => [column, row[column]]));
+};
+
+/** Takes the parts of a backup in order, as fast as it likes. */
+export interface BackupSink {
+  readonly manifest: (manifest: Manifest) => Promise<void>;
+  /** Lines of one table, all of them in calls one after the other. */
+  readonly rows: (table: BackupTable, rows: readonly unknown[]) => Promise<void>;
+}
+
+/** Everything in the store as it is at one moment, a few rows at a time. */
+export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
+  const db = await openDatabase();
+  await db.transaction(
+    async (moment) => {
+      const tables: Record<string, number> = {};
+      for (const name of BACKUP_TABLE_NAMES) {
+        const [found] = await moment.select({ n: count() }).from(BACKUP_TABLES[name].table);
+        tables[name] = found?.n ?? 0;
+      }
+      await sink.manifest({
+        format: BACKUP_FORMAT,
+        version: BACKUP_ZIP_VERSION,
+        madeAt: now.toISOString(),
+        tables,
+      });
+      for (const name of BACKUP_TABLE_NAMES) {
+        const { table } = BACKUP_TABLES[name];
+        const key = keyOf(name);
+        let last: unknown;
+        for (;;) {
+          const rows: Record<string, unknown>[] = await moment
+            .select()
+            .from(table)
+            .where(last === undefined ? undefined : gt(key, last))
+            .orderBy(asc(key))
+            .limit(ROWS_AT_A_TIME);
+          if (rows.length === 0) break;
+          await sink.rows(
+            name,
+            rows.map((row) => outward(name, row)),
+          );
+          last = rows.at(-1)?.[key.name];
+        }
+      }
+    },
+    { behavior: 'deferred' },
+  );
+}
+
+/**
+ * Puts rows of a backup aside, numbered from `first`; nothing is changed until `commitRestore`.
+ * @throws Problem naming what cannot be read.
+ */
+export async function stageRows(
+  batch: string,
+  name: BackupTable,
+  first: number,
+  rows: readonly unknown[],
+  now: Date,
+): Promise<void> {
+  if (rows.length === 0) return;
+  const db = await openDatabase();
+  const stagedAt = now.toISOString();
+  const values = rows.map((data, i) => ({
+    batch,
+    name,
+    number: first + i,
+    data: JSON.stringify(BACKUP_TABLES[name].row(data)),
+    stagedAt,
+  }));
+  await db.insert(stagedRows).values(values);
+}
+
+/** Throws a backup that was put aside away. */
+export async function dropRestore(batch: string): Promise<void> {
+  const db = await openDatabase();
+  await db.delete(stagedRows).where(eq(stagedRows.batch, batch));
+}
+
+/** Throws away what was put aside before `before` and never restored. */
+export async function dropStaleRestores(before: Date): Promise<void> {
+  const db = await openDatabase();
+  await db.delete(stagedRows).where(lt(stagedRows.stagedAt, before.toISOString()));
+}
+
+/**
+ * Replaces everything in the store by the backup put aside, all or nothing.
+ * @throws Problem when rows are missing or an id stands twice.
+ */
+export async function commitRestore(
+  batch: string,
+  expected: Readonly<Record<string, number>>,
+  now: Date,
+): Promise<void> {
+  const db = await openDatabase();
+  for (const name of BACKUP_TABLE_NAMES) {
+    const mine = and(eq(stagedRows.batch, batch), eq(stagedRows.name, name));
+    const key = sql`json_extract(${stagedRows.data}, ${`$.${keyOf(name).name}`})`;
+    const [found] = await db
+      .select({ n: count(), ids: sql<number>`count(distinct ${key})` })
+      .from(stagedRows)
+      .where(mine);
+    const { n, ids } = found ?? { n: 0, ids: 0 };
+    if (n !== (expected[name] ?? 0)) {
+      throw new Problem(
+        'backup',
+        `The backup is cut short: ${n} of ${expected[name] ?? 0} ${name} came through. Nothing was changed.`,
+      );
+    }
+    if (ids !== n) {
+      throw new Problem(
+        'backup',
+        `The backup holds ${n - ids} of its ${name} twice under one id. Nothing was changed.`,
+      );
+    }
+  }
+  // No window has seen the restored sheets: whatever it saves from what it has open is refused as stale.
+  const revision = now.getTime();
+  await db.transaction(async (all) => {
+    for (const name of BACKUP_TABLE_NAMES) {
+      const { table, columns } = BACKUP_TABLES[name];
+      const known = getTableColumns(table) as Record<string, SQLiteColumn>;
+      const into = columns.map((column) => sql.identifier(known[column]?.name ?? column));
+      const from = columns.map((column) => sql`json_extract(${stagedRows.data}, ${`$.${column}`})`);
+      if (name === 'sheets') {
+        into.push(sql.identifier('revision'));
+        from.push(sql`${revision}`);
+      }
+      await all.delete(table);
+      await all.run(
+        sql`insert into ${table} (${sql.join(into, sql`, `)}) select ${sql.join(from, sql`, `)} from ${stagedRows} where ${stagedRows.batch} = ${batch} and ${stagedRows.name} = ${name}`,
+      );
+    }
+    await all.delete(stagedRows).where(eq(stagedRows.batch, batch));
+  });
+}

@@ -1,0 +1,116 @@
+import { z } from 'zod';
+import { parseRecipe } from '@/core/document/recipe';
+import { HANDS } from '@/core/hands/registry';
+import { parseItem } from '@/core/kit/item';
+import { LONGEST_ENTRY, readEntry } from '@/core/log/entry';
+import { printerCorrection } from '@/core/page/printer';
+import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
+import { Problem } from '@/core/problem/problem';
+import { read } from '@/core/problem/read';
+import { LETTER_SET_LIMITS } from '@/core/setting/letterSet';
+import { items, letterSets, printers, records, sheets, wordLists } from './schema';
+
+/** A recipe with a page of practice bands, as JSON. */
+const LONGEST_RECIPE = 64_000;
+const text = (longest: number) => z.string().max(longest);
+const time = z.iso.datetime();
+
+const sheetRow = z.strictObject({
+  id: text(40),
+  name: text(80),
+  recipe: text(LONGEST_RECIPE),
+  createdAt: time,
+  updatedAt: time,
+  deletedAt: time.nullable(),
+});
+const recordRow = z.strictObject({ id: text(60), kind: text(40), data: text(LONGEST_ENTRY), at: time });
+const printerRow = z.strictObject({
+  id: text(40),
+  name: text(80),
+  measuredX: z.number().positive(),
+  measuredY: z.number().positive(),
+  selected: z.boolean(),
+});
+const letterSetRow = z.strictObject({
+  hand: z.enum(HANDS.map(({ id }) => id)),
+  content: text(LETTER_SET_LIMITS.bytes),
+});
+const wordListRow = z.strictObject({ id: text(40), name: text(80), content: text(WORD_LIST_LIMITS.bytes) });
+
+/** JSON text of a row, read by whoever knows it; what is wrong is said with the row's name. */
+function inside(name: string, json: string, check: (data: unknown) => unknown): void {
+  try {
+    check(JSON.parse(json));
+  } catch (error) {
+    const why = error instanceof Problem ? error.message : 'it is not JSON.';
+    throw new Problem('backup', `${name} in this backup cannot be read: ${why} Nothing was changed.`);
+  }
+}
+
+/**
+ * The tables of a backup: where their rows are kept, and how a row is read from untrusted data, by the same schemas as
+ * on entry. A new table is an entry here.
+ */
+export const BACKUP_TABLES = {
+  sheets: {
+    table: sheets,
+    columns: ['id', 'name', 'recipe', 'createdAt', 'updatedAt', 'deletedAt'],
+    row: (data: unknown) => {
+      const row = read(sheetRow, data, { what: 'the sheet' });
+      inside(`The sheet “${row.name}”`, row.recipe, parseRecipe);
+      return row;
+    },
+  },
+  items: {
+    table: items,
+    columns: ['id', 'kind', 'label', 'archived', 'data'],
+    row: (data: unknown) => {
+      const item = parseItem(data);
+      return {
+        id: item.id,
+        kind: item.kind,
+        label: item.label,
+        archived: item.archived,
+        data: JSON.stringify(item),
+      };
+    },
+  },
+  records: {
+    table: records,
+    columns: ['id', 'kind', 'data', 'at'],
+    row: (data: unknown) => {
+      const row = read(recordRow, data, { what: 'the record' });
+      inside(`The ${row.kind} “${row.id}”`, row.data, (entry) => readEntry(row.kind, entry));
+      return row;
+    },
+  },
+  printers: {
+    table: printers,
+    columns: ['id', 'name', 'measuredX', 'measuredY', 'selected'],
+    row: (data: unknown) => {
+      const row = read(printerRow, data, { what: 'the printer' });
+      printerCorrection(row.measuredX, row.measuredY);
+      return row;
+    },
+  },
+  letterSets: {
+    table: letterSets,
+    columns: ['hand', 'content'],
+    row: (data: unknown) => read(letterSetRow, data, { what: 'the letter set' }),
+  },
+  wordLists: {
+    table: wordLists,
+    columns: ['id', 'name', 'content'],
+    row: (data: unknown) => read(wordListRow, data, { what: 'the word list' }),
+  },
+} as const;
+
+export type BackupTable = keyof typeof BACKUP_TABLES;
+export const BACKUP_TABLE_NAMES = [
+  'sheets',
+  'items',
+  'records',
+  'printers',
+  'letterSets',
+  'wordLists',
+] as const satisfies readonly BackupTable[];

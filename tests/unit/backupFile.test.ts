@@ -1,0 +1,129 @@
+import fc from 'fast-check';
+import { strToU8, zipSync } from 'fflate';
+import { describe, expect, it } from 'vitest';
+import { zipStream } from '@/app/_lib/zipStream';
+import { Problem } from '@/core/problem/problem';
+import { type BackupManifest, type BackupRows, isZip, readBackup } from '@/ui/workshop/readBackup';
+
+const manifest = (tables: Record<string, number>, version = 2) =>
+  JSON.stringify({ format: 'elvane-backup', version, madeAt: '2026-11-24T12:00:00.000Z', tables });
+
+/** A zip as the server makes it. */
+async function served(
+  files: readonly (readonly [string, readonly string[]])[],
+): Promise<Uint8Array<ArrayBuffer>> {
+  const stream = zipStream(async (add) => {
+    for (const [name, parts] of files) for (const part of parts) await add(name, part);
+  });
+  return new Uint8Array(await new Response(stream).arrayBuffer());
+}
+
+async function readAll(bytes: Uint8Array<ArrayBuffer>): Promise<(BackupManifest | BackupRows)[]> {
+  const found: (BackupManifest | BackupRows)[] = [];
+  for await (const part of readBackup(new Blob([bytes]))) found.push(part);
+  return found;
+}
+
+const rowsIn = (parts: readonly (BackupManifest | BackupRows)[]) =>
+  parts.flatMap((part) =>
+    'rows' in part ? part.rows.map((row, i) => [part.table, part.first + i, row]) : [],
+  );
+
+describe('a backup as it comes from the server', () => {
+  it('is read row by row, whatever stands in the rows and however it was cut', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.record({ id: fc.string(), text: fc.string({ unit: 'grapheme', maxLength: 400 }) }), {
+          maxLength: 60,
+        }),
+        async (rows) => {
+          const bytes = await served([
+            ['manifest.json', [manifest({ sheets: rows.length })]],
+            ['sheets.jsonl', rows.map((row) => `${JSON.stringify(row)}\n`)],
+          ]);
+          const parts = await readAll(bytes);
+          expect(parts[0]).toMatchObject({ tables: { sheets: rows.length } });
+          expect(rowsIn(parts)).toEqual(rows.map((row, i) => ['sheets', i, row]));
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  it('holds photos larger than a chunk, in several tables', async () => {
+    const photo = Array.from({ length: 400_000 }, (_, i) => String.fromCharCode(33 + ((i * 7919) % 90))).join(
+      '',
+    );
+    const item = `${JSON.stringify({ id: 'a', photo })}\n`;
+    const bytes = await served([
+      ['manifest.json', [manifest({ items: 5, printers: 1 })]],
+      ['items.jsonl', [item, item, item, item, item]],
+      ['printers.jsonl', ['{"id":"p"}\n']],
+    ]);
+    const rows = rowsIn(await readAll(bytes));
+    expect(rows.map(([table, number]) => [table, number])).toEqual([
+      ['items', 0],
+      ['items', 1],
+      ['items', 2],
+      ['items', 3],
+      ['items', 4],
+      ['printers', 0],
+    ]);
+    expect(rows[4]?.[2]).toEqual({ id: 'a', photo });
+  });
+});
+
+describe('what is no backup', () => {
+  const good = () =>
+    served([
+      ['manifest.json', [manifest({ sheets: 2 })]],
+      ['sheets.jsonl', ['{"id":"a"}\n', '{"id":"b"}\n']],
+    ]);
+
+  it('is told by its first bytes', async () => {
+    expect(await isZip(new Blob([await good()]))).toBe(true);
+    expect(await isZip(new Blob(['{"format":"elvane-backup"}']))).toBe(false);
+    expect(await isZip(new Blob([]))).toBe(false);
+  });
+
+  it('is refused in plain words: another zip, a later version, rows before the manifest, broken lines', async () => {
+    const zip = (files: Record<string, string>) =>
+      new Uint8Array(
+        zipSync(Object.fromEntries(Object.entries(files).map(([name, text]) => [name, strToU8(text)]))),
+      );
+    await expect(readAll(zip({ 'cat.txt': 'meow' }))).rejects.toThrow(/not an Elvane backup/);
+    await expect(readAll(zip({ 'manifest.json': manifest({}, 9) }))).rejects.toThrow(/version 9/);
+    await expect(
+      readAll(zip({ 'sheets.jsonl': '{"id":"a"}\n', 'manifest.json': manifest({ sheets: 1 }) })),
+    ).rejects.toThrow(/not an Elvane backup/);
+    await expect(
+      readAll(zip({ 'manifest.json': manifest({ sheets: 1 }), 'sheets.jsonl': '{"id":\n' })),
+    ).rejects.toThrow(/damaged/);
+    await expect(readAll(zip({ 'manifest.json': manifest({ sheets: 1 }) }))).rejects.toThrow(/cut short/);
+  });
+
+  it('never passes for whole when it is cut anywhere, or changed', async () => {
+    const bytes = await good();
+    const whole = rowsIn(await readAll(bytes));
+    await fc.assert(
+      fc.asyncProperty(
+        fc.integer({ min: 0, max: bytes.length - 1 }),
+        fc.integer({ min: 1, max: 255 }),
+        async (at, by) => {
+          const changed = bytes.slice();
+          changed[at] = (changed[at] as number) ^ by;
+          for (const damaged of [bytes.slice(0, at), changed]) {
+            try {
+              const rows = rowsIn(await readAll(damaged));
+              // What still reads as a backup has every row it says it has; the server counts them again.
+              expect(rows.length).toBeLessThanOrEqual(whole.length);
+            } catch (error) {
+              expect(error).toBeInstanceOf(Problem);
+            }
+          }
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+});
