@@ -2,7 +2,7 @@ import { and, asc, count, eq, getTableColumns, gt, lt, sql } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { Problem } from '@/core/problem/problem';
 import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
-import { openDatabase } from './client';
+import { atOneMoment, openDatabase } from './client';
 import { stagedRows } from './schema';
 
 /** A backup is a zip: `manifest.json`, then a file of JSON lines for each table. */
@@ -17,8 +17,8 @@ export interface Manifest {
   readonly tables: Readonly<Record<string, number>>;
 }
 
-/** Rows read at a time: with a photo each, some twelve megabytes. */
-const ROWS_AT_A_TIME = 20;
+/** Rows read at a time: with a photo each, some three megabytes. */
+const ROWS_AT_A_TIME = 5;
 
 const keyOf = (name: BackupTable): SQLiteColumn => {
   const { table } = BACKUP_TABLES[name];
@@ -41,42 +41,38 @@ export interface BackupSink {
 
 /** Everything in the store as it is at one moment, a few rows at a time. */
 export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
-  const db = await openDatabase();
-  await db.transaction(
-    async (moment) => {
-      const tables: Record<string, number> = {};
-      for (const name of BACKUP_TABLE_NAMES) {
-        const [found] = await moment.select({ n: count() }).from(BACKUP_TABLES[name].table);
-        tables[name] = found?.n ?? 0;
+  await atOneMoment(async (moment) => {
+    const tables: Record<string, number> = {};
+    for (const name of BACKUP_TABLE_NAMES) {
+      const [found] = await moment.select({ n: count() }).from(BACKUP_TABLES[name].table);
+      tables[name] = found?.n ?? 0;
+    }
+    await sink.manifest({
+      format: BACKUP_FORMAT,
+      version: BACKUP_ZIP_VERSION,
+      madeAt: now.toISOString(),
+      tables,
+    });
+    for (const name of BACKUP_TABLE_NAMES) {
+      const { table } = BACKUP_TABLES[name];
+      const key = keyOf(name);
+      let last: unknown;
+      for (;;) {
+        const rows: Record<string, unknown>[] = await moment
+          .select()
+          .from(table)
+          .where(last === undefined ? undefined : gt(key, last))
+          .orderBy(asc(key))
+          .limit(ROWS_AT_A_TIME);
+        if (rows.length === 0) break;
+        await sink.rows(
+          name,
+          rows.map((row) => outward(name, row)),
+        );
+        last = rows.at(-1)?.[key.name];
       }
-      await sink.manifest({
-        format: BACKUP_FORMAT,
-        version: BACKUP_ZIP_VERSION,
-        madeAt: now.toISOString(),
-        tables,
-      });
-      for (const name of BACKUP_TABLE_NAMES) {
-        const { table } = BACKUP_TABLES[name];
-        const key = keyOf(name);
-        let last: unknown;
-        for (;;) {
-          const rows: Record<string, unknown>[] = await moment
-            .select()
-            .from(table)
-            .where(last === undefined ? undefined : gt(key, last))
-            .orderBy(asc(key))
-            .limit(ROWS_AT_A_TIME);
-          if (rows.length === 0) break;
-          await sink.rows(
-            name,
-            rows.map((row) => outward(name, row)),
-          );
-          last = rows.at(-1)?.[key.name];
-        }
-      }
-    },
-    { behavior: 'deferred' },
-  );
+    }
+  });
 }
 
 /**
@@ -148,21 +144,23 @@ export async function commitRestore(
   }
   // No window has seen the restored sheets: whatever it saves from what it has open is refused as stale.
   const revision = now.getTime();
-  await db.transaction(async (all) => {
-    for (const name of BACKUP_TABLE_NAMES) {
-      const { table, columns } = BACKUP_TABLES[name];
-      const known = getTableColumns(table) as Record<string, SQLiteColumn>;
-      const into = columns.map((column) => sql.identifier(known[column]?.name ?? column));
-      const from = columns.map((column) => sql`json_extract(${stagedRows.data}, ${`$.${column}`})`);
-      if (name === 'sheets') {
-        into.push(sql.identifier('revision'));
-        from.push(sql`${revision}`);
-      }
-      await all.delete(table);
-      await all.run(
-        sql`insert into ${table} (${sql.join(into, sql`, `)}) select ${sql.join(from, sql`, `)} from ${stagedRows} where ${stagedRows.batch} = ${batch} and ${stagedRows.name} = ${name}`,
-      );
+  const steps = BACKUP_TABLE_NAMES.flatMap((name) => {
+    const { table, columns } = BACKUP_TABLES[name];
+    const known: Record<string, SQLiteColumn> = getTableColumns(table);
+    const into = columns.map((column) => sql.identifier(known[column]?.name ?? column));
+    const from = columns.map((column) => sql`json_extract(${stagedRows.data}, ${`$.${column}`})`);
+    if (name === 'sheets') {
+      into.push(sql.identifier('revision'));
+      from.push(sql`${revision}`);
     }
-    await all.delete(stagedRows).where(eq(stagedRows.batch, batch));
+    return [
+      db.delete(table),
+      db.run(
+        sql`insert into ${table} (${sql.join(into, sql`, `)}) select ${sql.join(from, sql`, `)} from ${stagedRows} where ${stagedRows.batch} = ${batch} and ${stagedRows.name} = ${name}`,
+      ),
+    ];
   });
+  const [first, ...others] = steps;
+  if (first) await db.batch([first, ...others]);
+  await dropRestore(batch);
 }

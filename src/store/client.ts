@@ -25,18 +25,22 @@ interface Connection {
 // Kept on globalThis: the framework may load this module more than once in a process.
 const holder = globalThis as { elvaneConnection?: Connection };
 
+const address = () => process.env.ELVANE_DB_URL || DEFAULT_URL;
+const isFile = (url: string) => url.startsWith('file:');
+
+const newClient = (url: string): Client =>
+  createClient({ url, authToken: process.env.ELVANE_DB_TOKEN || undefined, timeout: BUSY_TIMEOUT });
+
 function connect(): Connection {
-  const url = process.env.ELVANE_DB_URL || DEFAULT_URL;
-  if (url.startsWith('file:')) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
-  const client = createClient({
-    url,
-    authToken: process.env.ELVANE_DB_TOKEN || undefined,
-    timeout: BUSY_TIMEOUT,
-  });
+  const url = address();
+  if (isFile(url)) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
+  const client = newClient(url);
   const database = drizzle(client, { schema });
-  const ready = migrate(database, {
-    migrationsFolder: join(/* turbopackIgnore: true */ process.cwd(), 'drizzle'),
-  });
+  const ready = (async () => {
+    // Readers of one moment, such as a backup, and writers do not wait for each other.
+    if (isFile(url)) await client.execute('PRAGMA journal_mode = WAL');
+    await migrate(database, { migrationsFolder: join(/* turbopackIgnore: true */ process.cwd(), 'drizzle') });
+  })();
   // Whoever awaits the database sees the failure; this only keeps it from being reported as unhandled as well.
   ready.catch(() => undefined);
   return { client, database, ready };
@@ -47,6 +51,26 @@ export async function openDatabase(): Promise<Database> {
   holder.elvaneConnection ??= connect();
   await holder.elvaneConnection.ready;
   return holder.elvaneConnection.database;
+}
+
+/**
+ * Reads the store as it is at one moment, however long that takes, on a connection of its own: others read and write
+ * meanwhile.
+ */
+export async function atOneMoment<T>(read: (database: Database) => Promise<T>): Promise<T> {
+  await openDatabase();
+  const client = newClient(address());
+  const moment = await client.transaction('read');
+  try {
+    const asked: Client = Object.assign(Object.create(client), {
+      execute: moment.execute.bind(moment),
+      batch: moment.batch.bind(moment),
+    });
+    return await read(drizzle(asked, { schema }));
+  } finally {
+    moment.close();
+    client.close();
+  }
 }
 
 /** Closes the database so that the process can end. */

@@ -1,11 +1,12 @@
 import 'server-only';
+import { setImmediate } from 'node:timers/promises';
 import { strToU8, Zip, ZipDeflate } from 'fflate';
 
 /** Adds text to a file of the zip; a new name begins a new file. */
 export type AddText = (name: string, text: string) => Promise<void>;
 
 /** How hard zips are packed, 0 to 9: photos hardly shrink, and text shrinks at once. */
-const LEVEL = 3;
+const LEVEL = 1;
 
 /**
  * A zip made as fast as it is read: `fill` waits whenever the reader is behind, and is ended by an error when the reader
@@ -35,6 +36,8 @@ export function zipStream(fill: (add: AddText) => Promise<void>): ReadableStream
     }
     open.file.push(strToU8(text));
     await send();
+    // Others are served between two pieces.
+    await setImmediate();
   };
   fill(add)
     .then(async () => {

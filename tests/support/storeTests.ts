@@ -1,0 +1,314 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import { DEMO_BENCH } from '@/core/kit/demoBench';
+import type { Item } from '@/core/kit/item';
+import type { EntryKind } from '@/core/log/entry';
+import { emptySet } from '@/core/setting/letterSet';
+import { restoreJson } from '@/store/backup';
+import { commitRestore, dropRestore, type Manifest, stageRows, streamBackup } from '@/store/backupStream';
+import type { BackupTable } from '@/store/backupTables';
+import { seedDemo } from '@/store/demo';
+import {
+  commitBatch,
+  deleteItems,
+  dropBatch,
+  findItem,
+  listItems,
+  saveItems,
+  stageItems,
+} from '@/store/items';
+import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from '@/store/letterSets';
+import { listNibs } from '@/store/nibs';
+import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from '@/store/printers';
+import { allRecords, deleteRecord, listRecords, saveRecord } from '@/store/records';
+import {
+  deleteSheet,
+  findSheet,
+  listSheets,
+  purgeSheets,
+  restoreSheet,
+  saveSheet,
+  UNSAVED,
+} from '@/store/sheets';
+import { deleteWordList, findWordList, saveWordList } from '@/store/wordLists';
+
+const at = (minute: number) => new Date(Date.UTC(2026, 10, 24, 12, minute));
+const RECIPE = JSON.stringify(freshRecipe('italic'));
+const sheet = (id: string, name = `Sheet ${id}`) => ({ id, name, recipe: RECIPE });
+
+/** A backup as it is streamed: its manifest, and the rows of each table in order. */
+interface Taken {
+  readonly manifest: Manifest;
+  readonly rows: Readonly<Record<string, readonly unknown[]>>;
+}
+
+async function backedUp(minute: number): Promise<Taken> {
+  let manifest: Manifest | undefined;
+  const rows: Record<string, unknown[]> = {};
+  await streamBackup(at(minute), {
+    manifest: async (found) => {
+      manifest = found;
+    },
+    rows: async (table, more) => {
+      rows[table] = [...(rows[table] ?? []), ...JSON.parse(JSON.stringify(more))];
+    },
+  });
+  if (!manifest) throw new Error('no manifest');
+  return { manifest, rows };
+}
+
+async function restored({ manifest, rows }: Taken, minute: number, batch = 'batch'): Promise<void> {
+  for (const [table, list] of Object.entries(rows))
+    await stageRows(batch, table as BackupTable, 0, list, at(minute));
+  await commitRestore(batch, manifest.tables, at(minute));
+}
+
+/** What holds for the store wherever its database is; `fresh` lays an empty one there. */
+export function storeTests(fresh: () => Promise<void>): void {
+  beforeEach(fresh);
+
+  describe('sheets', () => {
+    it('are listed latest first and overwritten by id', async () => {
+      await saveSheet(sheet('a'), at(1));
+      await saveSheet(sheet('b'), at(2));
+      await saveSheet(sheet('a', 'Renamed'), at(3));
+      expect((await listSheets()).map(({ name }) => name)).toEqual(['Renamed', 'Sheet b']);
+      expect((await findSheet('a'))?.createdAt).toBe(at(1).toISOString());
+    });
+
+    it('come back after a deletion, until it is purged', async () => {
+      await saveSheet(sheet('a'), at(1));
+      expect(await deleteSheet('a', at(2))).toBe(true);
+      expect(await deleteSheet('a', at(2))).toBe(false);
+      expect(await findSheet('a')).toBeUndefined();
+      expect(await restoreSheet('a')).toBe(true);
+      expect(await findSheet('a')).toBeDefined();
+      await deleteSheet('a', at(3));
+      await purgeSheets(at(4));
+      expect(await restoreSheet('a')).toBe(false);
+    });
+
+    it('grow by a revision with every save, and refuse a save from an earlier one', async () => {
+      expect(await saveSheet(sheet('a'), at(1), UNSAVED)).toEqual({ kind: 'saved', revision: 1 });
+      expect(await saveSheet(sheet('a', 'Mine'), at(2), 1)).toEqual({ kind: 'saved', revision: 2 });
+      const stale = await saveSheet(sheet('a', 'Late'), at(3), 1);
+      expect(stale).toMatchObject({ kind: 'stale', theirs: { name: 'Mine', revision: 2 } });
+      expect((await findSheet('a'))?.name).toBe('Mine');
+      // A new sheet under an id that is taken is no new sheet.
+      expect(await saveSheet(sheet('a', 'Twin'), at(3), UNSAVED)).toMatchObject({ kind: 'stale' });
+      expect(await saveSheet(sheet('a', 'Over it'), at(4))).toEqual({ kind: 'saved', revision: 3 });
+    });
+
+    it('do not come back when a window that had them open saves after they were deleted', async () => {
+      await saveSheet(sheet('a'), at(1), UNSAVED);
+      await deleteSheet('a', at(2));
+      expect(await saveSheet(sheet('a'), at(3), 1)).toEqual({ kind: 'stale', theirs: undefined });
+      expect(await findSheet('a')).toBeUndefined();
+      // Asked for in so many words they do.
+      expect(await saveSheet(sheet('a'), at(4))).toMatchObject({ kind: 'saved' });
+    });
+
+    it('of a backup restored are new to every window', async () => {
+      await saveSheet(sheet('a', 'Then'), at(1), UNSAVED);
+      const backup = await backedUp(2);
+      await saveSheet(sheet('a', 'Since'), at(3), 1);
+      await restored(backup, 4);
+      for (const seen of [1, 2]) {
+        expect(await saveSheet(sheet('a', 'Late'), at(5), seen)).toMatchObject({ theirs: { name: 'Then' } });
+      }
+    });
+
+    it('take text as text, whatever it says', async () => {
+      const name = `Robert'); DROP TABLE sheets;--`;
+      await saveSheet(sheet('a', name), at(1));
+      expect((await findSheet('a'))?.name).toBe(name);
+    });
+  });
+
+  it('a deleted thing can be put back as it was', async () => {
+    await seedDemo(at(1));
+    expect(await listItems()).toHaveLength(DEMO_BENCH.length);
+    expect((await listNibs()).every(({ width }) => width > 0)).toBe(true);
+    const [gone] = await deleteItems(['square-2-4']);
+    expect(await findItem('square-2-4')).toBeUndefined();
+    if (gone) await saveItems([gone]);
+    expect(await findItem('square-2-4')).toEqual(gone);
+  });
+
+  it('a file of things is laid on the bench whole or not at all', async () => {
+    const [one, two] = DEMO_BENCH as [Item, Item];
+    await stageItems('half', [one], at(1));
+    expect(await listItems()).toEqual([]);
+    await dropBatch('half');
+    expect(await commitBatch('half')).toBe(0);
+    await stageItems('all', [one], at(1));
+    await stageItems('all', [two, { ...one, label: 'renamed' }], at(1));
+    expect(await commitBatch('all')).toBe(2);
+    expect((await findItem(one.id))?.label).toBe('renamed');
+  });
+
+  it('remembers by kind, range and number, in order, and forgets', async () => {
+    const entry = (id: string, kind: EntryKind, minute: number) => ({
+      id,
+      kind,
+      data: '{}',
+      at: at(minute).toISOString(),
+    });
+    await saveRecord(entry('b', 'mix', 2));
+    await saveRecord(entry('a', 'cure', 1));
+    await saveRecord(entry('c', 'mix', 3));
+    const ids = async (wanted: Parameters<typeof listRecords>[0]) =>
+      (await listRecords(wanted)).map(({ id }) => id);
+    expect(await ids({ kinds: ['mix', 'cure'] })).toEqual(['a', 'b', 'c']);
+    expect(await ids({ kinds: ['mix'] })).toEqual(['b', 'c']);
+    expect(await ids({ kinds: ['mix', 'cure'], since: at(2) })).toEqual(['b', 'c']);
+    // The latest are kept where there are too many.
+    expect(await ids({ kinds: ['mix', 'cure'], limit: 2 })).toEqual(['b', 'c']);
+    expect(await ids({ kinds: [] })).toEqual([]);
+    await deleteRecord('a');
+    expect((await allRecords()).map(({ id }) => id)).toEqual(['b', 'c']);
+  });
+
+  it('one printer at most is selected', async () => {
+    await savePrinter({ id: 'a', name: 'First', measuredX: 98, measuredY: 98 });
+    await savePrinter({ id: 'b', name: 'Second', measuredX: 99, measuredY: 99 });
+    expect(await selectedPrinter()).toBeUndefined();
+    await selectPrinter('a');
+    await selectPrinter('b');
+    expect((await listPrinters()).filter(({ selected }) => selected).map(({ id }) => id)).toEqual(['b']);
+    await savePrinter({ id: 'b', name: 'Second', measuredX: 99.5, measuredY: 99 });
+    expect((await selectedPrinter())?.measuredX).toBe(99.5);
+    await selectPrinter(null);
+    await deletePrinter('a');
+    expect(await selectedPrinter()).toBeUndefined();
+  });
+
+  it('a letter set is kept for its hand, replaced and forgotten', async () => {
+    const set = { ...emptySet('italic'), variants: { r: 'long-eared' } };
+    await saveLetterSet(set);
+    await saveLetterSet({ ...set, variants: { g: 'flourished' } });
+    await saveLetterSet(emptySet('copperplate'));
+    expect((await findLetterSet('italic'))?.variants).toEqual({ g: 'flourished' });
+    expect(Object.keys(await listLetterSets()).sort()).toEqual(['copperplate', 'italic']);
+    await deleteLetterSet('italic');
+    expect(await findLetterSet('italic')).toBeUndefined();
+  });
+
+  it('one list of words is kept, replaced and forgotten', async () => {
+    expect(await findWordList()).toBeUndefined();
+    await saveWordList({ name: 'first', content: 'mesiac' });
+    await saveWordList({ name: 'second', content: 'hviezda' });
+    expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
+    const backup = await backedUp(1);
+    await deleteWordList();
+    expect(await findWordList()).toBeUndefined();
+    await restored(backup, 9);
+    expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
+  });
+
+  describe('a backup', () => {
+    const filled = async () => {
+      await seedDemo(at(1));
+      await deleteSheet('demo-roman', at(2));
+      await saveLetterSet({ ...emptySet('italic'), variants: { r: 'long-eared' } });
+      await savePrinter({ id: 'a', name: 'First', measuredX: 98, measuredY: 98.5 });
+      await saveWordList({ name: 'words', content: 'moon' });
+    };
+
+    it('brings everything back into another database', async () => {
+      await filled();
+      const backup = await backedUp(3);
+      expect(backup.manifest.tables.items).toBe(DEMO_BENCH.length);
+      await fresh();
+      await saveSheet(sheet('to-be-replaced'), at(1));
+      await restored(backup, 9);
+      expect(await backedUp(3)).toEqual(backup);
+      expect(await findSheet('to-be-replaced')).toBeUndefined();
+      expect(await findSheet('demo-roman')).toBeUndefined();
+    });
+
+    it('is of one moment, and others save meanwhile', async () => {
+      await filled();
+      const names: string[] = [];
+      await streamBackup(at(3), {
+        manifest: async () => {
+          await saveSheet(sheet('meanwhile'), at(4), UNSAVED);
+          await saveItems(DEMO_BENCH.slice(0, 1).map((item) => ({ ...item, id: 'new' })));
+        },
+        rows: async (table, rows) => {
+          if (table === 'sheets') names.push(...rows.map((row) => JSON.stringify(row)));
+        },
+      });
+      expect(names).toHaveLength(9);
+      expect(names.join()).not.toContain('meanwhile');
+      expect(await findSheet('meanwhile')).toBeDefined();
+    });
+
+    it('can be taken by two at once', async () => {
+      await filled();
+      const [one, other] = await Promise.all([backedUp(3), backedUp(3)]);
+      expect(other).toEqual(one);
+      await saveSheet(sheet('after'), at(4), UNSAVED);
+      expect(await findSheet('after')).toBeDefined();
+    });
+
+    it('cut short, or with an id twice, changes nothing', async () => {
+      await filled();
+      const before = await backedUp(3);
+      const { rows } = before;
+      await stageRows('short', 'sheets', 0, (rows.sheets ?? []).slice(1), at(4));
+      await expect(commitRestore('short', before.manifest.tables, at(4))).rejects.toThrow(
+        /cut short: 8 of 9 sheets/,
+      );
+      const twice = [...(rows.sheets ?? []), ...(rows.sheets ?? []).slice(0, 1)];
+      await stageRows('twice', 'sheets', 0, twice, at(4));
+      await expect(commitRestore('twice', { sheets: twice.length }, at(4))).rejects.toThrow(
+        /1 of its sheets twice/,
+      );
+      await dropRestore('twice');
+      await expect(commitRestore('twice', { sheets: 1 }, at(4))).rejects.toThrow(/0 of 1 sheets/);
+      expect(await backedUp(3)).toEqual(before);
+    });
+
+    it('with a row that cannot be read is refused by its name', async () => {
+      const stage = (table: BackupTable, row: unknown) => stageRows('bad', table, 0, [row], at(1));
+      const times = { createdAt: at(1).toISOString(), updatedAt: at(1).toISOString(), deletedAt: null };
+      await expect(stage('sheets', { ...sheet('a', 'Ode'), recipe: '{}', ...times })).rejects.toThrow(
+        /The sheet “Ode”/,
+      );
+      await expect(
+        stage('records', { id: 'p', kind: 'prepared', data: '{"done":5}', at: at(1).toISOString() }),
+      ).rejects.toThrow(/The prepared “p” in this backup cannot be read: The steps done must be a list/);
+      await expect(
+        stage('printers', { id: 'a', name: 'Far off', measuredX: 1e300, measuredY: 98, selected: true }),
+      ).rejects.toThrow();
+      await expect(stage('items', { id: 'a', kind: 'ink', label: '' })).rejects.toThrow(/needs a name/);
+    });
+
+    it('of version 1, one JSON file, goes on being restored, nibs of the earliest ones too', async () => {
+      await filled();
+      const { rows } = await backedUp(3);
+      const old = {
+        format: 'elvane-backup',
+        version: 1,
+        madeAt: at(3).toISOString(),
+        ...rows,
+        items: [],
+        nibs: [{ id: 'n', kind: 'broad', label: 'old nib', width: 2, uncertainty: null, measuredAt: null }],
+      };
+      await fresh();
+      expect(await restoreJson(old, at(5))).toMatchObject({ sheets: 9, items: 1, printers: 1 });
+      expect((await listNibs()).map(({ label }) => label)).toEqual(['old nib']);
+      await expect(restoreJson({ format: 'elsewhere' }, at(5))).rejects.toThrow(/not an Elvane backup/);
+      await expect(restoreJson({ ...old, version: 7 }, at(5))).rejects.toThrow(/version 7/);
+      await expect(restoreJson({ ...old, sheets: [{ id: 'x' }] }, at(5))).rejects.toThrow();
+      expect(await listSheets()).toHaveLength(8);
+    });
+  });
+
+  it('the demo leaves a store with anything in it alone', async () => {
+    await saveSheet(sheet('mine'), at(1));
+    await seedDemo(at(2));
+    expect(await listNibs()).toEqual([]);
+  });
+}
