@@ -1,12 +1,12 @@
 import { getStroke } from 'perfect-freehand';
 import polygonClipping, { type Polygon as ClipPolygon } from 'polygon-clipping';
 import { bench, describe } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
 import { HANDS, handById } from '@/core/hands/registry';
 import { exactOutlines } from '@/core/pen/exact';
 import { sweep } from '@/core/pen/pen';
 import { trace } from '@/core/pen/trace';
 import { samplesFor } from '@/core/practice/words/samples';
-import { freshRecipe } from '@/core/document/defaults';
 import { recipeTypeface } from '@/core/setting/settingFace';
 import { ruleSheet } from '@/core/sheet/rule';
 import { inkOf } from '@/core/type/cut';

@@ -1,13 +1,13 @@
 import { bench, describe } from 'vitest';
 import { bundledWords } from '@/app/_lib/words';
+import { freshRecipe } from '@/core/document/defaults';
+import { demoPages } from '@/core/document/demoPages';
 import { compose, drawPage } from '@/core/practice/compose';
 import { planCourse } from '@/core/practice/course/course';
 import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
-import { demoPages } from '@/core/document/demoPages';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { coverWith } from '@/core/practice/words/cover';
 import { writable } from '@/core/practice/words/wordList';
-import { freshRecipe } from '@/core/document/defaults';
 import { renderPdfPages } from '@/render/pdf';
 
 const words = bundledWords();

@@ -7,9 +7,9 @@
  */
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import { freshRecipe } from '../src/core/document/defaults';
 import { OPENING_HAND } from '../src/core/hands/registry';
 import { loadScript } from '../src/core/hands/scripts';
-import { freshRecipe } from '../src/core/document/defaults';
 import { letterZones, recipeTypeface } from '../src/core/setting/settingFace';
 import { renderPng } from '../src/render/png';
 import { alphabetRows, specimen } from './specimenPage';

@@ -1,7 +1,7 @@
+import type { Recipe } from '../src/core/document/recipe';
 import { segments } from '../src/core/drawing/build';
 import type { Drawing, DrawingNode } from '../src/core/drawing/drawing';
 import { tanDeg } from '../src/core/measure/units';
-import type { Recipe } from '../src/core/document/recipe';
 import { letterZones, recipeTypeface } from '../src/core/setting/settingFace';
 import type { Typeface } from '../src/core/type/face';
 import { ornamented } from '../src/core/type/ornament';

@@ -1,9 +1,9 @@
 /** Writes the specimen of each drawn hand to docs/screenshots: all letters, rhythm strips, sixty words, the pangram. */
 import { writeFileSync } from 'node:fs';
+import { freshRecipe } from '../src/core/document/defaults';
 import { HANDS } from '../src/core/hands/registry';
 import { hasLetters, loadScript } from '../src/core/hands/scripts';
 import { ARABIC_SENTENCES, ARABIC_WORDS } from '../src/core/practice/words/sky';
-import { freshRecipe } from '../src/core/document/defaults';
 import { recipeTypeface } from '../src/core/setting/settingFace';
 import { renderPng } from '../src/render/png';
 import { alphabetRows, specimen } from './specimenPage';

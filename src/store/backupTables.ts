@@ -7,7 +7,7 @@ import { printerCorrection } from '@/core/page/printer';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
-import { LETTER_SET_LIMITS } from '@/core/setting/letterSet';
+import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
 import { items, letterSets, printers, records, sheets, wordLists } from './schema';
 
 /** A recipe with a page of practice bands, as JSON. */

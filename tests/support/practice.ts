@@ -9,7 +9,7 @@ import { type Band, bandOf, MODEL_TINTS, WHATS } from '@/core/practice/band';
 import type { Composed } from '@/core/practice/compose';
 import { DRILLS } from '@/core/practice/drills';
 import { PICTURES } from '@/core/practice/pictures';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { pin, settle } from '@/core/sheet/solve';
 import { INKS } from '@/core/writing/inkStyle';
 

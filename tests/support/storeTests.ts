@@ -3,7 +3,7 @@ import { freshRecipe } from '@/core/document/defaults';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import type { Item } from '@/core/kit/item';
 import type { EntryKind } from '@/core/log/entry';
-import { emptySet } from '@/core/setting/letterSet';
+import { emptySet } from '@/core/setting/ownLetters';
 import { restoreJson } from '@/store/backup';
 import { commitRestore, dropRestore, type Manifest, stageRows, streamBackup } from '@/store/backupStream';
 import type { BackupTable } from '@/store/backupTables';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { asOwn, emptySet, OWN_BODY, ownLetters, readLetterSet } from '@/core/setting/letterSet';
+import { readLetterSet } from '@/core/setting/letterSet';
+import { asOwn, emptySet, OWN_BODY, ownLetters } from '@/core/setting/ownLetters';
 import { cutsOf, DRAWN, nameOf, usualFace } from '../support/drawnHands';
 
 /** Thousandths of a letter unit, and the lift of heights to the body letters of one's own are drawn at. */

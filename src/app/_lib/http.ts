@@ -2,7 +2,7 @@ import 'server-only';
 import { z } from 'zod';
 import { type Offer, Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
-import { LETTER_SET_LIMITS } from '@/core/setting/letterSet';
+import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
 import { log } from './log';
 
 /** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */

@@ -4,13 +4,13 @@ import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { handById, isHand, OPENING_HAND } from '@/core/hands/registry';
 import { nibsFor } from '@/core/kit/nib';
 import { Problem } from '@/core/problem/problem';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { pin } from '@/core/sheet/solve';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
 import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
 import { usualName } from '@/ui/lib/usualName';
-import { unpackRecipe } from '@/ui/sheet/recipeUrl';
+import { unpackRecipe } from '@/ui/sheet/unpackRecipe';
 import type { Opened } from '@/ui/sheet/useSheet';
 import { idSchema } from './http';
 

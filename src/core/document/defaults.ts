@@ -1,8 +1,9 @@
 import { type HandId, handById } from '../hands/registry';
-import { NO_PRACTICE } from '../practice/band';
+import { NO_PRACTICE } from '../practice/noPractice';
 import { handSetting } from '../setting/handSetting';
 import { shownLines } from '../sheet/shownLines';
-import { RECIPE_FORMAT, RECIPE_VERSION, type Recipe } from './recipe';
+import { RECIPE_FORMAT, RECIPE_VERSION } from './format';
+import type { Recipe } from './recipe';
 
 /** Margins a desktop sheet is comfortable with: room for the hand to rest and for the aids. */
 const MARGIN = 15;

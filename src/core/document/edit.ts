@@ -1,7 +1,7 @@
 import { countsByPen } from '../hand/hand';
 import { type HandId, handById } from '../hands/registry';
+import { handOf } from '../setting/handOf';
 import { handSetting } from '../setting/handSetting';
-import { handOf } from '../setting/setting';
 import { shownLines } from '../sheet/shownLines';
 import { settle } from '../sheet/solve';
 import { carriedOver } from '../type/touch';

@@ -1,18 +1,17 @@
 import { z } from 'zod';
 import type { HandId } from '../hands/registry';
-import { NO_PRACTICE, practiceSchema } from '../practice/band';
+import { practiceSchema } from '../practice/band';
+import { NO_PRACTICE } from '../practice/noPractice';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { schoolOfHand } from '../setting/setting';
 import { sheetShape } from '../sheet/sheet';
+import { RECIPE_FORMAT, RECIPE_VERSION } from './format';
 
 /**
  * The recipe: everything that decides what a sheet looks like, as versioned plain JSON (docs/formats.md): a setting and
  * a page, what the sheet adds, and what is practised on it.
  */
-export const RECIPE_FORMAT = 'elvane-recipe';
-export const RECIPE_VERSION = 2;
-
 export const recipeSchema = z
   .strictObject({
     format: z.literal(RECIPE_FORMAT),

@@ -1,7 +1,8 @@
 import { paperFormat } from '../measure/paper';
 import type { Mm } from '../measure/units';
 import { Problem } from '../problem/problem';
-import { handOf, type Setting } from '../setting/setting';
+import { handOf } from '../setting/handOf';
+import type { Setting } from '../setting/setting';
 import type { PageShape, Paper } from './pageShape';
 
 /** Strip along each edge that desktop printers commonly leave blank. */

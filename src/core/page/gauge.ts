@@ -1,7 +1,8 @@
 import { group, type Segment, segments, text } from '../drawing/build';
 import type { DrawingNode } from '../drawing/drawing';
 import { cosDeg, type Degrees, type Mm, plain, sinDeg } from '../measure/units';
-import { handOf, type Setting } from '../setting/setting';
+import { handOf } from '../setting/handOf';
+import type { Setting } from '../setting/setting';
 import { type Furnished, hasGauge, type PageBoxes, PRINT_EDGE } from './boxes';
 import { AID_LINE, SMALL } from './lettering';
 import type { LineLanguage } from './lineLanguage';

@@ -118,8 +118,6 @@ export const practiceSchema = z.strictObject({
 
 export type Practice = z.infer<typeof practiceSchema>;
 
-export const NO_PRACTICE: Practice = { bands: [] };
-
 /** Any document that holds a practice page. */
 export interface WithBands {
   readonly practice: Practice;

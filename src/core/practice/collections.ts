@@ -1,5 +1,5 @@
 import type { LetterCase } from '../hand/hand';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import { type Band, bandOf, type How } from './band';
 import type { Ground } from './ground';
 import { familiesOf } from './subjects';

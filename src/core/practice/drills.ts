@@ -1,5 +1,5 @@
 import type { ToolFamily } from '../hand/hand';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import type { Sheet } from '../sheet/sheet';
 import { type Built, type Drill, EASY_BEAT } from './drills/drill';
 import { angleLadder, brokenStrokes, diamonds, serifs } from './drills/edge';

@@ -1,5 +1,5 @@
 import { Problem } from '../problem/problem';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import { type Band, bandOf, type How, MOST_BANDS, usualHow, type WhatKind, type WithBands } from './band';
 import type { Ground } from './ground';
 import { warmUpFor } from './lessons';

@@ -1,5 +1,5 @@
 import { isPressed } from '../hand/hand';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import type { Sheet } from '../sheet/sheet';
 import { drillsFor } from './drills';
 import type { Ground } from './ground';

@@ -1,7 +1,7 @@
 import { USUAL } from '../hand/letter';
 import type { Mm } from '../measure/units';
 import type { StrokePlan } from '../pen/stroke';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import type { Cut } from '../type/cut';
 import type { Typeface } from '../type/face';
 import { type Figure, letterFigure, shapeFigure, strokeFigure, textFigure } from '../writing/figure';

@@ -1,6 +1,6 @@
 import { asTyped } from '../hand/hand';
+import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
-import { handOf } from '../setting/setting';
 import type { Sheet } from '../sheet/sheet';
 import { type Band, bandOf, type How, type WhatKind } from './band';
 import { drillsFor } from './drills';

@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import type { Offer } from '../problem/problem';
 import { ranged, whole } from '../problem/ranged';
 
 /** What the user pinned; everything else of these four follows (solve.ts). */
@@ -11,6 +10,3 @@ export const givenSchema = z.strictObject({
 });
 
 export type Given = z.infer<typeof givenSchema>;
-
-/** An offer to pin other values. */
-export const offerOf = (label: string, given: Given): Offer => ({ label, change: { given } });

@@ -1,7 +1,8 @@
 import { countsByPen, type Hand, inSchool } from '../hand/hand';
 import { type HandId, handById } from '../hands/registry';
 import type { Given } from './given';
-import { PLAIN_WRITING, type Setting } from './setting';
+import { PLAIN_WRITING } from './plainWriting';
+import type { Setting } from './setting';
 
 /** What is pinned at first: the nib and the hand's weight, or the body where heights are in mm. */
 export const usualGiven = (hand: Hand): Given =>

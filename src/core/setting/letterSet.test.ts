@@ -5,15 +5,9 @@ import { script } from '../hands/italic/script';
 import { Problem } from '../problem/problem';
 import { setLine } from '../type/setLine';
 import { build, typeface } from '../type/typeface';
-import {
-  asOwn,
-  emptySet,
-  LETTER_SET_LIMITS,
-  type LetterSet,
-  ownLetters,
-  parseLetterSet,
-  readLetterSet,
-} from './letterSet';
+import { type LetterSet, parseLetterSet, readLetterSet } from './letterSet';
+import { LETTER_SET_LIMITS } from './letterSetFormat';
+import { asOwn, emptySet, ownLetters } from './ownLetters';
 
 const key = { hand: 'italic', zones: italic.zones, penAngle: 45, slope: 6 } as const;
 const face = build(key, script);

@@ -1,27 +1,8 @@
 import { z } from 'zod';
-import type { Zones } from '../hand/hand';
-import type { Letter, Measures } from '../hand/letter';
 import { handIdSchema } from '../hands/handId';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
-
-/**
- * A scribe's letter set for one hand, as versioned plain JSON (docs/formats.md): the shapes written by default, and
- * letters of their own, given as strokes through knots.
- */
-export const LETTER_SET_FORMAT = 'elvane-letters';
-export const LETTER_SET_VERSION = 1;
-
-/** Bounds of what a set may hold: a whole alphabet twice over, with room for any stroke people write. */
-export const LETTER_SET_LIMITS = {
-  bytes: 512 * 1024,
-  letters: 120,
-  strokes: 16,
-  knots: 160,
-  /** Farthest a knot may lie from the letter's origin, in nib widths or fifths of the body. */
-  reach: 40,
-  variants: 200,
-} as const;
+import { LETTER_SET_FORMAT, LETTER_SET_LIMITS, LETTER_SET_VERSION } from './letterSetFormat';
 
 const L = LETTER_SET_LIMITS;
 
@@ -137,15 +118,6 @@ export const letterSetSchema = z.strictObject({
 export type LetterSet = z.infer<typeof letterSetSchema>;
 export type OwnLetter = LetterSet['letters'][number];
 
-export const emptySet = (hand: LetterSet['hand']): LetterSet => ({
-  format: LETTER_SET_FORMAT,
-  version: LETTER_SET_VERSION,
-  name: '',
-  hand,
-  variants: {},
-  letters: [],
-});
-
 /**
  * Reads a letter set from the text of a file.
  * @throws Problem when it is too large, is not JSON (with where it breaks off), is not a letter set, or one of its
@@ -215,52 +187,3 @@ function whereOf(path: readonly PropertyKey[], letters: unknown): string {
   if (path[4] === 'knots' && typeof path[5] === 'number') parts.push(`knot ${path[5] + 1}`);
   return `In ${parts.join(', ')}: `;
 }
-
-/** Body that letters of one's own are drawn at: five nib widths, or five fifths. */
-export const OWN_BODY = 5;
-
-/** Letters of one's own for a body of another height: heights follow it, widths stay. */
-export function ownLetters(letters: readonly OwnLetter[], zones: Pick<Zones, 'body'>): Letter[] {
-  const rise = zones.body / OWN_BODY;
-  return letters.map(({ strokes, entry, exit, ...letter }) => ({
-    ...letter,
-    family: 'your own',
-    ...(entry && { entry: { ...entry, y: entry.y * rise } }),
-    ...(exit && { exit: { ...exit, y: exit.y * rise } }),
-    strokes: strokes.map((stroke) => ({
-      ...stroke,
-      knots: stroke.knots.map((knot) => ({ ...knot, y: knot.y * rise })),
-    })),
-  }));
-}
-
-/** A built-in letter as one of one's own, to start from. */
-export const asOwn = (letter: Letter, variant: string, m: Pick<Measures, 'X'>): OwnLetter => {
-  const fall = OWN_BODY / m.X;
-  const rounded = (value: number) => Math.round(value * 1000) / 1000;
-  const port = (p: Letter['entry']) =>
-    p && { kind: p.kind, x: rounded(p.x), y: rounded(p.y * fall), dir: rounded(p.dir) };
-  return {
-    text: letter.text,
-    variant,
-    strokes: letter.strokes.map(({ name, remark, nib, finishes, knots }) => ({
-      name,
-      ...(remark !== undefined && { remark }),
-      ...(nib !== undefined && { nib }),
-      ...(finishes && { finishes }),
-      knots: knots.map((knot) => {
-        const entries = Object.entries(knot).filter(([, value]) => value !== undefined);
-        const numbers = entries.map(([key, value]) => [
-          key,
-          typeof value === 'number' ? rounded(key === 'y' ? value * fall : value) : value,
-        ]);
-        return Object.fromEntries(numbers) as OwnLetter['strokes'][number]['knots'][number];
-      }),
-    })),
-    ...(letter.entry && { entry: port(letter.entry) }),
-    ...(letter.exit && { exit: port(letter.exit) }),
-    ...(letter.shades && {
-      shades: [rounded(letter.shades[0]), rounded(letter.shades[1])] as [number, number],
-    }),
-  };
-};

@@ -1,6 +1,7 @@
 import type { Mm, Modules } from '../measure/units';
 import { dotHeight } from '../pen/thickness';
-import { handOf, type Setting } from './setting';
+import { handOf } from './handOf';
+import type { Setting } from './setting';
 
 /**
  * The vertical arithmetic of one ruled line, in modules: how far it reaches over and under its baseline and how far

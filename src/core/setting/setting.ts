@@ -1,24 +1,11 @@
 import { z } from 'zod';
-import { USUAL_CONTRAST } from '../hand/bases/shared';
-import { type Hand, inSchool } from '../hand/hand';
 import { handIdSchema } from '../hands/handId';
 import { type HandId, handById, isHand } from '../hands/registry';
 import { ranged } from '../problem/ranged';
 import { flag, shortText } from '../problem/schema';
 import { givenSchema } from './given';
 import { variantsSchema } from './letterSet';
-
-/** Writing as it is where nothing is asked for; the hand has its own contrast and joins. */
-export const PLAIN_WRITING = {
-  contrast: USUAL_CONTRAST,
-  joined: false,
-  bounce: 0,
-  mixed: false,
-  rising: 0,
-  signs: false,
-  fillers: false,
-  variants: {},
-};
+import { PLAIN_WRITING } from './plainWriting';
 
 /**
  * A setting: one hand with one pen at one size, as plain data: all that decides what its letters look like and how its
@@ -75,17 +62,3 @@ export const schoolOfHand = {
     return `${name} has no school “${school}”; it has: ${schools.map(({ id }) => id).join(', ')}.`;
   },
 };
-
-/** The hand of a setting, with its school's values in place. */
-export function handOf({ hand, school }: Pick<Setting, 'hand' | 'school'>): Hand {
-  const key = `${hand} ${school}`;
-  let known = taught.get(key);
-  if (!known) {
-    known = inSchool(handById(hand), school);
-    taught.set(key, known);
-  }
-  return known;
-}
-
-/** Asked for at every step of a layout; there are a few dozen at most, as settings name only schools that exist. */
-const taught = new Map<string, Hand>();

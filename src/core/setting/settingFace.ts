@@ -4,9 +4,11 @@ import type { Mm, NibWidths } from '../measure/units';
 import { lru, perObject } from '../memo/memo';
 import type { Typeface } from '../type/face';
 import { typeface } from '../type/typeface';
-import { type OwnLetter, ownLetters } from './letterSet';
+import { handOf } from './handOf';
+import type { OwnLetter } from './letterSet';
 import { moduleLength } from './lineSystem';
-import { handOf, type Setting } from './setting';
+import { ownLetters } from './ownLetters';
+import type { Setting } from './setting';
 
 /** Letters of pressed hands are drawn in fifths of the body. */
 const FIFTHS = 5;

@@ -1,6 +1,6 @@
 import { isPressed } from '../hand/hand';
 import { plain } from '../measure/units';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import type { Sheet } from './sheet';
 
 /** What a sheet is, in its numbers: the line at its head. */

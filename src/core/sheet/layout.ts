@@ -3,9 +3,9 @@ import type { Mm } from '../measure/units';
 import { type Box, type PageBoxes, pageBoxes } from '../page/boxes';
 import { LIMITS, outOfRange } from '../problem/limits';
 import { Problem } from '../problem/problem';
-import { offerOf } from '../setting/given';
+import { handOf } from '../setting/handOf';
 import { heightOfLines, lineSystem, linesThatFit, moduleLength } from '../setting/lineSystem';
-import { handOf } from '../setting/setting';
+import { offerOf } from '../setting/offerOf';
 import type { Sheet } from './sheet';
 import { largestForLines } from './solve';
 

@@ -1,6 +1,6 @@
 import type { Mm } from '../measure/units';
 import { barThickness, stemThickness, thinnestDirection } from '../pen/thickness';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import { layoutSheet } from './layout';
 import type { Sheet } from './sheet';
 import { bodyHeight } from './solve';

@@ -1,6 +1,6 @@
 import { countsByPen, type Range } from '../hand/hand';
 import { clamp, plain } from '../measure/units';
-import { handOf } from '../setting/setting';
+import { handOf } from '../setting/handOf';
 import type { Sheet } from './sheet';
 import { bodyHeight } from './solve';
 

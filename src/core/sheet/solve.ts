@@ -3,10 +3,11 @@ import { clamp, floorTo, type Mm, plain, roundTo } from '../measure/units';
 import { pageBoxes } from '../page/boxes';
 import { LIMITS, type LimitId, outOfRange } from '../problem/limits';
 import { Problem } from '../problem/problem';
-import { type Given, offerOf } from '../setting/given';
+import type { Given } from '../setting/given';
+import { handOf } from '../setting/handOf';
 import { handSetting } from '../setting/handSetting';
 import { lineSystem, linesThatFit, moduleLength } from '../setting/lineSystem';
-import { handOf } from '../setting/setting';
+import { offerOf } from '../setting/offerOf';
 import type { Sheet } from './sheet';
 
 /**

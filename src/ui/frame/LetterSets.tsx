@@ -2,7 +2,8 @@
 
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
 import type { HandId } from '@/core/hands/registry';
-import { emptySet, type LetterSet } from '@/core/setting/letterSet';
+import type { LetterSet } from '@/core/setting/letterSet';
+import { emptySet } from '@/core/setting/ownLetters';
 
 type Sets = Readonly<Partial<Record<HandId, LetterSet>>>;
 

@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { hasLetters } from '@/core/hands/scripts';
 import { textFor } from '@/core/practice/words/samples';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import type { Wanted, WrittenSample } from '@/workers/gallery.worker';
 
 /** Drawing waits until typing pauses for so long, in ms. */

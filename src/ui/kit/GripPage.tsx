@@ -5,7 +5,7 @@ import type { Recipe } from '@/core/document/recipe';
 import { adviseEdge, adviseSlant, USUAL_POINTING } from '@/core/kit/grip';
 import type { Kit } from '@/core/kit/match';
 import { cosDeg, plain, sinDeg } from '@/core/measure/units';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { Slider } from '../fields/Slider';
 
 /** The picture, in its own units: a page, and a pen lying on it. */

@@ -8,7 +8,7 @@ import type { Kit } from '@/core/kit/match';
 import { type Need, needFor } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
 import { entriesOf } from '@/core/log/entry';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { pin } from '@/core/sheet/solve';
 import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';

@@ -1,6 +1,6 @@
 import type { Recipe } from '@/core/document/recipe';
 import { plain } from '@/core/measure/units';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { bodyHeight } from '@/core/sheet/solve';
 import { inWords } from './words';
 

@@ -16,7 +16,7 @@ import type { Ground } from '@/core/practice/ground';
 import { PICTURES } from '@/core/practice/pictures';
 import { familiesOf } from '@/core/practice/subjects';
 import { LIMITS } from '@/core/problem/limits';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { INKS, type InkStyle } from '@/core/writing/inkStyle';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';

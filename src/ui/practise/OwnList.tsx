@@ -5,7 +5,7 @@ import { asTyped } from '@/core/hand/hand';
 import type { Ground } from '@/core/practice/ground';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { lettersOf } from '@/core/type/compose';
 import type { ListFacts } from '@/workers/practise.worker';
 import { FileButton } from '../fields/FileButton';

@@ -12,7 +12,7 @@ import { addBand, freeIds, newBand, usualOf, withBands } from '@/core/practice/e
 import { type Ground, groundOf } from '@/core/practice/ground';
 import { samplesFor } from '@/core/practice/words/samples';
 import { Problem } from '@/core/problem/problem';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { settle } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 import { Tabs } from '../fields/Tabs';

@@ -5,7 +5,7 @@ import { asTyped } from '@/core/hand/hand';
 import type { Ground } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import { LOOK_ALIKES } from '@/core/practice/words/select';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';

@@ -7,7 +7,7 @@ import { countsByPen } from '@/core/hand/hand';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { leftOut } from '@/core/sheet/draw/exemplar';
 import { layoutSheet } from '@/core/sheet/layout';
 import { nearestNib } from '@/core/sheet/nearestNib';

@@ -5,7 +5,7 @@ import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import { hasLetters } from '@/core/hands/scripts';
 import { LIMITS } from '@/core/problem/limits';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { settle } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';

@@ -5,7 +5,7 @@ import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { clamp } from '@/core/measure/units';
 import { LIMITS } from '@/core/problem/limits';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';

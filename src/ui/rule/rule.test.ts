@@ -4,7 +4,8 @@ import { freshRecipe } from '@/core/document/defaults';
 import { inWords } from '../lib/words';
 import { stepZoom } from '../paper/zoom';
 import { begin, commit, redo, undo } from '../sheet/history';
-import { packRecipe, unpackRecipe } from '../sheet/recipeUrl';
+import { packRecipe } from '../sheet/recipeUrl';
+import { unpackRecipe } from '../sheet/unpackRecipe';
 
 describe('history', () => {
   it('undo takes back every edit and redo brings it again', () => {

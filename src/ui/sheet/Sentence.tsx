@@ -9,7 +9,7 @@ import { nibsFor } from '@/core/kit/nib';
 import { PAPER_FORMATS, type PaperFormatId, paperFormat } from '@/core/measure/paper';
 import { plain } from '@/core/measure/units';
 import { LIMITS } from '@/core/problem/limits';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { bodyHeight, pin, pinHere, roomForLines, settle, unpin } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';

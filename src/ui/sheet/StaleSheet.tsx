@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { differences } from '@/core/document/differences';
-import type { Sheet, Theirs } from './useSheet';
+import type { Theirs } from './keptWork';
+import type { Sheet } from './useSheet';
 
 /** The sheet was changed or deleted elsewhere: what differs, and what to do about it. */
 export function StaleSheet({

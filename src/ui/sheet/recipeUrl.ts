@@ -1,8 +1,6 @@
-import { compressToEncodedURIComponent, decompressFromEncodedURIComponent } from 'lz-string';
-import { parseRecipe, type Recipe } from '@/core/document/recipe';
+import { compressToEncodedURIComponent } from 'lz-string';
+import type { Recipe } from '@/core/document/recipe';
 
-/** A recipe in the address is a few hundred characters; anything much longer is not ours. */
-const LONGEST = 8000;
 /**
  * Recipes with many bands grow longer than this and stay out of the address: it goes to the server several times in the
  * headers of one request, and those are bounded. The shelf has the sheet all the same.
@@ -11,16 +9,6 @@ const LONGEST_WRITTEN = 3500;
 
 /** A recipe packed for the address. */
 export const packRecipe = (recipe: Recipe): string => compressToEncodedURIComponent(JSON.stringify(recipe));
-
-/** The recipe packed in an address; undefined where there is none or it cannot be read. */
-export function unpackRecipe(packed: string | null | undefined): Recipe | undefined {
-  if (!packed || packed.length > LONGEST) return undefined;
-  try {
-    return parseRecipe(JSON.parse(decompressFromEncodedURIComponent(packed)));
-  } catch {
-    return undefined;
-  }
-}
 
 /** The address of a sheet in a station, the Rule station unless said otherwise. */
 export function sheetAddress(id: string, recipe?: Recipe, station = '/rule'): string {

@@ -1,15 +1,15 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { z } from 'zod';
-import { parseRecipe, type Recipe } from '@/core/document/recipe';
+import type { Recipe } from '@/core/document/recipe';
 import { type HandId, handById } from '@/core/hands/registry';
 import { isLoaded, loadScript } from '@/core/hands/scripts';
 import { Problem } from '@/core/problem/problem';
 import { layoutSheet } from '@/core/sheet/layout';
 import { Stale, sentenceOf } from '../lib/api';
 import { begin, commit, type History, redo, undo } from './history';
-import { sheetAddress, unpackRecipe } from './recipeUrl';
+import { hasKept, type Kept, keptKey, type Theirs } from './keptWork';
+import { sheetAddress } from './recipeUrl';
 import { Saver, saverOf, type Work } from './saver';
 
 /** Autosave waits this long after the last edit, in ms. */
@@ -27,15 +27,14 @@ export interface Opened extends Work {
 /** Longest name of a sheet. */
 const LONGEST_NAME = 80;
 
+/** Keeps work as a sheet of its own. */
+const copyOf = ({ name, recipe }: Work): Promise<void> =>
+  new Saver(crypto.randomUUID(), 0).leave({ name: `${name} (mine)`.slice(0, LONGEST_NAME), recipe });
+
 /** What an edit asked for that could not be; `attempted` is the recipe its offers apply to. */
 export interface Refused {
   readonly problem: Problem;
   readonly attempted: Recipe;
-}
-
-/** The sheet as somebody else has left it. */
-export interface Theirs extends Work {
-  readonly revision: number;
 }
 
 export type SaveState =
@@ -44,53 +43,11 @@ export type SaveState =
   /** Refused: it has been changed elsewhere, or, where there is none of theirs, deleted. */
   | { readonly kind: 'stale'; readonly why: string; readonly theirs: Theirs | undefined };
 
-const theirsSchema = z.object({ name: z.string(), recipe: z.unknown(), revision: z.number() }).nullable();
-
-function theirsOf(data: unknown): Theirs | undefined {
-  const found = theirsSchema.safeParse(data ?? null).data;
-  return found ? { ...found, recipe: parseRecipe(found.recipe) } : undefined;
-}
-
 const lettersMissing = (hand: HandId) =>
   new Problem(
     'hand',
     `The letters of ${handById(hand).name} could not be fetched; see whether the server is running and try again.`,
   );
-
-/** What this window keeps of a sheet between reloads. */
-interface Kept {
-  readonly name: string;
-  readonly history: History<Recipe>;
-}
-
-const keptKey = (id: string) => `elvane-sheet-${id}`;
-
-/**
- * The sheet as this window last had it. The page may have been drawn from an older answer of the server (Back does
- * that), so the recipe in the address counts; the history is kept if it ends there.
- */
-function keptSheet(id: string, name: string, initial: Recipe): Kept {
-  const address = new URLSearchParams(window.location.search);
-  const present = (address.get('sheet') === id && unpackRecipe(address.get('r'))) || initial;
-  try {
-    const kept = JSON.parse(sessionStorage.getItem(keptKey(id)) ?? 'null') as {
-      name: string;
-      history: History<unknown>;
-    } | null;
-    const same = (recipe: unknown) =>
-      JSON.stringify(parseRecipe(recipe)) === JSON.stringify(parseRecipe(present));
-    if (kept && same(kept.history.present)) {
-      const { past, future } = kept.history;
-      return {
-        name: kept.name,
-        history: { past: past.map(parseRecipe), present, future: future.map(parseRecipe) },
-      };
-    }
-  } catch {
-    // A history that cannot be read is no loss of work: the sheet itself comes from the address or the shelf.
-  }
-  return { name, history: begin(present) };
-}
 
 /**
  * The sheet being edited: undo and redo, autosave to the shelf, and the recipe in the address, so that Back, reload
@@ -123,6 +80,7 @@ export function useSheet({ id, name: initialName, recipe: initial, revision, inA
       unsaved.current ??= work;
       if (error instanceof Stale) {
         refusedBy.current = 'stale';
+        const { theirsOf } = await import('./kept');
         setSaveState({ kind: 'stale', why: error.message, theirs: theirsOf(error.theirs) });
       } else setSaveState({ kind: 'failed', why: sentenceOf(error) });
     }
@@ -192,22 +150,32 @@ export function useSheet({ id, name: initialName, recipe: initial, revision, inA
   useEffect(() => {
     if (loaded.current) return;
     loaded.current = true;
-    const kept = keptSheet(id, initialName, initial);
-    const { present } = kept.history;
-    whenWritten(
-      present.hand,
-      () => put(kept.history, kept.name),
-      () => setRefused({ problem: lettersMissing(present.hand), attempted: present }),
-    );
-  }, [id, initialName, initial, put, whenWritten]);
+    if (!hasKept(id)) return;
+    // What is done before the history is there is done after it.
+    waiting.current = [];
+    import('./kept').then(({ keptSheet }) => {
+      const meanwhile = waiting.current ?? [];
+      waiting.current = null;
+      const kept = keptSheet(id, initialName, initial);
+      const { present } = kept.history;
+      whenWritten(
+        present.hand,
+        () => put(kept.history, kept.name),
+        () => setRefused({ problem: lettersMissing(present.hand), attempted: present }),
+      );
+      meanwhile.forEach(inTurn);
+    });
+  }, [id, initialName, initial, inTurn, put, whenWritten]);
 
   useEffect(() => {
     const leave = () => {
       const work = unsaved.current;
-      if (!work || refusedBy.current) return;
+      if (!work) return;
       unsaved.current = null;
       clearTimeout(timer.current);
-      saver.current?.leave(work).catch(() => {
+      // Closed before it was said what shall stay: mine goes on the shelf beside theirs.
+      const leaving = refusedBy.current ? copyOf(work) : saver.current?.leave(work);
+      leaving?.catch(() => {
         unsaved.current ??= work;
       });
     };
@@ -266,8 +234,7 @@ export function useSheet({ id, name: initialName, recipe: initial, revision, inA
       const { theirs } = saveState;
       const mine = unsaved.current ?? { name: now.current.name, recipe: now.current.history.present };
       if (choice === 'both') {
-        const name = `${mine.name} (mine)`.slice(0, LONGEST_NAME);
-        await new Saver(crypto.randomUUID(), 0).save({ ...mine, name });
+        await copyOf(mine);
       }
       // A deleted sheet has no revision to go by: mine brings it back.
       if (saver.current) saver.current.revision = theirs?.revision;
@@ -279,7 +246,12 @@ export function useSheet({ id, name: initialName, recipe: initial, revision, inA
       }
       unsaved.current = null;
       setSaveState({ kind: 'saved' });
-      put(commit(now.current.history, theirs.recipe), theirs.name);
+      const { recipe } = theirs;
+      whenWritten(
+        recipe.hand,
+        () => put(commit(now.current.history, recipe), theirs.name),
+        () => setRefused({ problem: lettersMissing(recipe.hand), attempted: recipe }),
+      );
       window.history.replaceState(null, '', sheetAddress(id, theirs.recipe, window.location.pathname));
     },
   };

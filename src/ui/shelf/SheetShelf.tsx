@@ -12,7 +12,6 @@ import { ruleSheet } from '@/core/sheet/rule';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson, newId, sentenceOf } from '../lib/api';
-import { readRecipeFile } from '../lib/recipeFile';
 import { usualName } from '../lib/usualName';
 import { DrawingView } from '../paper/DrawingView';
 import { sheetAddress } from '../sheet/recipeUrl';
@@ -73,6 +72,7 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
     });
   const importFile = (file: File) =>
     guarded(async () => {
+      const { readRecipeFile } = await import('../lib/recipeFile');
       const recipe = await readRecipeFile(file);
       await loadScript(recipe.hand);
       ruleSheet(recipe);

@@ -1,10 +1,11 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { plain, tanDeg } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { letterUnit, recipeTypeface } from '@/core/setting/settingFace';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
@@ -16,7 +17,6 @@ import { useLetterSet } from '../frame/LetterSets';
 import { useKeys } from '../sheet/keys';
 import { SidePanel } from '../sheet/SidePanel';
 import { Alphabet } from './Alphabet';
-import { BlendColours } from './BlendColours';
 import { compared, comparisons } from './compare';
 import { BLEND, describe, LetterView, VIEWS, type View } from './LetterView';
 import { BalanceMarks, DimensionMarks } from './Marks';
@@ -29,6 +29,9 @@ import { useDraft } from './useDraft';
 import { usePlay } from './usePlay';
 import { Weight } from './Weight';
 import { WriteAnything } from './WriteAnything';
+
+/** Asks the bench, whose schemas nothing else on the desk needs. */
+const BlendColours = dynamic(() => import('./BlendColours').then(({ BlendColours }) => BlendColours));
 
 const TABS = ['Strokes', 'Pen', 'Weight', 'Measures', 'Shapes'] as const;
 type Tab = (typeof TABS)[number];

@@ -6,7 +6,9 @@ import type { Recipe } from '@/core/document/recipe';
 import { type Context, USUAL } from '@/core/hand/letter';
 import { handById } from '@/core/hands/registry';
 import { Problem } from '@/core/problem/problem';
-import { asOwn, LETTER_SET_LIMITS, type LetterSet, readLetterSet } from '@/core/setting/letterSet';
+import type { LetterSet } from '@/core/setting/letterSet';
+import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
+import { asOwn } from '@/core/setting/ownLetters';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { Toggle } from '../fields/Choices';
@@ -81,6 +83,7 @@ export function Shapes({
           `“${chosen.name}” is larger than ${LETTER_SET_LIMITS.bytes / 1024} kB, the most a letter set may be.`,
         );
       }
+      const { readLetterSet } = await import('@/core/setting/letterSet');
       const next = readLetterSet(await chosen.text());
       if (next.hand !== recipe.hand) {
         throw new Problem(

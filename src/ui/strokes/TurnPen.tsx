@@ -3,7 +3,7 @@ import { isPressed } from '@/core/hand/hand';
 import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import { LIMITS } from '@/core/problem/limits';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { bodyHeight, pin } from '@/core/sheet/solve';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';

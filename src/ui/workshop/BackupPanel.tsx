@@ -2,8 +2,6 @@
 
 import { useRef, useState } from 'react';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
-import { isZip } from './readBackup';
-import { restoreOld, restoreZip } from './restore';
 
 /** What is replaced is kept under this name. */
 const BEFORE = 'elvane-before-restore.zip';
@@ -38,6 +36,7 @@ export function BackupPanel() {
     guarded(async () => {
       stop.current = new AbortController();
       const { signal } = stop.current;
+      const { isZip, restoreOld, restoreZip } = await import('./restore');
       const counts = (await isZip(file))
         ? await restoreZip(file, signal, setShare, () => backup(BEFORE))
         : await restoreOld(file, signal, () => backup(BEFORE));

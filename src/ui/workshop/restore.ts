@@ -2,6 +2,8 @@ import { Problem } from '@/core/problem/problem';
 import { call, newId } from '../lib/api';
 import { readBackup } from './readBackup';
 
+export { isZip } from './readBackup';
+
 /** How many rows of each table were restored. */
 export type Restored = Readonly<Record<string, number>>;
 

@@ -21,7 +21,8 @@ import {
 } from '@/core/practice/edit';
 import { groundOf } from '@/core/practice/ground';
 import { Problem } from '@/core/problem/problem';
-import { packRecipe, sheetAddress, unpackRecipe } from '@/ui/sheet/recipeUrl';
+import { packRecipe, sheetAddress } from '@/ui/sheet/recipeUrl';
+import { unpackRecipe } from '@/ui/sheet/unpackRecipe';
 import { anyBands } from '../../support/practice';
 
 const italic = freshRecipe('italic');

@@ -17,7 +17,7 @@ import { inRows, sequenceOf } from '@/core/practice/cells';
 import { compose } from '@/core/practice/compose';
 import { groundOf, sized } from '@/core/practice/ground';
 import { placeLabels } from '@/core/practice/labels';
-import { asOwn } from '@/core/setting/letterSet';
+import { asOwn } from '@/core/setting/ownLetters';
 import { bodyHeight } from '@/core/sheet/solve';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -8,7 +8,7 @@ import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { courseSchema, plannedSchema } from '@/core/practice/course/course';
 import { layPack } from '@/core/practice/course/draw';
-import { handOf } from '@/core/setting/setting';
+import { handOf } from '@/core/setting/handOf';
 import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';

@@ -1,4 +1,4 @@
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { Sheet } from '../../sheet/sheet';
 
 /** What a page is about, for what to compare afterwards. */

@@ -1,6 +1,6 @@
 import { CAUTIONS } from '../../kit/cautions';
 import { type Mm, plain } from '../../measure/units';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { Sheet } from '../../sheet/sheet';
 import { groundOf } from '../ground';
 

@@ -3,7 +3,7 @@ import type { Vec } from '../../geometry/vec';
 import type { Mm } from '../../measure/units';
 import type { Box } from '../../page/boxes';
 import type { LineLanguage } from '../../page/lineLanguage';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import { ruledLine } from '../../sheet/layout';
 import { OFF } from '../../type/dotChains';
 import type { Figure } from '../../writing/figure';

@@ -5,7 +5,7 @@ import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
 import type { Box } from '../../page/boxes';
 import type { LineLanguage } from '../../page/lineLanguage';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { Band } from '../band';
 import type { Ground } from '../ground';
 import { BAND_GAP, type Piece, type Setting } from './piece';

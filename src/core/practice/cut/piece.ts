@@ -3,7 +3,7 @@ import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
 import type { Box, PageBoxes } from '../../page/boxes';
 import type { LineLanguage } from '../../page/lineLanguage';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { Cell, Row } from '../cells';
 import type { Ground } from '../ground';
 

@@ -1,7 +1,7 @@
 import type { DrawingNode } from '../../drawing/drawing';
 import { type Mm, plain } from '../../measure/units';
 import type { Box } from '../../page/boxes';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import { ruledLine } from '../../sheet/layout';
 import { reachBeyond } from '../../writing/ink';
 import type { Band } from '../band';

@@ -2,7 +2,7 @@ import type { SlantedOval } from '../../geometry/oval';
 import { line, stroke, to } from '../../hand/notation';
 import { clamp, cosDeg, sinDeg, tanDeg } from '../../measure/units';
 import type { Knot, StrokePlan } from '../../pen/stroke';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { Ground } from '../ground';
 import { alongArc } from './arc';
 import { type Built, count, SAW } from './drill';

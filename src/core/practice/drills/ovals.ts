@@ -2,7 +2,7 @@ import { ovalPoint, type SlantedOval, slantedOval } from '../../geometry/oval';
 import { directionOf, subtract, type Vec } from '../../geometry/vec';
 import { stroke, to } from '../../hand/notation';
 import type { Degrees, NibWidths } from '../../measure/units';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { Ground } from '../ground';
 import { alongArc } from './arc';
 import { type Built, count, EASY_BEAT } from './drill';

@@ -1,7 +1,7 @@
 import { line, stroke, to } from '../../hand/notation';
 import { clamp, type Degrees, tanDeg } from '../../measure/units';
 import type { Knot } from '../../pen/stroke';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { Ground } from '../ground';
 import { type Built, count, EASY_BEAT, SAW, stem } from './drill';
 

@@ -2,7 +2,7 @@ import { group, type Segment, segments } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
 import type { Mm } from '../../measure/units';
 import type { LineLanguage } from '../../page/lineLanguage';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { RuledLine, Ruling } from '../layout';
 import type { Sheet } from '../sheet';
 import { ladderReach } from './ladder';

@@ -4,7 +4,7 @@ import { countsByPen } from '../../hand/hand';
 import { cosDeg, type Mm, sinDeg } from '../../measure/units';
 import type { Box } from '../../page/boxes';
 import type { LineLanguage } from '../../page/lineLanguage';
-import { handOf } from '../../setting/setting';
+import { handOf } from '../../setting/handOf';
 import type { RuledLine, Ruling, Strip } from '../layout';
 import type { Sheet } from '../sheet';
 

@@ -1,7 +1,8 @@
 import { answer, LETTER_SET_BODY, parse, readJson } from '@/app/_lib/http';
 import { handIdSchema } from '@/core/hands/handId';
 import { Problem } from '@/core/problem/problem';
-import { emptySet, parseLetterSet } from '@/core/setting/letterSet';
+import { parseLetterSet } from '@/core/setting/letterSet';
+import { emptySet } from '@/core/setting/ownLetters';
 import { deleteLetterSet, findLetterSet, saveLetterSet } from '@/store/letterSets';
 
 type Context = { params: Promise<{ hand: string }> };

@@ -1,0 +1,26 @@
+import type { Recipe } from '@/core/document/recipe';
+import type { History } from './history';
+import type { Work } from './saver';
+
+/** The sheet as somebody else has left it. */
+export interface Theirs extends Work {
+  readonly revision: number;
+}
+
+/** What this window keeps of a sheet between reloads. */
+export interface Kept {
+  readonly name: string;
+  readonly history: History<Recipe>;
+}
+
+export const keptKey = (id: string) => `elvane-sheet-${id}`;
+
+/** Has this window anything of the sheet besides what the server sent: a history, or a recipe in the address? */
+export function hasKept(id: string): boolean {
+  if (new URLSearchParams(window.location.search).has('r')) return true;
+  try {
+    return sessionStorage.getItem(keptKey(id)) !== null;
+  } catch {
+    return false;
+  }
+}
