@@ -122,3 +122,41 @@ test.describe('on a phone', () => {
     });
   }
 });
+
+test('a notice stays while it is pointed at or reached, and goes in time', async ({ page }) => {
+  await page.clock.install();
+  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  const name = 'Dome inscription, capitals';
+  await page.getByRole('button', { name: `Duplicate ${name}` }).click();
+  const notice = page.getByText(`Duplicated “${name}”.`);
+  await notice.hover();
+  await page.clock.runFor(60_000);
+  await expect(notice).toBeVisible();
+  await page.getByRole('button', { name: 'Close' }).focus();
+  await page.mouse.move(0, 0);
+  await page.getByRole('button', { name: 'Close' }).focus();
+  await page.getByRole('searchbox').focus();
+  await page.clock.runFor(13_000);
+  await expect(notice).toHaveCount(0);
+});
+
+test('a stale window that is left without a choice leaves its work beside theirs', async ({
+  page,
+  context,
+}) => {
+  const id = await ownSheet(page, 'Left stale');
+  const other = await context.newPage();
+  await other.goto(`/rule?sheet=${id}`, { waitUntil: 'networkidle' });
+  await page.keyboard.press(']');
+  await expect(state(page)).toHaveText('Kept on the shelf');
+  await other.keyboard.press('.');
+  await expect(state(other)).toHaveText('Changed elsewhere');
+  await other.goto('about:blank');
+  await expect
+    .poll(async () => {
+      await page.goto('/shelf');
+      await page.getByRole('searchbox').fill('Left stale');
+      return page.getByRole('listitem').count();
+    })
+    .toBe(2);
+});

@@ -20,18 +20,31 @@ export const useNotice = () => useContext(NoticeContext);
 export function NoticeBoard({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<Notice | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const show = useCallback((next: Notice) => {
+  const leaveInTime = useCallback(() => {
     clearTimeout(timer.current);
-    setNotice(next);
     timer.current = setTimeout(() => setNotice(null), STAY);
   }, []);
+  const show = useCallback(
+    (next: Notice) => {
+      setNotice(next);
+      leaveInTime();
+    },
+    [leaveInTime],
+  );
+  /** A notice that is read or reached for stays (WCAG 2.2.1). */
+  const hold = () => clearTimeout(timer.current);
   return (
     <NoticeContext.Provider value={show}>
       {children}
-      <div aria-live="polite" className="no-print">
+      <div aria-live={notice?.tone === 'problem' ? 'assertive' : 'polite'} className="no-print">
         {notice && (
+          // biome-ignore lint/a11y/noStaticElementInteractions: nothing is done by it, only waited for
           <div
-            className={`fixed bottom-4 left-1/2 z-50 flex -translate-x-1/2 items-center gap-4 rounded border-l-4 bg-neutral px-4 py-2 text-neutral-content shadow-lg ${
+            onPointerEnter={hold}
+            onPointerLeave={leaveInTime}
+            onFocus={hold}
+            onBlur={leaveInTime}
+            className={`fixed bottom-4 max-sm:bottom-16 max-sm:w-[calc(100%-1.5rem)] left-1/2 z-50 flex -translate-x-1/2 items-center gap-4 rounded border-l-4 bg-neutral px-4 py-2 text-neutral-content shadow-lg ${
               notice.tone === 'problem' ? 'border-error' : 'border-primary'
             }`}
           >
