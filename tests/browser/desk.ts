@@ -10,6 +10,21 @@ export const test = base.extend<{ baseURL: string }>({
   baseURL: async ({}, use, { parallelIndex }) => {
     await use(`http://127.0.0.1:${FIRST_PORT + parallelIndex}`);
   },
+  // A page that is shown does not answer yet: on a busy machine what is pressed before it does is lost.
+  page: async ({ page }, use) => {
+    const goto = page.goto.bind(page);
+    page.goto = async (url, options) => {
+      const response = await goto(url, options);
+      if (url.startsWith('/')) {
+        const awake = /^\/(rule|kit|strokes|practise)\b/.test(url)
+          ? 'html[data-awake=sheet]'
+          : 'html[data-awake]';
+        await page.locator(awake).waitFor({ state: 'attached' });
+      }
+      return response;
+    };
+    await use(page);
+  },
 });
 
 export { type Download, expect, type Page } from '@playwright/test';

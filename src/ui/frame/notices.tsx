@@ -1,6 +1,7 @@
 'use client';
 
 import { createContext, type ReactNode, useCallback, useContext, useRef, useState } from 'react';
+import { useAwake } from './awake';
 
 /** A short word at the foot of the screen; with `undo`, a way back. */
 interface Notice {
@@ -18,6 +19,7 @@ const STAY = 12_000;
 export const useNotice = () => useContext(NoticeContext);
 
 export function NoticeBoard({ children }: { children: ReactNode }) {
+  useAwake('page');
   const [notice, setNotice] = useState<Notice | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const leaveInTime = useCallback(() => {

@@ -4,6 +4,7 @@ import { ChevronDown, ChevronUp } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import type { Nib } from '@/core/kit/nib';
 import { headline } from '@/core/sheet/headline';
+import { useAwake } from '../frame/awake';
 import { HelpSheet } from './HelpSheet';
 import { type StationKeys, undoKeys, useKeys } from './keys';
 import { RefusedEdit } from './RefusedEdit';
@@ -31,6 +32,7 @@ export function SheetShell({
   keys?: readonly StationKeys[];
   children: ReactNode;
 }) {
+  useAwake('sheet');
   const [help, setHelp] = useState(false);
   const phone = usePhone();
   const [unfolded, setUnfolded] = useState(false);
