@@ -2,7 +2,7 @@ import { and, asc, count, eq, getTableColumns, gt, lt, sql } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { Problem } from '@/core/problem/problem';
 import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
-import { atOneMoment, openDatabase } from './client';
+import { atOneMoment, type Database, openDatabase } from './client';
 import { stagedRows } from './schema';
 
 /** A backup is a zip: `manifest.json`, then a file of JSON lines for each table. */
@@ -35,17 +35,47 @@ const outward = (name: BackupTable, row: Record<string, unknown>): unknown => {
 /** Takes the parts of a backup in order, as fast as it likes. */
 export interface BackupSink {
   readonly manifest: (manifest: Manifest) => Promise<void>;
-  /** Lines of one table, all of them in calls one after the other. */
-  readonly rows: (table: BackupTable, rows: readonly unknown[]) => Promise<void>;
+  /** Rows of one table, all of them in calls one after the other. */
+  readonly row: (table: BackupTable, row: unknown) => Promise<void>;
+  /** A row its own schema cannot read any more: kept beside the backup, for nobody could restore it. */
+  readonly unreadable: (table: BackupTable, row: unknown) => Promise<void>;
 }
 
-/** Everything in the store as it is at one moment, a few rows at a time. */
+/** Rows of a table as a backup has them, a few read at a time, and whether they can be restored. */
+async function* rowsOf(moment: Database, name: BackupTable) {
+  const { table, row: readRow } = BACKUP_TABLES[name];
+  const key = keyOf(name);
+  let last: unknown;
+  for (;;) {
+    const rows: Record<string, unknown>[] = await moment
+      .select()
+      .from(table)
+      .where(last === undefined ? undefined : gt(key, last))
+      .orderBy(asc(key))
+      .limit(ROWS_AT_A_TIME);
+    if (rows.length === 0) return;
+    for (const stored of rows) {
+      let row: unknown = stored;
+      let readable = true;
+      try {
+        row = outward(name, stored);
+        readRow(row);
+      } catch {
+        readable = false;
+      }
+      yield { row, readable };
+    }
+    last = rows.at(-1)?.[key.name];
+  }
+}
+
+/** Everything in the store as it is at one moment, a few rows at a time: counted, then handed on. */
 export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
   await atOneMoment(async (moment) => {
     const tables: Record<string, number> = {};
     for (const name of BACKUP_TABLE_NAMES) {
-      const [found] = await moment.select({ n: count() }).from(BACKUP_TABLES[name].table);
-      tables[name] = found?.n ?? 0;
+      tables[name] = 0;
+      for await (const { readable } of rowsOf(moment, name)) if (readable) tables[name] += 1;
     }
     await sink.manifest({
       format: BACKUP_FORMAT,
@@ -54,22 +84,11 @@ export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
       tables,
     });
     for (const name of BACKUP_TABLE_NAMES) {
-      const { table } = BACKUP_TABLES[name];
-      const key = keyOf(name);
-      let last: unknown;
-      for (;;) {
-        const rows: Record<string, unknown>[] = await moment
-          .select()
-          .from(table)
-          .where(last === undefined ? undefined : gt(key, last))
-          .orderBy(asc(key))
-          .limit(ROWS_AT_A_TIME);
-        if (rows.length === 0) break;
-        await sink.rows(
-          name,
-          rows.map((row) => outward(name, row)),
-        );
-        last = rows.at(-1)?.[key.name];
+      for await (const { row, readable } of rowsOf(moment, name)) if (readable) await sink.row(name, row);
+    }
+    for (const name of BACKUP_TABLE_NAMES) {
+      for await (const { row, readable } of rowsOf(moment, name)) {
+        if (!readable) await sink.unreadable(name, row);
       }
     }
   });

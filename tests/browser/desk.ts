@@ -27,4 +27,4 @@ export const test = base.extend<{ baseURL: string }>({
   },
 });
 
-export { type Download, expect, type Page } from '@playwright/test';
+export { type BrowserContext, type Download, expect, type Page } from '@playwright/test';

@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from './desk';
+import { type BrowserContext, expect, type Page, test } from './desk';
 
 const state = (page: Page) => page.getByTestId('save-state');
 /** A sheet of this test's own, so that no other test sees what it does. */
@@ -10,6 +10,17 @@ async function ownSheet(page: Page, name: string): Promise<string> {
   await field.press('Enter');
   await expect(state(page)).toHaveText('Kept on the shelf');
   return new URL(page.url()).searchParams.get('sheet') as string;
+}
+/** Another window on a sheet of this test's own, which has been saved since that window opened it. */
+async function staleWindow(page: Page, context: BrowserContext, name: string): Promise<Page> {
+  const id = await ownSheet(page, name);
+  const other = await context.newPage();
+  await other.goto(`/rule?sheet=${id}`, { waitUntil: 'networkidle' });
+  await page.keyboard.press(']');
+  await expect(state(page)).toHaveText('Kept on the shelf');
+  await other.keyboard.press('.');
+  await expect(state(other)).toHaveText('Changed elsewhere');
+  return other;
 }
 const angle = (page: Page) => page.getByRole('button', { name: /^Pen angle:/ });
 
@@ -59,13 +70,7 @@ test('two windows on one sheet: the stale one is refused, told what differs, and
   page,
   context,
 }) => {
-  const id = await ownSheet(page, 'Two windows');
-  const other = await context.newPage();
-  await other.goto(`/rule?sheet=${id}`, { waitUntil: 'networkidle' });
-  await page.keyboard.press(']');
-  await expect(state(page)).toHaveText('Kept on the shelf');
-  await other.keyboard.press('.');
-  await expect(state(other)).toHaveText('Changed elsewhere');
+  const other = await staleWindow(page, context, 'Two windows');
   await expect(other.getByRole('alert').filter({ hasText: 'Two windows' })).toContainText('the nib or shade');
   await other.getByRole('button', { name: 'Keep both' }).click();
   await expect(state(other)).toHaveText('Kept on the shelf');
@@ -144,13 +149,7 @@ test('a stale window that is left without a choice leaves its work beside theirs
   page,
   context,
 }) => {
-  const id = await ownSheet(page, 'Left stale');
-  const other = await context.newPage();
-  await other.goto(`/rule?sheet=${id}`, { waitUntil: 'networkidle' });
-  await page.keyboard.press(']');
-  await expect(state(page)).toHaveText('Kept on the shelf');
-  await other.keyboard.press('.');
-  await expect(state(other)).toHaveText('Changed elsewhere');
+  const other = await staleWindow(page, context, 'Left stale');
   await other.goto('about:blank');
   await expect
     .poll(async () => {

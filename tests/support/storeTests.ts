@@ -40,21 +40,26 @@ const sheet = (id: string, name = `Sheet ${id}`) => ({ id, name, recipe: RECIPE 
 interface Taken {
   readonly manifest: Manifest;
   readonly rows: Readonly<Record<string, readonly unknown[]>>;
+  readonly unreadable: readonly string[];
 }
 
 async function backedUp(minute: number): Promise<Taken> {
   let manifest: Manifest | undefined;
   const rows: Record<string, unknown[]> = {};
+  const unreadable: string[] = [];
   await streamBackup(at(minute), {
     manifest: async (found) => {
       manifest = found;
     },
-    rows: async (table, more) => {
-      rows[table] = [...(rows[table] ?? []), ...JSON.parse(JSON.stringify(more))];
+    row: async (table, row) => {
+      rows[table] = [...(rows[table] ?? []), JSON.parse(JSON.stringify(row))];
+    },
+    unreadable: async (table, row) => {
+      unreadable.push(`${table} ${JSON.stringify(row)}`);
     },
   });
   if (!manifest) throw new Error('no manifest');
-  return { manifest, rows };
+  return { manifest, rows, unreadable };
 }
 
 async function restored({ manifest, rows }: Taken, minute: number, batch = 'batch'): Promise<void> {
@@ -227,6 +232,21 @@ export function storeTests(fresh: () => Promise<void>): void {
       expect(await findSheet('demo-roman')).toBeUndefined();
     });
 
+    it('holds what it can restore, and keeps beside it what nobody can read any more', async () => {
+      await filled();
+      await saveSheet({ id: 'broken', name: 'Broken', recipe: '{}' }, at(2));
+      await saveRecord({ id: 'odd', kind: 'prepared', data: '{"done":5}', at: at(2).toISOString() });
+      const backup = await backedUp(3);
+      expect(backup.manifest.tables).toMatchObject({ sheets: 9, records: 1 });
+      expect(backup.unreadable).toEqual([
+        expect.stringMatching(/^sheets .*"Broken"/),
+        expect.stringMatching(/^records .*"odd"/),
+      ]);
+      await fresh();
+      await restored(backup, 9);
+      expect(await listSheets()).toHaveLength(8);
+    });
+
     it('is of one moment, and others save meanwhile', async () => {
       await filled();
       const names: string[] = [];
@@ -235,9 +255,10 @@ export function storeTests(fresh: () => Promise<void>): void {
           await saveSheet(sheet('meanwhile'), at(4), UNSAVED);
           await saveItems(DEMO_BENCH.slice(0, 1).map((item) => ({ ...item, id: 'new' })));
         },
-        rows: async (table, rows) => {
-          if (table === 'sheets') names.push(...rows.map((row) => JSON.stringify(row)));
+        row: async (table, row) => {
+          if (table === 'sheets') names.push(JSON.stringify(row));
         },
+        unreadable: async () => undefined,
       });
       expect(names).toHaveLength(9);
       expect(names.join()).not.toContain('meanwhile');

@@ -107,13 +107,18 @@ function connect(from: Knot, to: Knot, before?: Knot, after?: Knot): Cubic {
   return curve(at(from), out, at(to), into);
 }
 
-/** Leans a skeleton: shear first, then write with the true nib, so that slope never changes the nib. */
-export function sloped(stroke: Stroke, slope: Degrees): Stroke {
-  const lean = tanDeg(slope);
-  const path = stroke.path.map((cubic) => mapCubic(cubic, ([x, y]) => [x + y * lean, y]));
+/** The same stroke along another path, what the pen does on it kept. */
+export function moved(stroke: Stroke, by: (p: Vec) => Vec): Stroke {
+  const path = stroke.path.map((cubic) => mapCubic(cubic, by));
   const lengths = [0];
   for (const cubic of path) lengths.push((lengths.at(-1) as number) + lengthOf(cubic));
   return { ...stroke, path, lengths };
+}
+
+/** Leans a skeleton: shear first, then write with the true nib, so that slope never changes the nib. */
+export function sloped(stroke: Stroke, slope: Degrees): Stroke {
+  const lean = tanDeg(slope);
+  return moved(stroke, ([x, y]) => [x + y * lean, y]);
 }
 
 /**

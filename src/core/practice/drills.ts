@@ -163,8 +163,6 @@ export const DRILLS = [
   },
 ] as const satisfies readonly Drill[];
 
-export type DrillId = (typeof DRILLS)[number]['id'];
-
 export const drillById = (id: string): Drill | undefined => DRILLS.find((drill) => drill.id === id);
 
 /** The drills a hand's tool can do. */

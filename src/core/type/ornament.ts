@@ -1,9 +1,8 @@
-import { lengthOf, mapCubic } from '../geometry/cubic';
 import type { Vec } from '../geometry/vec';
 import { type Degrees, type NibWidths, tanDeg } from '../measure/units';
 import { lastFor, perObject } from '../memo/memo';
 import type { Pen } from '../pen/pen';
-import type { Stroke } from '../pen/stroke';
+import { moved } from '../pen/stroke';
 import { type Cut, inkOf, redrawn } from './cut';
 import { dotOf } from './dots';
 import type { Typeface } from './face';
@@ -27,15 +26,12 @@ const THIRD = 1 / 3;
 export function ornamented(face: Typeface, set: SetLine, { rising, signs, fillers }: Ornament): SetLine {
   const { ornament } = face.script;
   if (!ornament || set.placed.length === 0) return set;
-  const lines = [
-    (line: readonly PlacedInk[]) => (rising === 0 ? line : risen(line, tanDeg(rising), set.width, face)),
-    (line: readonly PlacedInk[]) => (signs ? [...line, ...signsOf(face, line, ornament.signs)] : line),
-    (line: readonly PlacedInk[]) =>
-      fillers ? [...line, ...fillersOf(face, line, tanDeg(rising), set.width)] : line,
-  ];
   const ink = set.placed.filter((item) => item.kind !== 'missing');
-  const all = lines.reduce<readonly PlacedInk[]>((line, add) => add(line), ink);
   const boxes = set.placed.filter((item) => item.kind === 'missing');
+  const tan = tanDeg(rising);
+  const line = rising === 0 ? ink : risen(ink, tan, set.width, face);
+  const signed = signs ? [...line, ...signsOf(face, line, ornament.signs)] : line;
+  const all = fillers ? [...signed, ...fillersOf(face, signed, tan, set.width)] : signed;
   const left = Math.min(-set.left, ...all.map(({ cut, x }) => x + cut.profile.minimum));
   const right = Math.max(set.width, ...all.map(({ cut, x }) => x + cut.profile.maximum));
   return { ...set, placed: [...all, ...boxes], left: -left, width: right };
@@ -66,13 +62,6 @@ const shearing = perObject(({ pen, slope }: Typeface) =>
       redrawn(cut, pen, slope, (one) => moved(one, ([x, y]) => [x, y + x * tan])),
   ),
 );
-
-function moved(stroke: Stroke, by: (p: Vec) => Vec): Stroke {
-  const path = stroke.path.map((cubic) => mapCubic(cubic, by));
-  const lengths = [0];
-  for (const cubic of path) lengths.push((lengths.at(-1) as number) + lengthOf(cubic));
-  return { ...stroke, path, lengths };
-}
 
 /** The same figure written a third as large with the pen of a third: figure and pen shrink together. */
 const thirdOf = lastFor(

@@ -80,8 +80,14 @@ export function useSheet({ id, name: initialName, recipe: initial, revision, inA
       unsaved.current ??= work;
       if (error instanceof Stale) {
         refusedBy.current = 'stale';
-        const { theirsOf } = await import('./kept');
-        setSaveState({ kind: 'stale', why: error.message, theirs: theirsOf(error.theirs) });
+        try {
+          const { theirsOf } = await import('./kept');
+          setSaveState({ kind: 'stale', why: error.message, theirs: theirsOf(error.theirs) });
+        } catch {
+          // Theirs cannot be shown here; mine is not put over it, and can be tried again.
+          refusedBy.current = null;
+          setSaveState({ kind: 'failed', why: error.message });
+        }
       } else setSaveState({ kind: 'failed', why: sentenceOf(error) });
     }
   }, []);
@@ -153,18 +159,26 @@ export function useSheet({ id, name: initialName, recipe: initial, revision, inA
     if (!hasKept(id)) return;
     // What is done before the history is there is done after it.
     waiting.current = [];
-    import('./kept').then(({ keptSheet }) => {
+    const goOn = () => {
       const meanwhile = waiting.current ?? [];
       waiting.current = null;
-      const kept = keptSheet(id, initialName, initial);
-      const { present } = kept.history;
-      whenWritten(
-        present.hand,
-        () => put(kept.history, kept.name),
-        () => setRefused({ problem: lettersMissing(present.hand), attempted: present }),
-      );
-      meanwhile.forEach(inTurn);
-    });
+      return meanwhile;
+    };
+    import('./kept').then(
+      ({ keptSheet }) => {
+        const meanwhile = goOn();
+        const kept = keptSheet(id, initialName, initial);
+        const { present } = kept.history;
+        whenWritten(
+          present.hand,
+          () => put(kept.history, kept.name),
+          () => setRefused({ problem: lettersMissing(present.hand), attempted: present }),
+        );
+        meanwhile.forEach(inTurn);
+        // Without its history the sheet is as the server sent it.
+      },
+      () => goOn().forEach(inTurn),
+    );
   }, [id, initialName, initial, inTurn, put, whenWritten]);
 
   useEffect(() => {

@@ -11,7 +11,8 @@ export const GET = (request: Request) =>
     const zip = zipStream((add) =>
       streamBackup(now, {
         manifest: (manifest) => add('manifest.json', `${JSON.stringify(manifest, null, 2)}\n`),
-        rows: (table, rows) => add(`${table}.jsonl`, rows.map((row) => `${JSON.stringify(row)}\n`).join('')),
+        row: (table, row) => add(`${table}.jsonl`, `${JSON.stringify(row)}\n`),
+        unreadable: (table, row) => add('unreadable.txt', `${table} ${JSON.stringify(row)}\n`),
       }),
     );
     return new Response(zip, {
