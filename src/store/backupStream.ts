@@ -1,13 +1,15 @@
-import { and, asc, count, eq, getTableColumns, gt, lt, sql } from 'drizzle-orm';
+import { and, asc, count, eq, getTableColumns, gt, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { Problem } from '@/core/problem/problem';
 import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
 import { atOneMoment, type Database, openDatabase } from './client';
-import { stagedRows } from './schema';
+import { withoutOldPhoto } from './oldPhotos';
+import { findPicture, type Picture, savePicture } from './pictures';
+import { items, pictures, stagedRows } from './schema';
 
-/** A backup is a zip: `manifest.json`, then a file of JSON lines for each table. */
+/** A backup is a zip: `manifest.json`, a file for each picture, then a file of JSON lines for each table. */
 export const BACKUP_FORMAT = 'elvane-backup';
-export const BACKUP_ZIP_VERSION = 2;
+export const BACKUP_ZIP_VERSION = 3;
 
 export interface Manifest {
   readonly format: typeof BACKUP_FORMAT;
@@ -15,10 +17,12 @@ export interface Manifest {
   readonly madeAt: string;
   /** Rows of each table. */
   readonly tables: Readonly<Record<string, number>>;
+  /** How many pictures it holds. */
+  readonly pictures: number;
 }
 
-/** Rows read at a time: with a photo each, some three megabytes. */
-const ROWS_AT_A_TIME = 5;
+/** Rows read at a time: the largest, a list of words, is two megabytes. */
+const ROWS_AT_A_TIME = 20;
 
 const keyOf = (name: BackupTable): SQLiteColumn => {
   const { table } = BACKUP_TABLES[name];
@@ -35,6 +39,7 @@ const outward = (name: BackupTable, row: Record<string, unknown>): unknown => {
 /** Takes the parts of a backup in order, as fast as it likes. */
 export interface BackupSink {
   readonly manifest: (manifest: Manifest) => Promise<void>;
+  readonly picture: (picture: Picture) => Promise<void>;
   /** Rows of one table, all of them in calls one after the other. */
   readonly row: (table: BackupTable, row: unknown) => Promise<void>;
   /** A row its own schema cannot read any more: kept beside the backup, for nobody could restore it. */
@@ -69,7 +74,18 @@ async function* rowsOf(moment: Database, name: BackupTable) {
   }
 }
 
-/** Everything in the store as it is at one moment, a few rows at a time: counted, then handed on. */
+/** Ids of the pictures things show, which are those that are there. */
+async function picturesOf(moment: Database): Promise<string[]> {
+  const photo = sql<string>`json_extract(${items.data}, '$.photo')`;
+  const rows = await moment
+    .selectDistinct({ id: pictures.id })
+    .from(pictures)
+    .innerJoin(items, eq(pictures.id, photo))
+    .orderBy(asc(pictures.id));
+  return rows.map(({ id }) => id);
+}
+
+/** Everything in the store as it is at one moment, a few rows or a picture at a time: counted, then handed on. */
 export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
   await atOneMoment(async (moment) => {
     const tables: Record<string, number> = {};
@@ -77,12 +93,18 @@ export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
       tables[name] = 0;
       for await (const { readable } of rowsOf(moment, name)) if (readable) tables[name] += 1;
     }
+    const shown = await picturesOf(moment);
     await sink.manifest({
       format: BACKUP_FORMAT,
       version: BACKUP_ZIP_VERSION,
       madeAt: now.toISOString(),
       tables,
+      pictures: shown.length,
     });
+    for (const id of shown) {
+      const picture = await findPicture(id, moment);
+      if (picture) await sink.picture(picture);
+    }
     for (const name of BACKUP_TABLE_NAMES) {
       for await (const { row, readable } of rowsOf(moment, name)) if (readable) await sink.row(name, row);
     }
@@ -108,13 +130,15 @@ export async function stageRows(
   if (rows.length === 0) return;
   const db = await openDatabase();
   const stagedAt = now.toISOString();
-  const values = rows.map((data, i) => ({
+  const parted = name === 'items' ? rows.map(withoutOldPhoto) : rows.map((item) => ({ item }));
+  const values = parted.map(({ item }, i) => ({
     batch,
     name,
     number: first + i,
-    data: JSON.stringify(BACKUP_TABLES[name].row(data)),
+    data: JSON.stringify(BACKUP_TABLES[name].row(item)),
     stagedAt,
   }));
+  for (const part of parted) if ('picture' in part && part.picture) await savePicture(part.picture, now);
   await db.insert(stagedRows).values(values);
 }
 
@@ -128,6 +152,20 @@ export async function dropRestore(batch: string): Promise<void> {
 export async function dropStaleRestores(before: Date): Promise<void> {
   const db = await openDatabase();
   await db.delete(stagedRows).where(lt(stagedRows.stagedAt, before.toISOString()));
+}
+
+/** How many photos that things put aside show are not kept. */
+async function lostPhotos(batch: string): Promise<number> {
+  const db = await openDatabase();
+  const photo = sql`json_extract(json_extract(${stagedRows.data}, '$.data'), '$.photo')`;
+  const [found] = await db
+    .select({ lost: sql<number>`count(distinct ${photo})` })
+    .from(stagedRows)
+    .leftJoin(pictures, eq(pictures.id, photo))
+    .where(
+      and(eq(stagedRows.batch, batch), eq(stagedRows.name, 'items'), isNull(pictures.id), isNotNull(photo)),
+    );
+  return found?.lost ?? 0;
 }
 
 /**
@@ -160,6 +198,13 @@ export async function commitRestore(
         `The backup holds ${n - ids} of its ${name} twice under one id. Nothing was changed.`,
       );
     }
+  }
+  const lost = await lostPhotos(batch);
+  if (lost > 0) {
+    throw new Problem(
+      'backup',
+      `The backup is cut short: ${lost} of its photos did not come through. Nothing was changed.`,
+    );
   }
   // No window has seen the restored sheets: whatever it saves from what it has open is refused as stale.
   const revision = now.getTime();

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { parseRecipe } from '@/core/document/recipe';
 import { HANDS } from '@/core/hands/registry';
-import { parseItem } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
 import { LONGEST_ENTRY, readEntry } from '@/core/log/entry';
 import { printerCorrection } from '@/core/page/printer';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';

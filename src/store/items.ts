@@ -1,5 +1,6 @@
 import { asc, eq, inArray, lt, sql } from 'drizzle-orm';
-import { type Item, parseItem } from '@/core/kit/item';
+import type { Item } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
 import { openDatabase } from './client';
 import { items, stagedItems } from './schema';
 

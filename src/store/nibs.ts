@@ -1,5 +1,7 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
-import { asNib, parseItem, TOOL_KINDS } from '@/core/kit/item';
+import { asNib } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
+import { TOOL_KINDS } from '@/core/kit/itemKinds';
 import { NIB_KINDS, type Nib } from '@/core/kit/nib';
 import { openDatabase } from './client';
 import { items } from './schema';

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, gte, inArray } from 'drizzle-orm';
-import type { EntryKind } from '@/core/log/entry';
+import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
 import { openDatabase } from './client';
 import { records } from './schema';
 
@@ -22,8 +22,8 @@ export interface Wanted {
   readonly limit?: number;
 }
 
-/** The latest entries of some kinds, oldest of them first. */
-export async function listRecords({ kinds, since, limit = MOST_RECORDS }: Wanted): Promise<DeskRecord[]> {
+/** The latest entries of some kinds, oldest of them first; what cannot be read is passed over. */
+export async function listRecords({ kinds, since, limit = MOST_RECORDS }: Wanted): Promise<Entry[]> {
   if (kinds.length === 0) return [];
   const db = await openDatabase();
   const found = await db
@@ -32,7 +32,7 @@ export async function listRecords({ kinds, since, limit = MOST_RECORDS }: Wanted
     .where(and(inArray(records.kind, [...kinds]), since ? gte(records.at, since.toISOString()) : undefined))
     .orderBy(desc(records.at))
     .limit(Math.min(limit, MOST_RECORDS));
-  return found.reverse();
+  return readEntries(found.reverse());
 }
 
 /** Every entry there is, oldest first: for a backup. */

@@ -1,4 +1,4 @@
-import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Times are ISO 8601 in UTC; ids are made by the application, so rows move between databases unchanged. */
 
@@ -35,6 +35,14 @@ export const stagedItems = sqliteTable(
   },
   (table) => [primaryKey({ columns: [table.batch, table.id] })],
 );
+
+/** Photos, by their content: each is kept once, however many things show it. */
+export const pictures = sqliteTable('pictures', {
+  id: text('id').primaryKey(),
+  type: text('type').notNull(),
+  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+  addedAt: text('added_at').notNull(),
+});
 
 /** What happened at the desk: mixes, what helped, what cured, what is prepared, the kit chosen. */
 export const records = sqliteTable(

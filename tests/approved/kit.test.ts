@@ -4,9 +4,12 @@ import { CSV_COLUMNS, decodeText, fateOf, readHeadings, readRow, rowOf } from '@
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { CAUSES, diagnose, nextTest, SEEN, TESTS } from '@/core/kit/diagnose';
 import { adviseEdge, adviseSlant, flangeWanted, pageTurnForEdge, penAngleOf } from '@/core/kit/grip';
-import { blankItem, ITEM_KINDS, type Item, isTool, parseItem } from '@/core/kit/item';
+import { blankItem, type Item } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
+import { ITEM_KINDS, isTool } from '@/core/kit/itemKinds';
 import { explain, type Kit, match, whyNot } from '@/core/kit/match';
-import { COMPLAINTS, dropFrom, mixSchema, nextDrop, scaleMix, volumeOf } from '@/core/kit/mix';
+import { COMPLAINTS, dropFrom, nextDrop, scaleMix, volumeOf } from '@/core/kit/mix';
+import { mixSchema } from '@/core/kit/mixFormat';
 import { mixLabel } from '@/core/kit/mixLabel';
 import { mostBody, type Need, needFor, SCHOOLS, widthWanted } from '@/core/kit/need';
 import { preparation, stillToDo } from '@/core/kit/prepare';

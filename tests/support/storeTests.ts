@@ -1,12 +1,13 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
-import type { Item } from '@/core/kit/item';
-import type { EntryKind } from '@/core/log/entry';
+import { blankItem, type Item } from '@/core/kit/item';
+import { PICTURE_BYTES } from '@/core/picture/picture';
 import { emptySet } from '@/core/setting/ownLetters';
 import { restoreJson } from '@/store/backup';
 import { commitRestore, dropRestore, type Manifest, stageRows, streamBackup } from '@/store/backupStream';
 import type { BackupTable } from '@/store/backupTables';
+import { openDatabase } from '@/store/client';
 import { seedDemo } from '@/store/demo';
 import {
   commitBatch,
@@ -19,8 +20,11 @@ import {
 } from '@/store/items';
 import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
+import { movePhotos } from '@/store/oldPhotos';
+import { asPicture, dropUnusedPictures, findPicture, type Picture, savePicture } from '@/store/pictures';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from '@/store/printers';
 import { allRecords, deleteRecord, listRecords, saveRecord } from '@/store/records';
+import { items } from '@/store/schema';
 import {
   deleteSheet,
   findSheet,
@@ -36,10 +40,16 @@ const at = (minute: number) => new Date(Date.UTC(2026, 10, 24, 12, minute));
 const RECIPE = JSON.stringify(freshRecipe('italic'));
 const sheet = (id: string, name = `Sheet ${id}`) => ({ id, name, recipe: RECIPE });
 
+/** Something that begins as a PNG does, with so many bytes after it. */
+const pngOf = (bytes: number) =>
+  Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.alloc(bytes, 7)]);
+const PHOTO = asPicture(pngOf(100));
+
 /** A backup as it is streamed: its manifest, and the rows of each table in order. */
 interface Taken {
   readonly manifest: Manifest;
   readonly rows: Readonly<Record<string, readonly unknown[]>>;
+  readonly pictures: readonly Picture[];
   readonly unreadable: readonly string[];
 }
 
@@ -47,9 +57,13 @@ async function backedUp(minute: number): Promise<Taken> {
   let manifest: Manifest | undefined;
   const rows: Record<string, unknown[]> = {};
   const unreadable: string[] = [];
+  const pictures: Picture[] = [];
   await streamBackup(at(minute), {
     manifest: async (found) => {
       manifest = found;
+    },
+    picture: async (picture) => {
+      pictures.push(picture);
     },
     row: async (table, row) => {
       rows[table] = [...(rows[table] ?? []), JSON.parse(JSON.stringify(row))];
@@ -59,10 +73,11 @@ async function backedUp(minute: number): Promise<Taken> {
     },
   });
   if (!manifest) throw new Error('no manifest');
-  return { manifest, rows, unreadable };
+  return { manifest, rows, pictures, unreadable };
 }
 
-async function restored({ manifest, rows }: Taken, minute: number, batch = 'batch'): Promise<void> {
+async function restored({ manifest, rows, pictures }: Taken, minute: number, batch = 'batch'): Promise<void> {
+  for (const { bytes } of pictures) await savePicture(asPicture(bytes), at(minute));
   for (const [table, list] of Object.entries(rows))
     await stageRows(batch, table as BackupTable, 0, list, at(minute));
   await commitRestore(batch, manifest.tables, at(minute));
@@ -153,25 +168,27 @@ export function storeTests(fresh: () => Promise<void>): void {
   });
 
   it('remembers by kind, range and number, in order, and forgets', async () => {
-    const entry = (id: string, kind: EntryKind, minute: number) => ({
+    const entry = (id: string, kind: 'drop' | 'prepared', minute: number) => ({
       id,
       kind,
-      data: '{}',
+      data: JSON.stringify(kind === 'drop' ? { ml: 0.04 } : { done: ['coating'] }),
       at: at(minute).toISOString(),
     });
-    await saveRecord(entry('b', 'mix', 2));
-    await saveRecord(entry('a', 'cure', 1));
-    await saveRecord(entry('c', 'mix', 3));
+    await saveRecord(entry('b', 'drop', 2));
+    await saveRecord(entry('a', 'prepared', 1));
+    await saveRecord(entry('c', 'drop', 3));
+    // What cannot be read any more is passed over.
+    await saveRecord({ ...entry('odd', 'drop', 0), data: '{}' });
     const ids = async (wanted: Parameters<typeof listRecords>[0]) =>
       (await listRecords(wanted)).map(({ id }) => id);
-    expect(await ids({ kinds: ['mix', 'cure'] })).toEqual(['a', 'b', 'c']);
-    expect(await ids({ kinds: ['mix'] })).toEqual(['b', 'c']);
-    expect(await ids({ kinds: ['mix', 'cure'], since: at(2) })).toEqual(['b', 'c']);
+    expect(await ids({ kinds: ['drop', 'prepared'] })).toEqual(['a', 'b', 'c']);
+    expect(await ids({ kinds: ['drop'] })).toEqual(['b', 'c']);
+    expect(await ids({ kinds: ['drop', 'prepared'], since: at(2) })).toEqual(['b', 'c']);
     // The latest are kept where there are too many.
-    expect(await ids({ kinds: ['mix', 'cure'], limit: 2 })).toEqual(['b', 'c']);
+    expect(await ids({ kinds: ['drop', 'prepared'], limit: 2 })).toEqual(['b', 'c']);
     expect(await ids({ kinds: [] })).toEqual([]);
     await deleteRecord('a');
-    expect((await allRecords()).map(({ id }) => id)).toEqual(['b', 'c']);
+    expect((await allRecords()).map(({ id }) => id).sort()).toEqual(['b', 'c', 'odd']);
   });
 
   it('one printer at most is selected', async () => {
@@ -255,6 +272,7 @@ export function storeTests(fresh: () => Promise<void>): void {
           await saveSheet(sheet('meanwhile'), at(4), UNSAVED);
           await saveItems(DEMO_BENCH.slice(0, 1).map((item) => ({ ...item, id: 'new' })));
         },
+        picture: async () => undefined,
         row: async (table, row) => {
           if (table === 'sheets') names.push(JSON.stringify(row));
         },
@@ -324,6 +342,76 @@ export function storeTests(fresh: () => Promise<void>): void {
       await expect(restoreJson({ ...old, version: 7 }, at(5))).rejects.toThrow(/version 7/);
       await expect(restoreJson({ ...old, sheets: [{ id: 'x' }] }, at(5))).rejects.toThrow();
       expect(await listSheets()).toHaveLength(8);
+    });
+  });
+
+  describe('pictures', () => {
+    const INK = { ...blankItem('ink', 'ink', 'Dusk ink'), photo: PHOTO.id };
+    const shownBy = async () => (await findItem('ink'))?.photo;
+
+    it('are kept once, by their content, byte for byte', async () => {
+      await savePicture(PHOTO, at(1));
+      await savePicture(asPicture(PHOTO.bytes), at(2));
+      const found = await findPicture(PHOTO.id);
+      expect(found?.type).toBe('image/png');
+      expect(Buffer.from(found?.bytes ?? []).equals(Buffer.from(PHOTO.bytes))).toBe(true);
+      expect(await findPicture('0'.repeat(40))).toBeUndefined();
+    });
+
+    it('that are none, or too large, are refused', () => {
+      expect(() => asPicture(Buffer.from('<svg/>'))).toThrow(/not a PNG, JPEG or WebP/);
+      expect(() => asPicture(pngOf(PICTURE_BYTES))).toThrow(/larger than 600 kB/);
+    });
+
+    it('go when nothing shows them any more and they are old', async () => {
+      await savePicture(PHOTO, at(1));
+      await saveItems([INK]);
+      await dropUnusedPictures(at(5));
+      expect(await findPicture(PHOTO.id)).toBeDefined();
+      await deleteItems(['ink']);
+      await dropUnusedPictures(at(1));
+      expect(await findPicture(PHOTO.id)).toBeDefined();
+      await dropUnusedPictures(at(5));
+      expect(await findPicture(PHOTO.id)).toBeUndefined();
+    });
+
+    it('come into a backup when something shows them, and back out of it', async () => {
+      await savePicture(PHOTO, at(1));
+      await savePicture(asPicture(pngOf(9)), at(1));
+      await saveItems([INK, { ...INK, id: 'other' }]);
+      const backup = await backedUp(3);
+      expect(backup.manifest.pictures).toBe(1);
+      await fresh();
+      await expect(restored({ ...backup, pictures: [] }, 4)).rejects.toThrow(
+        /1 of its photos did not come through/,
+      );
+      expect(await findItem('ink')).toBeUndefined();
+      await restored(backup, 4, 'again');
+      expect(await shownBy()).toBe(PHOTO.id);
+      expect(await backedUp(3)).toEqual(backup);
+    });
+
+    it('inside things of an older backup or store are given their own place', async () => {
+      const data = { ...INK, photo: `data:image/png;base64,${Buffer.from(PHOTO.bytes).toString('base64')}` };
+      await stageRows('old', 'items', 0, [data], at(1));
+      await commitRestore('old', { items: 1 }, at(1));
+      expect(await shownBy()).toBe(PHOTO.id);
+      expect(await findPicture(PHOTO.id)).toBeDefined();
+
+      await fresh();
+      const db = await openDatabase();
+      const row = { kind: 'ink', archived: false, label: 'Dusk ink' };
+      await db.insert(items).values([
+        { ...row, id: 'ink', data: JSON.stringify(data) },
+        {
+          ...row,
+          id: 'odd',
+          data: JSON.stringify({ ...data, id: 'odd', photo: 'data:image/png;base64,AAAA' }),
+        },
+      ]);
+      await movePhotos(db, at(2));
+      expect(await shownBy()).toBe(PHOTO.id);
+      expect(await findItem('odd')).toMatchObject({ label: 'Dusk ink', photo: null });
     });
   });
 

@@ -2,15 +2,16 @@ import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { zipStream } from '@/app/_lib/zipStream';
+import { PICTURE_BYTES } from '@/core/picture/picture';
 import { Problem } from '@/core/problem/problem';
-import { type BackupManifest, type BackupRows, isZip, readBackup } from '@/ui/workshop/readBackup';
+import { type BackupPart, isZip, readBackup } from '@/ui/workshop/readBackup';
 
-const manifest = (tables: Record<string, number>, version = 2) =>
-  JSON.stringify({ format: 'elvane-backup', version, madeAt: '2026-11-24T12:00:00.000Z', tables });
+const manifest = (tables: Record<string, number>, version = 2, pictures = 0) =>
+  JSON.stringify({ format: 'elvane-backup', version, madeAt: '2026-11-24T12:00:00.000Z', tables, pictures });
 
 /** A zip as the server makes it. */
 async function served(
-  files: readonly (readonly [string, readonly string[]])[],
+  files: readonly (readonly [string, readonly (string | Uint8Array)[]])[],
 ): Promise<Uint8Array<ArrayBuffer>> {
   const stream = zipStream(async (add) => {
     for (const [name, parts] of files) for (const part of parts) await add(name, part);
@@ -18,13 +19,13 @@ async function served(
   return new Uint8Array(await new Response(stream).arrayBuffer());
 }
 
-async function readAll(bytes: Uint8Array<ArrayBuffer>): Promise<(BackupManifest | BackupRows)[]> {
-  const found: (BackupManifest | BackupRows)[] = [];
+async function readAll(bytes: Uint8Array<ArrayBuffer>): Promise<BackupPart[]> {
+  const found: BackupPart[] = [];
   for await (const part of readBackup(new Blob([bytes]))) found.push(part);
   return found;
 }
 
-const rowsIn = (parts: readonly (BackupManifest | BackupRows)[]) =>
+const rowsIn = (parts: readonly BackupPart[]) =>
   parts.flatMap((part) =>
     'rows' in part ? part.rows.map((row, i) => [part.table, part.first + i, row]) : [],
   );
@@ -70,6 +71,38 @@ describe('a backup as it comes from the server', () => {
       ['printers', 0],
     ]);
     expect(rows[4]?.[2]).toEqual({ id: 'a', photo });
+  });
+});
+
+describe('pictures in a backup', () => {
+  const files = (pictures: readonly Uint8Array[], promised = pictures.length) =>
+    served([
+      ['manifest.json', [manifest({ printers: 1 }, 3, promised)]],
+      ...pictures.map((bytes, i) => [`pictures/${i}.png`, [bytes]] as const),
+      ['printers.jsonl', ['{"id":"p"}\n']],
+    ]);
+
+  it('come byte for byte, before the rows that show them', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.uint8Array({ minLength: 1, maxLength: 5000 }), { maxLength: 5 }),
+        async (pictures) => {
+          const parts = await readAll(await files(pictures));
+          expect(parts.flatMap((part) => ('picture' in part ? [[...part.picture]] : []))).toEqual(
+            pictures.map((bytes) => [...bytes]),
+          );
+          expect('rows' in (parts.at(-1) ?? {})).toBe(true);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+
+  it('that are missing, or larger than any of ours, make it no backup', async () => {
+    await expect(readAll(await files([new Uint8Array(10)], 2))).rejects.toThrow(/cut short/);
+    await expect(readAll(await files([new Uint8Array(PICTURE_BYTES + 1)]))).rejects.toThrow(
+      /larger than any/,
+    );
   });
 });
 

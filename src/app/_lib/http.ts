@@ -40,6 +40,19 @@ export async function readJson(request: Request, limit: number): Promise<unknown
   if (!request.headers.get('content-type')?.toLowerCase().startsWith('application/json')) {
     throw new Refusal(415, 'Send the request body as application/json.');
   }
+  const bytes = await readBytes(request, limit);
+  try {
+    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+  } catch {
+    throw new Refusal(400, 'The request body is not readable JSON.');
+  }
+}
+
+/**
+ * Reads a body of at most `limit` bytes, never holding more than that.
+ * @throws Refusal 413 when it is longer.
+ */
+export async function readBytes(request: Request, limit: number): Promise<Uint8Array> {
   const tooLong = () => new Refusal(413, `The request body is longer than ${Math.round(limit / 1024)} kB.`);
   if (Number(request.headers.get('content-length') ?? 0) > limit) throw tooLong();
   const chunks: Uint8Array[] = [];
@@ -55,11 +68,7 @@ export async function readJson(request: Request, limit: number): Promise<unknown
     }
     chunks.push(value);
   }
-  try {
-    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(Buffer.concat(chunks)));
-  } catch {
-    throw new Refusal(400, 'The request body is not readable JSON.');
-  }
+  return Buffer.concat(chunks);
 }
 
 /** Reads untrusted data by a schema; the first thing wrong becomes a `Problem` that names the field. */

@@ -1,6 +1,8 @@
 import 'server-only';
 import { closeDatabase, openDatabase } from '@/store/client';
 import { seedDemo } from '@/store/demo';
+import { movePhotos } from '@/store/oldPhotos';
+import { dropUnusedPictures } from '@/store/pictures';
 import { purgeSheets } from '@/store/sheets';
 import { log } from './log';
 import { warmUp } from './warmUp';
@@ -8,10 +10,15 @@ import { warmUp } from './warmUp';
 /** Deleted sheets are kept this long, in ms: thirty days. */
 const KEEP_DELETED = 30 * 24 * 60 * 60 * 1000;
 
+/** Pictures nothing shows any more are kept this long, in ms: a day, in which taking a thing away can be undone. */
+const KEEP_UNUSED = 24 * 60 * 60 * 1000;
+
 /** Opens and migrates the database; the process ends with a clear word where that fails. */
 export async function start(): Promise<void> {
   try {
-    await openDatabase();
+    const database = await openDatabase();
+    await movePhotos(database, new Date());
+    await dropUnusedPictures(new Date(Date.now() - KEEP_UNUSED));
     await purgeSheets(new Date(Date.now() - KEEP_DELETED));
     if (process.env.ELVANE_DEMO === '1') await seedDemo(new Date());
   } catch (error) {

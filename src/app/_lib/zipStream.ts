@@ -1,18 +1,18 @@
 import 'server-only';
 import { setImmediate } from 'node:timers/promises';
-import { strToU8, Zip, ZipDeflate } from 'fflate';
+import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 
-/** Adds text to a file of the zip; a new name begins a new file. */
-export type AddText = (name: string, text: string) => Promise<void>;
+/** Adds text, or the bytes of a picture, to a file of the zip; a new name begins a new file. */
+export type AddPart = (name: string, part: string | Uint8Array) => Promise<void>;
 
-/** How hard zips are packed, 0 to 9: photos hardly shrink, and text shrinks at once. */
+/** How hard text is packed, 0 to 9: it shrinks at once. Pictures do not shrink, and are put in as they are. */
 const LEVEL = 1;
 
 /**
  * A zip made as fast as it is read: `fill` waits whenever the reader is behind, and is ended by an error when the reader
  * leaves.
  */
-export function zipStream(fill: (add: AddText) => Promise<void>): ReadableStream<Uint8Array> {
+export function zipStream(fill: (add: AddPart) => Promise<void>): ReadableStream<Uint8Array> {
   const { readable, writable } = new TransformStream<Uint8Array, Uint8Array>();
   const writer = writable.getWriter();
   const made: Uint8Array[] = [];
@@ -26,15 +26,16 @@ export function zipStream(fill: (add: AddText) => Promise<void>): ReadableStream
       await writer.write(data);
     }
   };
-  let open: { name: string; file: ZipDeflate } | undefined;
+  let open: { name: string; file: ZipDeflate | ZipPassThrough } | undefined;
   const close = () => open?.file.push(new Uint8Array(), true);
-  const add: AddText = async (name, text) => {
+  const add: AddPart = async (name, part) => {
+    const isText = typeof part === 'string';
     if (open?.name !== name) {
       close();
-      open = { name, file: new ZipDeflate(name, { level: LEVEL }) };
+      open = { name, file: isText ? new ZipDeflate(name, { level: LEVEL }) : new ZipPassThrough(name) };
       zip.add(open.file);
     }
-    open.file.push(strToU8(text));
+    open.file.push(isText ? strToU8(part) : part);
     await send();
     // Others are served between two pieces.
     await setImmediate();

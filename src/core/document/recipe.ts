@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { HandId } from '../hands/registry';
-import { practiceSchema } from '../practice/band';
+import { practiceSchema } from '../practice/bandFormat';
 import { NO_PRACTICE } from '../practice/noPractice';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';

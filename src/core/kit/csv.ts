@@ -1,5 +1,6 @@
 import { Problem } from '../problem/problem';
-import { type Item, itemSchema, parseItem } from './item';
+import type { Item } from './item';
+import { itemSchema, parseItem } from './itemFormat';
 
 /**
  * The bench as a table of text. One column a fact, named as in docs/formats.md; an empty cell is a fact nobody knows.

@@ -1,4 +1,5 @@
-import { type Item, itemSchema } from './item';
+import type { Item } from './item';
+import { itemSchema } from './itemFormat';
 
 /** The drawer of the Merrowdown Observatory's studio: about forty things, some worn, some that do not fit each other. */
 const facts = (rows: readonly (Pick<Item, 'id' | 'kind' | 'label'> & Partial<Item>)[]): Item[] =>

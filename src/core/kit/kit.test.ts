@@ -1,9 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { HANDS } from '../hands/registry';
 import { DEMO_BENCH } from './demoBench';
-import { blankItem, ITEM_KINDS, type Item, type ItemKind, parseItem } from './item';
+import { blankItem, type Item } from './item';
+import { parseItem } from './itemFormat';
+import { ITEM_KINDS, type ItemKind } from './itemKinds';
 import { bestWith, judgeKit, type Kit, match, slots, whyNot } from './match';
 import { type Need, needFor } from './need';
+import { needSchema } from './needFormat';
 import { preparation } from './prepare';
 import { onePurchase } from './purchase';
 import { reachOf } from './reach';
@@ -522,6 +526,16 @@ describe('any bench', () => {
   });
 });
 
+describe('a thing nobody has described', () => {
+  it.each(ITEM_KINDS)('%s: is what reading it from outside would make of it', (kind) => {
+    expect(blankItem('a', kind, 'new')).toEqual(parseItem({ id: 'a', kind, label: 'new' }));
+  });
+
+  it.each(HANDS.map(({ id }) => id))('a need nobody has described, for %s, likewise', (hand) => {
+    expect(needFor(hand)).toEqual(needSchema.parse({ hand }));
+  });
+});
+
 describe('facts that contradict each other', () => {
   it('are refused with the nearest that works', () => {
     expect(() => parseItem({ id: 'a', kind: 'pointed-nib', label: 'x', width: 5 })).toThrow(
@@ -540,6 +554,6 @@ describe('facts that contradict each other', () => {
     expect(() => parseItem({ id: 'a', kind: 'ink', label: '' })).toThrow(/needs a name/);
     expect(() =>
       parseItem({ id: 'a', kind: 'ink', label: 'x', photo: 'data:image/svg+xml;base64,AAAA' }),
-    ).toThrow(/not a PNG/);
+    ).toThrow(/id of a picture/);
   });
 });

@@ -1,5 +1,5 @@
 import type { Item } from './item';
-import { isTool } from './item';
+import { isTool } from './itemKinds';
 import type { Need } from './need';
 import {
   HOLDER_RULES,

@@ -1,32 +1,20 @@
-import { z } from 'zod';
 import { plain } from '../measure/units';
 
 /** A mix of ink in a pot: what went in, in ml and drops. */
 export const CONSISTENCIES = ['watery', 'thin', 'thin cream', 'cream', 'thick'] as const;
-export const mixSchema = z.strictObject({
-  id: z.string().min(1).max(40),
-  label: z
-    .string()
-    .min(1, { error: () => 'A mix needs a name.' })
-    .max(80),
-  base: z.enum(['gouache', 'stick', 'bottle']),
-  baseMl: z
-    .number({ error: () => 'Base must be a number from 0 to 200 ml.' })
-    .min(0)
-    .max(200),
-  waterMl: z
-    .number({ error: () => 'Water must be a number from 0 to 200 ml.' })
-    .min(0)
-    .max(200),
-  gumDrops: z
-    .number({ error: () => 'Gum must be a number from 0 to 200 drops.' })
-    .min(0)
-    .max(200),
-  consistency: z.enum(CONSISTENCIES),
-  madeAt: z.iso.datetime(),
-  note: z.string().max(200).default(''),
-});
-export type Mix = z.infer<typeof mixSchema>;
+export const BASES = ['gouache', 'stick', 'bottle'] as const;
+
+export interface Mix {
+  readonly id: string;
+  readonly label: string;
+  readonly base: (typeof BASES)[number];
+  readonly baseMl: number;
+  readonly waterMl: number;
+  readonly gumDrops: number;
+  readonly consistency: (typeof CONSISTENCIES)[number];
+  readonly madeAt: string;
+  readonly note: string;
+}
 
 /** Volume of a drop where none has been calibrated: about twenty to a millilitre (common teaching value). */
 export const USUAL_DROP_ML = 0.05;

@@ -1,6 +1,4 @@
-import { z } from 'zod';
-import { handIdSchema } from '../hands/handId';
-import { handById } from '../hands/registry';
+import { type HandId, handById } from '../hands/registry';
 import type { Mm } from '../measure/units';
 
 export const PURPOSES = [
@@ -49,35 +47,37 @@ export const SCHOOLS = {
 } as const;
 export type SchoolId = keyof typeof SCHOOLS;
 
-const schoolSchema = z.strictObject({
-  firstNib: z.enum(['medium', 'large']).default('medium'),
-  firstPointed: z.enum(['stiff', 'soft', 'oblique']).default('stiff'),
-  holder: z.enum(['oblique', 'straight']).default('oblique'),
-  loading: z.enum(['dip', 'brush']).default('dip'),
-  angle: z.enum(['held', 'turned']).default('held'),
-});
-export type Schools = z.infer<typeof schoolSchema>;
+/** Which way the user goes where schools differ. */
+export type Schools = { readonly [S in SchoolId]: keyof (typeof SCHOOLS)[S]['choices'] };
+
+export const USUAL_SCHOOLS: Schools = {
+  firstNib: 'medium',
+  firstPointed: 'stiff',
+  holder: 'oblique',
+  loading: 'dip',
+  angle: 'held',
+};
 
 /** What a kit is wanted for. */
-export const needSchema = z.strictObject({
-  hand: handIdSchema,
-  purpose: z.enum(PURPOSES).default('drills'),
+export interface Need {
+  readonly hand: HandId;
+  readonly purpose: (typeof PURPOSES)[number];
   /** Body height wanted; null leaves it to the nib. */
-  bodyMm: z.number().min(1).max(200).nullable().default(null),
-  experience: z.enum(EXPERIENCES).default('some'),
-  side: z.enum(SIDES).default('right'),
-  schools: schoolSchema.default({
-    firstNib: 'medium',
-    firstPointed: 'stiff',
-    holder: 'oblique',
-    loading: 'dip',
-    angle: 'held',
-  }),
-});
-export type Need = z.infer<typeof needSchema>;
+  readonly bodyMm: Mm | null;
+  readonly experience: (typeof EXPERIENCES)[number];
+  readonly side: (typeof SIDES)[number];
+  readonly schools: Schools;
+}
 
-export const needFor = (hand: Need['hand'], more: Partial<Need> = {}): Need =>
-  needSchema.parse({ hand, ...more });
+export const needFor = (hand: HandId, more: Partial<Need> = {}): Need => ({
+  hand,
+  purpose: 'drills',
+  bodyMm: null,
+  experience: 'some',
+  side: 'right',
+  schools: USUAL_SCHOOLS,
+  ...more,
+});
 
 /** Nib width the body wanted asks for: H = N · W at the hand's usual weight. Null where heights do not hang on the nib. */
 export function widthWanted({ hand, bodyMm }: Pick<Need, 'hand' | 'bodyMm'>): Mm | null {

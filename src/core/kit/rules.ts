@@ -1,6 +1,7 @@
 import { handById } from '../hands/registry';
 import { plain } from '../measure/units';
-import { type Item, KIND_NAMES, type ToolKind } from './item';
+import type { Item } from './item';
+import { KIND_NAMES, type ToolKind } from './itemKinds';
 import { mostBody, type Need, type SchoolId, widthWanted } from './need';
 
 /**

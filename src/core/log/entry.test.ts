@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Problem } from '../problem/problem';
-import { ENTRIES, ENTRY_KINDS, entriesOf, readEntry } from './entry';
+import { entriesOf } from './entriesOf';
+import { ENTRIES, ENTRY_KINDS, readEntries, readEntry } from './entry';
 
 const GOOD = {
   mix: {
@@ -51,12 +52,13 @@ describe('what the desk remembers', () => {
   });
 
   it('passes over entries that cannot be read, and shows the others', () => {
+    const at = '2026-11-24T12:00:00.000Z';
     const entries = [
       { id: 'a', kind: 'prepared', data: '{"done":5}' },
       { id: 'b', kind: 'prepared', data: 'not json' },
       { id: 'c', kind: 'prepared', data: JSON.stringify(GOOD.prepared) },
       { id: 'd', kind: 'drop', data: JSON.stringify(GOOD.drop) },
-    ];
-    expect(entriesOf('prepared', entries)).toEqual([{ ...GOOD.prepared, entryId: 'c' }]);
+    ].map((row) => ({ ...row, at }));
+    expect(entriesOf('prepared', readEntries(entries))).toEqual([{ ...GOOD.prepared, entryId: 'c' }]);
   });
 });

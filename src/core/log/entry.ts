@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { SEEN } from '../kit/diagnose';
-import { ADDITIONS, COMPLAINTS, mixSchema } from '../kit/mix';
-import { needSchema } from '../kit/need';
+import { ADDITIONS, COMPLAINTS } from '../kit/mix';
+import { mixSchema } from '../kit/mixFormat';
+import { needSchema } from '../kit/needFormat';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { shortText } from '../problem/schema';
@@ -75,16 +76,21 @@ export function readEntry(kind: string, data: unknown): EntryData<EntryKind> {
   return read<EntryData<EntryKind>>(ENTRIES[kind], data, { what: `the ${kind}` });
 }
 
-/** Data of entries of one kind, parsed; what cannot be read is passed over. */
-export function entriesOf<K extends EntryKind>(
-  kind: K,
-  entries: readonly { readonly id: string; readonly kind: string; readonly data: string }[],
-): (EntryData<K> & { readonly entryId: string })[] {
-  return entries.flatMap((entry) => {
-    if (entry.kind !== kind) return [];
+/** Something the desk remembers. */
+export interface Entry<K extends EntryKind = EntryKind> {
+  readonly id: string;
+  readonly kind: K;
+  readonly data: EntryData<K>;
+  readonly at: string;
+}
+
+/** Entries as they are stored, read; what cannot be read is passed over. */
+export function readEntries(
+  rows: readonly { readonly id: string; readonly kind: string; readonly data: string; readonly at: string }[],
+): Entry[] {
+  return rows.flatMap(({ id: entry, kind, data, at }) => {
     try {
-      const found = ENTRIES[kind].safeParse(JSON.parse(entry.data));
-      return found.success ? [{ ...(found.data as EntryData<K>), entryId: entry.id }] : [];
+      return isKind(kind) ? [{ id: entry, kind, data: readEntry(kind, JSON.parse(data)), at }] : [];
     } catch {
       return [];
     }

@@ -1,7 +1,4 @@
-import { z } from 'zod';
-import { ranged, whole } from '../problem/ranged';
-import { choice, flag } from '../problem/schema';
-import { INKS } from '../writing/inkStyle';
+import type { InkStyle } from '../writing/inkStyle';
 
 /**
  * A practice page as data: a list of bands, each saying *what* is practised and *how*. It lies in the recipe, so it is
@@ -30,41 +27,43 @@ export const LONGEST_TEXT = 200;
 /** Most bands of a page recipe: far more than anybody prints at once. */
 export const MOST_BANDS = 80;
 
-export const bandSchema = z.strictObject({
+/** A band of a page. */
+export interface Band {
   /** Tells bands apart while they are ordered; means nothing on paper. */
-  id: z.string().regex(/^[A-Za-z0-9-]{1,12}$/, 'A band’s id is 1 to 12 letters, digits or hyphens.'),
-  what: z.strictObject({
-    kind: choice('What is practised', WHATS),
-    /** The drill, the letter, the family, the text or the picture; empty for empty ruling. */
-    of: z.string({ error: () => 'What a band holds must be text.' }).max(LONGEST_TEXT, {
-      error: () => `A band holds at most ${LONGEST_TEXT} characters; please shorten it.`,
-    }),
-  }),
-  how: z.strictObject({
-    guided: flag('Guided cell'),
-    trace: whole('cells'),
-    fading: whole('cells'),
-    free: whole('cells'),
-    /** The sequence of cells begins anew until the lines are full. */
-    repeat: flag('Repeat'),
-    /** Ruled lines the band takes at least. */
-    lines: whole('bandLines'),
-    /** Empty ruling to the foot of the page. */
-    fill: flag('Fill the page'),
-    /** Rows only as tall as what is written in them: more of them fit a page. */
-    snug: flag('Snug rows'),
-    /** Larger or smaller than the sheet's own size: another nib, or another body under a pointed pen. */
-    size: ranged('size'),
-    /** One angle held, whatever the strokes ask for. */
-    held: flag('Held angle'),
-    ink: choice('Ink', INKS),
-    tint: choice('Tint of the model', MODEL_TINTS),
-  }),
-});
+  readonly id: string;
+  readonly what: What;
+  readonly how: How;
+}
 
-export type Band = z.infer<typeof bandSchema>;
-export type What = Band['what'];
-export type How = Band['how'];
+/** What is practised. */
+export interface What {
+  readonly kind: WhatKind;
+  /** The drill, the letter, the family, the text or the picture; empty for empty ruling. */
+  readonly of: string;
+}
+
+/** How it is practised. */
+export interface How {
+  readonly guided: boolean;
+  /** Cells of each kind after the guided one. */
+  readonly trace: number;
+  readonly fading: number;
+  readonly free: number;
+  /** The sequence of cells begins anew until the lines are full. */
+  readonly repeat: boolean;
+  /** Ruled lines the band takes at least. */
+  readonly lines: number;
+  /** Empty ruling to the foot of the page. */
+  readonly fill: boolean;
+  /** Rows only as tall as what is written in them: more of them fit a page. */
+  readonly snug: boolean;
+  /** Larger or smaller than the sheet's own size: another nib, or another body under a pointed pen. */
+  readonly size: number;
+  /** One angle held, whatever the strokes ask for. */
+  readonly held: boolean;
+  readonly ink: InkStyle;
+  readonly tint: ModelTint;
+}
 
 const PLAIN: How = {
   guided: true,
@@ -105,18 +104,10 @@ export const bandOf = (id: string, kind: WhatKind, of: string, how: Partial<How>
   how: { ...USUAL[kind], ...how },
 });
 
-export const practiceSchema = z.strictObject({
-  bands: z
-    .array(bandSchema)
-    .max(MOST_BANDS, {
-      error: () => `A practice page holds at most ${MOST_BANDS} bands; please take some away.`,
-    })
-    .refine((bands) => new Set(bands.map(({ id }) => id)).size === bands.length, {
-      error: () => 'Two bands have the same id; give each its own.',
-    }),
-});
-
-export type Practice = z.infer<typeof practiceSchema>;
+/** What is practised on a page, band by band. */
+export interface Practice {
+  readonly bands: readonly Band[];
+}
 
 /** Any document that holds a practice page. */
 export interface WithBands {

@@ -11,19 +11,9 @@ import {
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
-import Papa from 'papaparse';
 import { Fragment, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { CSV_COLUMNS, rowOf } from '@/core/kit/csv';
-import {
-  blankItem,
-  ITEM_KINDS,
-  type Item,
-  type ItemKind,
-  isTool,
-  KIND_NAMES,
-  parseItem,
-  WEARS,
-} from '@/core/kit/item';
+import { blankItem, type Item } from '@/core/kit/item';
+import { ITEM_KINDS, type ItemKind, isTool, KIND_NAMES, WEARS } from '@/core/kit/itemKinds';
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
@@ -61,16 +51,7 @@ export function BenchStation({ title }: { title: ReactNode }) {
     },
     [save, notice, fail],
   );
-  const edit = useCallback(
-    (item: Item, facts: Partial<Item>) => {
-      try {
-        void keep([parseItem({ ...item, ...facts })]);
-      } catch (error) {
-        fail(error);
-      }
-    },
-    [keep, fail],
-  );
+  const edit = useCallback((item: Item, facts: Partial<Item>) => void keep([{ ...item, ...facts }]), [keep]);
 
   const shown = useMemo(
     () =>
@@ -126,7 +107,11 @@ export function BenchStation({ title }: { title: ReactNode }) {
       fail(error);
     }
   };
-  const saveCsv = () => {
+  const saveCsv = async () => {
+    const [{ default: Papa }, { CSV_COLUMNS, rowOf }] = await Promise.all([
+      import('papaparse'),
+      import('@/core/kit/csv'),
+    ]);
     const text = Papa.unparse({ fields: [...CSV_COLUMNS], data: (items ?? []).map(rowOf) });
     download(new Blob([`\ufeff${text}`], { type: 'text/csv' }), 'bench.csv');
   };
@@ -172,7 +157,7 @@ export function BenchStation({ title }: { title: ReactNode }) {
               void keep([item], `Put ${item.label} on the bench.`).then(() => setOpen(item.id))
             }
           />
-          <button type="button" className="btn btn-sm" onClick={saveCsv} disabled={!items}>
+          <button type="button" className="btn btn-sm" onClick={() => void saveCsv()} disabled={!items}>
             Save CSV
           </button>
           <ImportCsv

@@ -1,45 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { asNib, type Item, PHOTO_BYTES, parseItem } from '@/core/kit/item';
-import { Problem } from '@/core/problem/problem';
+import { asNib, type Item } from '@/core/kit/item';
 import { type Fact, factsOf } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
-
-/** Widest and highest a kept photo is, in pixels. */
-const PHOTO_SIDE = 640;
-const PHOTO_QUALITY = 0.8;
-/** Largest picture file looked at, in bytes. */
-const LARGEST_PHOTO = 20 * 1024 * 1024;
-
-/** A picture made small enough to be kept. */
-async function shrink(file: File): Promise<string> {
-  if (file.size > LARGEST_PHOTO) {
-    throw new Problem(
-      'photo',
-      `“${file.name}” is larger than ${LARGEST_PHOTO / 1024 / 1024} MB; choose a smaller picture.`,
-    );
-  }
-  let bitmap: ImageBitmap;
-  try {
-    bitmap = await createImageBitmap(file);
-  } catch {
-    throw new Problem(
-      'photo',
-      `“${file.name}” is not a picture this browser can read; choose a PNG, JPEG or WebP.`,
-    );
-  }
-  const scale = Math.min(1, PHOTO_SIDE / Math.max(bitmap.width, bitmap.height));
-  const canvas = document.createElement('canvas');
-  canvas.width = Math.max(1, Math.round(bitmap.width * scale));
-  canvas.height = Math.max(1, Math.round(bitmap.height * scale));
-  canvas.getContext('2d')?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-  const data = canvas.toDataURL('image/jpeg', PHOTO_QUALITY);
-  if (data.length > PHOTO_BYTES)
-    throw new Problem('photo', 'The photo is too large; choose a smaller picture.');
-  return data;
-}
+import { keepPhoto } from './photo';
 
 /** All that is known of a thing, and a drawing of its edge; facts are kept as soon as they are entered. */
 export function ItemDetail({
@@ -53,13 +19,7 @@ export function ItemDetail({
 }) {
   const [measuring, setMeasuring] = useState(false);
   const nib = asNib(item);
-  const change = (facts: Partial<Item>) => {
-    try {
-      onSave(parseItem({ ...item, ...facts }));
-    } catch (error) {
-      onProblem(error);
-    }
-  };
+  const change = (facts: Partial<Item>) => onSave({ ...item, ...facts });
   return (
     <section aria-labelledby="detail" className="space-y-3">
       <h2 id="detail" className="margin-heading">
@@ -101,8 +61,8 @@ export function ItemDetail({
         </label>
         {item.photo ? (
           <figure>
-            {/* biome-ignore lint/performance/noImgElement: a photo of the user's own, kept as data */}
-            <img src={item.photo} alt={item.label} className="max-h-40 rounded" />
+            {/* biome-ignore lint/performance/noImgElement: a photo of the user's own, made small when it was kept */}
+            <img src={`/api/pictures/${item.photo}`} alt={item.label} className="max-h-40 rounded" />
             <button type="button" className="btn btn-xs mt-1" onClick={() => change({ photo: null })}>
               Take the photo away
             </button>
@@ -116,7 +76,7 @@ export function ItemDetail({
               className="file-input file-input-sm w-full"
               onChange={(event) => {
                 const file = event.target.files?.[0];
-                if (file) shrink(file).then((photo) => change({ photo }), onProblem);
+                if (file) keepPhoto(file).then((photo) => change({ photo }), onProblem);
               }}
             />
           </label>

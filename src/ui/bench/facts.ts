@@ -1,16 +1,16 @@
+import type { Item } from '@/core/kit/item';
 import {
   CUTS,
   FLEXES,
   HOLDER_TYPES,
   INK_KINDS,
-  type Item,
   type ItemKind,
   isTool,
   SIZINGS,
   SURFACES,
   TONES,
   WEARS,
-} from '@/core/kit/item';
+} from '@/core/kit/itemKinds';
 import { takesHolder } from '@/core/kit/rules';
 
 /** How a fact is asked for. */

@@ -1,7 +1,8 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { blankItem, type Item, type ItemKind } from '@/core/kit/item';
+import { blankItem, type Item } from '@/core/kit/item';
+import type { ItemKind } from '@/core/kit/itemKinds';
 import { call } from '../lib/api';
 
 /** Facts nobody knows travel as nothing; here they are null again. */

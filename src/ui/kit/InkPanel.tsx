@@ -7,7 +7,6 @@ import {
   type Complaint,
   dropFrom,
   type Mix,
-  mixSchema,
   nextDrop,
   type Remedy,
   scaleMix,
@@ -15,7 +14,7 @@ import {
   volumeOf,
 } from '@/core/kit/mix';
 import { mixLabel } from '@/core/kit/mixLabel';
-import { entriesOf } from '@/core/log/entry';
+import { entriesOf } from '@/core/log/entriesOf';
 import { plain } from '@/core/measure/units';
 import { renderSvg } from '@/render/svg';
 import { useNotice } from '../frame/notices';
@@ -51,9 +50,8 @@ export function InkPanel({ records }: { records: Records }) {
     }
   };
   const keepMix = () => {
-    const found = mixSchema.safeParse({ ...draft, id: newId(), madeAt: new Date().toISOString() });
-    if (!found.success) return setProblem(found.error.issues[0]?.message ?? 'The mix cannot be kept.');
-    void guarded(() => records.keep(found.data.id, 'mix', { ...found.data }));
+    const mix: Mix = { ...draft, id: newId(), madeAt: new Date().toISOString() };
+    void guarded(() => records.keep(mix.id, 'mix', mix));
   };
   const number = (key: 'baseMl' | 'waterMl' | 'gumDrops', name: string) => (
     <label className="flex flex-col text-sm">

@@ -3,28 +3,32 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { countsByPen } from '@/core/hand/hand';
-import { asNib, type ItemKind, isTool } from '@/core/kit/item';
+import { asNib } from '@/core/kit/item';
+import { type ItemKind, isTool } from '@/core/kit/itemKinds';
 import type { Kit } from '@/core/kit/match';
 import { type Need, needFor } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
-import { entriesOf } from '@/core/log/entry';
+import { entriesOf } from '@/core/log/entriesOf';
+import type { Entry } from '@/core/log/entry';
 import { handOf } from '@/core/setting/handOf';
 import { pin } from '@/core/sheet/solve';
 import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';
+import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
 import { type Opened, useSheet } from '../sheet/useSheet';
-import { InkPanel } from './InkPanel';
 import { nameOf } from './KitCard';
 import { MatchPanel } from './MatchPanel';
 import { BUYABLE, NeedForm } from './NeedForm';
-import { PreparePanel } from './PreparePanel';
-import { TroublePanel } from './TroublePanel';
 import { useMatch } from './useMatch';
-import { type Remembered, useRecords } from './useRecords';
+import { useRecords } from './useRecords';
+
+const PreparePanel = later(() => import('./PreparePanel').then((panel) => panel.PreparePanel));
+const InkPanel = later(() => import('./InkPanel').then((panel) => panel.InkPanel));
+const TroublePanel = later(() => import('./TroublePanel').then((panel) => panel.TroublePanel));
 
 const TABS = ['Match', 'Prepare', 'Ink', 'What is going wrong?'] as const;
 type Tab = (typeof TABS)[number];
@@ -40,7 +44,7 @@ export function KitStation({
 }: {
   opened: Opened;
   drawer: readonly Nib[];
-  records: readonly Remembered[];
+  records: readonly Entry[];
 }) {
   const sheet = useSheet(opened);
   const { recipe, edit } = sheet;

@@ -2,7 +2,8 @@
 
 import { useMemo, useState } from 'react';
 import { handById } from '@/core/hands/registry';
-import { type Item, isTool } from '@/core/kit/item';
+import type { Item } from '@/core/kit/item';
+import { isTool } from '@/core/kit/itemKinds';
 import { judgeKit, type Kit, type RankedKit, whyNot } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
 import { describePurchase } from '@/core/kit/purchase';

@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import { type Item, type ItemKind, KIND_NAMES } from '@/core/kit/item';
+import type { Item } from '@/core/kit/item';
+import { type ItemKind, KIND_NAMES } from '@/core/kit/itemKinds';
 import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
 import { Problem } from '@/core/problem/problem';
 import { largestForLines } from '@/core/sheet/solve';

@@ -7,7 +7,7 @@ import type { Kit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
 import { preparation } from '@/core/kit/prepare';
 import { afterWriting } from '@/core/kit/use';
-import { entriesOf } from '@/core/log/entry';
+import { entriesOf } from '@/core/log/entriesOf';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { Caution } from './Caution';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { diagnose, nextTest, SEEN, type Seen } from '@/core/kit/diagnose';
 import type { Kit } from '@/core/kit/match';
-import { entriesOf } from '@/core/log/entry';
+import { entriesOf } from '@/core/log/entriesOf';
 import { plain } from '@/core/measure/units';
 import { useNotice } from '../frame/notices';
 import { newId, sentenceOf } from '../lib/api';

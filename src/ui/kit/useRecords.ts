@@ -1,25 +1,16 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import type { EntryData, EntryKind } from '@/core/log/entry';
+import type { Entry, EntryData, EntryKind } from '@/core/log/entry';
 import { call } from '../lib/api';
 
-/** What the desk remembers, as the server has it. */
-export interface Remembered {
-  readonly id: string;
-  readonly kind: string;
-  /** JSON. */
-  readonly data: string;
-  readonly at: string;
-}
-
-/** Records of the desk: read by kind, kept at once. What cannot be read is passed over. */
-export function useRecords(initial: readonly Remembered[]) {
+/** What the desk remembers: read by kind, kept at once. */
+export function useRecords(initial: readonly Entry[]) {
   const [records, setRecords] = useState(initial);
   /** Shown at once; taken back if the server will not keep it. */
   const keep = useCallback(async <K extends EntryKind>(id: string, kind: K, data: EntryData<K>) => {
-    const record = { id, kind, data: JSON.stringify(data), at: new Date().toISOString() };
-    let before: Remembered | undefined;
+    const record: Entry = { id, kind, data, at: new Date().toISOString() };
+    let before: Entry | undefined;
     setRecords((list) => {
       before = list.find((one) => one.id === id);
       return [...list.filter((one) => one.id !== id), record];

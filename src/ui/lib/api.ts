@@ -20,15 +20,16 @@ export class Stale extends Problem {
  */
 export async function call(
   path: string,
-  init: { method?: string; json?: unknown; keepalive?: boolean; signal?: AbortSignal } = {},
+  init: { method?: string; json?: unknown; body?: BodyInit; keepalive?: boolean; signal?: AbortSignal } = {},
 ): Promise<Response> {
-  const { method = 'GET', json, keepalive, signal } = init;
+  const { method = 'GET', json, body: raw, keepalive, signal } = init;
   let response: Response;
   try {
     response = await fetch(path, {
       method,
       keepalive,
       signal,
+      body: raw,
       ...(json !== undefined && {
         body: JSON.stringify(json),
         headers: { 'Content-Type': 'application/json' },

@@ -77,7 +77,7 @@ export function CoursePanel({
   const makePack = async () => {
     try {
       // The outline in sight is what is printed; the server plans only what is not planned yet.
-      const pack = await make(recipe, course ?? options);
+      const pack = await make(recipe, course ?? options, own);
       if (!pack) return notice({ tone: 'done', text: 'The pack was cancelled.' });
       download(pack, `${hand.toLowerCase().replace(/\W+/g, '-')}-course.pdf`);
       notice({ tone: 'done', text: 'The pack is in your downloads.' });

@@ -4,7 +4,6 @@ import type { Recipe } from '@/core/document/recipe';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { downloadJson, sentenceOf } from '../lib/api';
-import { readRecipeFile } from '../lib/recipeFile';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
 import type { PageFilesState } from './usePageFiles';
 import { Working } from './Working';
@@ -24,6 +23,7 @@ export function PageFiles({
   const notice = useNotice();
   const importFile = async (file: File) => {
     try {
+      const { readRecipeFile } = await import('../lib/recipeFile');
       const read = await readRecipeFile(file);
       onImport(() => read);
     } catch (error) {

@@ -6,6 +6,7 @@ import type { Recipe } from '@/core/document/recipe';
 import { rectangle } from '@/core/drawing/build';
 import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import type { Nib } from '@/core/kit/nib';
+import type { Entry } from '@/core/log/entry';
 import type { Band, WhatKind } from '@/core/practice/band';
 import { type Composed, compose, drawPage } from '@/core/practice/compose';
 import { addBand, freeIds, newBand, usualOf, withBands } from '@/core/practice/edit';
@@ -17,8 +18,9 @@ import { settle } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 import { Tabs } from '../fields/Tabs';
 import { useLetterSet } from '../frame/LetterSets';
+import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
-import type { Remembered } from '../kit/useRecords';
+
 import { sentenceOf } from '../lib/api';
 import { Paper } from '../paper/Paper';
 import type { Zoom } from '../paper/zoom';
@@ -29,13 +31,14 @@ import { type Opened, useSheet } from '../sheet/useSheet';
 import { kindsFor, TextField } from './BandForm';
 import { BandList } from './BandList';
 import { KIND_NAMES } from './bandWords';
-import { CoursePanel } from './CoursePanel';
 import { OtherPages } from './OtherPages';
 import { PageFiles } from './PageFiles';
 import { useKnown } from './useKnown';
 import { usePageFiles } from './usePageFiles';
 import { Stopped, usePractiseWorker } from './usePractiseWorker';
-import { WordsPanel } from './WordsPanel';
+
+const WordsPanel = later(() => import('./WordsPanel').then((panel) => panel.WordsPanel));
+const CoursePanel = later(() => import('./CoursePanel').then((panel) => panel.CoursePanel));
 
 const TABS = ['Page', 'Words', 'Course'] as const;
 type Tab = (typeof TABS)[number];
@@ -71,7 +74,7 @@ export function PractiseStation({
   opened: Opened;
   drawer: readonly Nib[];
   printer: string | null;
-  records: readonly Remembered[];
+  records: readonly Entry[];
 }) {
   const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
@@ -92,7 +95,7 @@ export function PractiseStation({
   const pages = composed?.pages.length ?? 1;
   const at = Math.min(page, pages - 1);
   const drawing = useMemo(() => composed && screenPage(composed, at, selected), [composed, at, selected]);
-  const files = usePageFiles(recipe, at);
+  const files = usePageFiles(recipe, at, own);
 
   // A band that is opened comes into sight, and stays so while its page changes under it.
   const sought = useRef<string | null>(null);

@@ -2,9 +2,10 @@
 
 import { useMemo } from 'react';
 import type { HandId } from '@/core/hands/registry';
-import { entriesOf } from '@/core/log/entry';
+import { entriesOf } from '@/core/log/entriesOf';
+import type { Entry } from '@/core/log/entry';
 import { useNotice } from '../frame/notices';
-import { type Remembered, useRecords } from '../kit/useRecords';
+import { useRecords } from '../kit/useRecords';
 import { sentenceOf } from '../lib/api';
 
 /** Letters the scribe knows in a hand, and those to stress; kept on the desk. */
@@ -17,7 +18,7 @@ const NONE: Known = { letters: [], stressed: [] };
 
 const recordOf = (hand: HandId) => `known-${hand}`;
 
-export function useKnown(hand: HandId, remembered: readonly Remembered[]) {
+export function useKnown(hand: HandId, remembered: readonly Entry[]) {
   const { records, keep } = useRecords(remembered);
   const notice = useNotice();
   const known: Known = useMemo(

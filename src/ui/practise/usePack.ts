@@ -1,9 +1,10 @@
 'use client';
 
 import { useCallback, useRef, useState } from 'react';
-import { z } from 'zod';
 import type { Recipe } from '@/core/document/recipe';
 import type { Course, CourseOptions } from '@/core/practice/course/course';
+import { letterMark } from '@/core/setting/letterMark';
+import type { OwnLetter } from '@/core/setting/letterSet';
 import { call } from '../lib/api';
 
 /** How far a pack is. */
@@ -13,10 +14,8 @@ export interface PackProgress {
   readonly of: number;
 }
 
-const lineSchema = z.union([
-  z.object({ stage: z.enum(['planning', 'drawing']), done: z.number(), of: z.number() }),
-  z.object({ chunk: z.string() }),
-]);
+/** A line of the answer (app/_lib/pages.ts). */
+type Line = PackProgress | { readonly chunk: string };
 
 /** Makes a pack on the server, with its progress; `cancel` stops the server's work too. */
 export function usePack() {
@@ -25,21 +24,25 @@ export function usePack() {
 
   /** The PDF; undefined when it was cancelled. */
   const make = useCallback(
-    async (recipe: Recipe, course: Course | CourseOptions): Promise<Blob | undefined> => {
+    async (
+      recipe: Recipe,
+      course: Course | CourseOptions,
+      own: readonly OwnLetter[],
+    ): Promise<Blob | undefined> => {
       control.current?.abort();
       const mine = new AbortController();
       control.current = mine;
       setProgress({ stage: 'planning', done: 0, of: 1 });
       try {
         const { signal } = mine;
-        const response = await call('/api/course?progress=1', {
+        const response = await call(`/api/course?progress=1&letters=${letterMark(own)}`, {
           method: 'POST',
           json: { recipe, course },
           signal,
         });
         const parts: Uint8Array<ArrayBuffer>[] = [];
         for await (const line of linesOf(response)) {
-          const read = lineSchema.parse(JSON.parse(line));
+          const read: Line = JSON.parse(line);
           if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
           else setProgress(read);
         }

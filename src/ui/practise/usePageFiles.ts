@@ -2,12 +2,14 @@
 
 import { useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
+import { letterMark } from '@/core/setting/letterMark';
+import type { OwnLetter } from '@/core/setting/letterSet';
 import { useNotice } from '../frame/notices';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
 import type { FileFormat } from '../paper/FormatButtons';
 
 /** The page as a file: PDF has all sheets, SVG and PNG the one in sight (counted from 0). */
-export function usePageFiles(recipe: Recipe, page: number) {
+export function usePageFiles(recipe: Recipe, page: number, own: readonly OwnLetter[]) {
   const [busy, setBusy] = useState<FileFormat | null>(null);
   const control = useRef<AbortController | null>(null);
   const notice = useNotice();
@@ -16,7 +18,7 @@ export function usePageFiles(recipe: Recipe, page: number) {
     control.current = mine;
     setBusy(format);
     try {
-      const path = `/api/practice?format=${format}&dpi=300&page=${page + 1}`;
+      const path = `/api/practice?format=${format}&dpi=300&page=${page + 1}&letters=${letterMark(own)}`;
       const response = await call(path, { method: 'POST', json: recipe, signal: mine.signal });
       download(await response.blob(), fileNameOf(response, `practice.${format}`));
     } catch (error) {

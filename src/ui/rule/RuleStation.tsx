@@ -6,6 +6,7 @@ import { nibsFor } from '@/core/kit/nib';
 import { clamp } from '@/core/measure/units';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
+import { letterMark } from '@/core/setting/letterMark';
 import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
@@ -39,7 +40,8 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
 
   const saveFile = async (format: FileFormat) => {
     try {
-      const response = await call(`/api/render?format=${format}&dpi=300`, { method: 'POST', json: recipe });
+      const query = `format=${format}&dpi=300&letters=${letterMark(letters)}`;
+      const response = await call(`/api/render?${query}`, { method: 'POST', json: recipe });
       download(await response.blob(), fileNameOf(response, `sheet.${format}`));
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });

@@ -1,5 +1,6 @@
 import { compressToEncodedURIComponent } from 'lz-string';
 import type { Recipe } from '@/core/document/recipe';
+import { sheetLink } from './sheetLink';
 
 /**
  * Recipes with many bands grow longer than this and stay out of the address: it goes to the server several times in the
@@ -14,5 +15,5 @@ export const packRecipe = (recipe: Recipe): string => compressToEncodedURICompon
 export function sheetAddress(id: string, recipe?: Recipe, station = '/rule'): string {
   const packed = recipe ? packRecipe(recipe) : '';
   const inAddress = packed && packed.length <= LONGEST_WRITTEN;
-  return `${station}?sheet=${encodeURIComponent(id)}${inAddress ? `&r=${packed}` : ''}`;
+  return `${sheetLink(id, station)}${inAddress ? `&r=${packed}` : ''}`;
 }

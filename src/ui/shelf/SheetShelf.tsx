@@ -3,29 +3,22 @@
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, FileDown, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import type { Drawing } from '@/core/drawing/drawing';
-import { loadScript } from '@/core/hands/scripts';
-import { compose, drawPage } from '@/core/practice/compose';
-import { ruleSheet } from '@/core/sheet/rule';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson, newId, sentenceOf } from '../lib/api';
-import { usualName } from '../lib/usualName';
-import { DrawingView } from '../paper/DrawingView';
-import { sheetAddress } from '../sheet/recipeUrl';
+import { sheetLink } from '../sheet/sheetLink';
 
 export interface ShelfSheet {
   readonly id: string;
   readonly name: string;
   readonly recipe: Recipe;
+  /** What it is ruled for: its usual name. */
+  readonly says: string;
   readonly revision: number;
   readonly updatedAt: string;
 }
-
-/** Practice pages are drawn this long after the shelf is, in ms. */
-const WHEN_SHOWN = 50;
 
 /** The shelf of sheets: open, name, duplicate, delete with undo, search, import and export. */
 export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[]; title: ReactNode }) {
@@ -72,19 +65,15 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
     });
   const importFile = (file: File) =>
     guarded(async () => {
-      const { readRecipeFile } = await import('../lib/recipeFile');
-      const recipe = await readRecipeFile(file);
-      await loadScript(recipe.hand);
-      ruleSheet(recipe);
-      const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || usualName(recipe);
-      await put({ id: newId(), name, recipe, revision: 0 });
+      const { readSheetFile } = await import('./readSheetFile');
+      const { recipe, says } = await readSheetFile(file);
+      const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || says;
+      await put({ id: newId(), name, recipe, says, revision: 0 });
       notice({ tone: 'done', text: `Imported “${name}”.` });
     });
 
   const wanted = search.trim().toLowerCase();
-  const shown = sheets.filter(({ name, recipe }) =>
-    `${name} ${usualName(recipe)}`.toLowerCase().includes(wanted),
-  );
+  const shown = sheets.filter(({ name, says }) => `${name} ${says}`.toLowerCase().includes(wanted));
 
   return (
     <div className="mx-auto max-w-6xl px-6 py-6">
@@ -149,21 +138,16 @@ function ShelfCard({
   onDuplicate: () => void;
   onDelete: () => void;
 }) {
-  const { id, name, recipe, updatedAt } = sheet;
-  const drawing = useThumbnail(recipe);
+  const { id, name, recipe, says, updatedAt } = sheet;
   const practised = recipe.practice.bands.length > 0;
   return (
     <li className="flex flex-col rounded border border-base-300 bg-base-100 p-3">
       <Link
-        href={sheetAddress(id, undefined, practised ? '/practise' : '/rule')}
+        href={sheetLink(id, practised ? '/practise' : '/rule')}
         className="flex h-52 items-center justify-center bg-base-200 p-2"
         aria-label={`Open ${name}`}
       >
-        {drawing ? (
-          <DrawingView drawing={drawing} className="max-h-full max-w-full bg-white shadow" />
-        ) : (
-          <span className="text-sm">cannot be ruled</span>
-        )}
+        <SheetPicture sheet={sheet} />
       </Link>
       <input
         key={name}
@@ -180,7 +164,7 @@ function ShelfCard({
       />
       <p className="px-1 text-sm">
         {practised && 'Practice page · '}
-        {usualName(recipe)}
+        {says}
       </p>
       <div className="mt-1 flex items-center gap-1">
         <time dateTime={updatedAt} className="mr-auto px-1 text-sm opacity-80" suppressHydrationWarning>
@@ -215,23 +199,18 @@ function ShelfCard({
   );
 }
 
-/** A sheet that cannot be drawn any more (its paper has become too small, say) still stands on the shelf. */
-function drawn(draw: () => Drawing): Drawing | null {
-  try {
-    return draw();
-  } catch {
-    return null;
-  }
-}
-
-/** The ruling at once; what is practised on it, which is more to draw, when the page has time for it. */
-function useThumbnail(recipe: Recipe): Drawing | null {
-  const ruled = useMemo(() => drawn(() => ruleSheet(recipe)), [recipe]);
-  const [practice, setPractice] = useState<Drawing | null>(null);
-  useEffect(() => {
-    if (recipe.practice.bands.length === 0) return setPractice(null);
-    const timer = setTimeout(() => setPractice(drawn(() => drawPage(compose(recipe), 0))), WHEN_SHOWN);
-    return () => clearTimeout(timer);
-  }, [recipe]);
-  return practice ?? ruled;
+/** The first page of a sheet, drawn by the server. One that cannot be drawn any more (its paper is too small, say) stands on the shelf all the same. */
+function SheetPicture({ sheet: { id, revision } }: { sheet: ShelfSheet }) {
+  const [broken, setBroken] = useState(false);
+  if (broken) return <span className="text-sm">cannot be ruled</span>;
+  return (
+    // biome-ignore lint/performance/noImgElement: drawn at true size by our own server
+    <img
+      src={`/api/sheets/${id}/picture?revision=${revision}`}
+      alt=""
+      loading="lazy"
+      className="max-h-full max-w-full bg-white shadow"
+      onError={() => setBroken(true)}
+    />
+  );
 }

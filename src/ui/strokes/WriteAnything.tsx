@@ -6,6 +6,7 @@ import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import { samplesFor } from '@/core/practice/words/samples';
 import { handOf } from '@/core/setting/handOf';
+import { letterMark } from '@/core/setting/letterMark';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import { leftOut } from '@/core/sheet/draw/exemplar';
 import { exemplarLine } from '@/core/sheet/exemplarLine';
@@ -62,7 +63,8 @@ export function WriteAnything({
   const notice = useNotice();
   const save = async (format: (typeof FORMATS)[number]) => {
     try {
-      const response = await call(`/api/render?format=${format}&dpi=300`, {
+      const query = `format=${format}&dpi=300&letters=${letterMark(own)}`;
+      const response = await call(`/api/render?${query}`, {
         method: 'POST',
         json: written,
       });

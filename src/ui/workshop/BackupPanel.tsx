@@ -51,8 +51,9 @@ export function BackupPanel() {
         Safe keeping
       </h2>
       <p className="max-w-prose">
-        One zip holds every sheet, everything on the bench, all that the desk remembers, printers, letter sets
-        and words: lines of plain JSON that any Elvane can read, wherever its database lives.
+        One zip holds every sheet, everything on the bench with its photos, all that the desk remembers,
+        printers, letter sets and words: lines of plain JSON that any Elvane can read, wherever its database
+        lives.
       </p>
       <div className="flex flex-wrap items-center gap-2">
         <button

@@ -1,18 +1,20 @@
-import { Unzip, UnzipInflate } from 'fflate';
+import { Unzip, UnzipInflate, UnzipPassThrough } from 'fflate';
 import { z } from 'zod';
+import { PICTURE_BYTES } from '@/core/picture/picture';
 import { Problem } from '@/core/problem/problem';
 
-/** The latest version of a backup this reads. */
-const VERSION = 2;
+/** The zips this reads: the earliest held photos inside the rows of things. */
+const VERSIONS = { earliest: 2, latest: 3 };
 
 const manifestSchema = z.object({
   format: z.literal('elvane-backup'),
-  version: z.int().min(VERSION),
+  version: z.int().min(VERSIONS.earliest),
+  pictures: z.int().min(0).default(0),
   tables: z.record(z.string(), z.int().min(0)),
 });
 export type BackupManifest = z.infer<typeof manifestSchema>;
 
-/** Longest line: a word list, or a thing with its photo. */
+/** Longest line: a word list, or a thing of an earlier backup with its photo. */
 const LONGEST_LINE = 6 * 1024 * 1024;
 /** Rows handed on together hold at most so many characters. */
 const TOGETHER = 1024 * 1024;
@@ -24,8 +26,26 @@ export interface BackupRows {
   readonly rows: readonly unknown[];
 }
 
+/** A picture of the backup. */
+export interface BackupPicture {
+  readonly picture: Uint8Array<ArrayBuffer>;
+}
+
+export type BackupPart = BackupManifest | BackupPicture | BackupRows;
+
 const broken = (name: string, why: string) =>
   new Problem('backup', `“${name}” cannot be read: ${why} Nothing was changed.`);
+
+/** Parts one after the other. */
+function joined(parts: readonly Uint8Array[]): Uint8Array<ArrayBuffer> {
+  const whole = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
+  let at = 0;
+  for (const part of parts) {
+    whole.set(part, at);
+    at += part.length;
+  }
+  return whole;
+}
 
 /** Is this file a zip, by its first bytes? */
 export async function isZip(file: Blob): Promise<boolean> {
@@ -34,24 +54,29 @@ export async function isZip(file: Blob): Promise<boolean> {
 }
 
 /**
- * Reads a backup a piece at a time, holding no more than a few rows of it: the manifest first, then rows by table.
+ * Reads a backup a piece at a time, holding no more than a few rows or pictures of it: the manifest first, then
+ * pictures, then rows by table.
  * @throws Problem when it is no backup, is cut short or is of a later version.
  */
 export async function* readBackup(
   file: Blob & { readonly name?: string },
   onRead: (bytes: number) => void = () => undefined,
-): AsyncGenerator<BackupManifest | BackupRows> {
+): AsyncGenerator<BackupPart> {
   const name = file.name ?? 'The backup';
-  const ready: (BackupManifest | BackupRows)[] = [];
+  const ready: BackupPart[] = [];
   let manifest: BackupManifest | undefined;
   let failed: Problem | undefined;
   let ended = 0;
+  let pictures = 0;
 
   const readManifest = (text: string) => {
     const found = manifestSchema.safeParse(JSON.parse(text));
     if (!found.success) throw broken(name, 'it is not an Elvane backup.');
-    if (found.data.version > VERSION) {
-      throw broken(name, `it is of version ${found.data.version}, and this Elvane reads up to ${VERSION}.`);
+    if (found.data.version > VERSIONS.latest) {
+      throw broken(
+        name,
+        `it is of version ${found.data.version}, and this Elvane reads up to ${VERSIONS.latest}.`,
+      );
     }
     manifest = found.data;
     ready.push(manifest);
@@ -59,6 +84,8 @@ export async function* readBackup(
 
   const unzip = new Unzip((entry) => {
     const table = /^([A-Za-z]{1,20})\.jsonl$/.exec(entry.name)?.[1];
+    const isPicture = entry.name.startsWith('pictures/');
+    const picture: Uint8Array[] = [];
     const decoder = new TextDecoder();
     let text = '';
     let rows: unknown[] = [];
@@ -74,7 +101,17 @@ export async function* readBackup(
       if (failed) return;
       try {
         if (error) throw broken(name, 'it is damaged.');
-        if (table && !manifest) throw broken(name, 'it is not an Elvane backup.');
+        if ((table || isPicture) && !manifest) throw broken(name, 'it is not an Elvane backup.');
+        if (isPicture) {
+          picture.push(chunk.slice());
+          size += chunk.length;
+          if (size > PICTURE_BYTES) throw broken(name, 'one of its pictures is larger than any of ours.');
+          if (!last) return;
+          ready.push({ picture: joined(picture) });
+          pictures += 1;
+          ended += 1;
+          return;
+        }
         text += decoder.decode(chunk, { stream: !last });
         if (table) {
           const lines = text.split('\n');
@@ -95,6 +132,7 @@ export async function* readBackup(
     entry.start();
   });
   unzip.register(UnzipInflate);
+  unzip.register(UnzipPassThrough);
 
   let read = 0;
   const reader = file.stream().getReader();
@@ -113,5 +151,6 @@ export async function* readBackup(
   }
   if (!manifest) throw broken(name, 'it is not an Elvane backup.');
   const files = Object.values(manifest.tables).filter((rows) => rows > 0).length;
-  if (ended < files + 1) throw broken(name, 'it is cut short.');
+  if (ended < files + manifest.pictures + 1 || pictures < manifest.pictures)
+    throw broken(name, 'it is cut short.');
 }

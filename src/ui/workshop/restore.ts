@@ -11,7 +11,7 @@ export type Restored = Readonly<Record<string, number>>;
 const LARGEST_OLD_MB = 16;
 
 /**
- * Restores a zip: it is read here a piece at a time, its rows are put aside on the server, and only when all have come
+ * Restores a zip: it is read here a piece at a time, its pictures are kept (nothing shows them yet), its rows are put aside on the server, and only when all have come
  * through do they take the place of what is there. Stopped at any moment, nothing has changed.
  * @throws Problem saying what cannot be read.
  */
@@ -28,6 +28,7 @@ export async function restoreZip(
     for await (const part of readBackup(file, (read) => onShare(read / file.size))) {
       signal.throwIfAborted();
       if ('tables' in part) expected = part.tables;
+      else if ('picture' in part) await call('/api/pictures', { method: 'POST', body: part.picture, signal });
       else await call(address, { method: 'POST', json: part, signal });
     }
     await keepWhatIsThere();

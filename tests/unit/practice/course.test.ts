@@ -6,14 +6,8 @@ import { drawingBounds } from '@/core/drawing/bounds';
 import { registerHand } from '@/core/hands/registry';
 import type { Band } from '@/core/practice/band';
 import { compose } from '@/core/practice/compose';
-import {
-  type Course,
-  PACK_PAGES,
-  pagesOf,
-  planCourse,
-  plannedSchema,
-  USUAL_COURSE,
-} from '@/core/practice/course/course';
+import { type Course, PACK_PAGES, pagesOf, planCourse, USUAL_COURSE } from '@/core/practice/course/course';
+import { plannedSchema } from '@/core/practice/course/courseFormat';
 import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
 import { groundOf } from '@/core/practice/ground';
 import { lessonsOf, nextLesson } from '@/core/practice/lessons';

@@ -1,15 +1,15 @@
 import { z } from 'zod';
 import { correctionFor, file, fileStem } from '@/app/_lib/files';
 import { answer, COURSE_BODY, parse, readJson } from '@/app/_lib/http';
+import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages, reportedPages } from '@/app/_lib/pages';
 import { courseSteps } from '@/app/_lib/practice';
 import { currentWords } from '@/app/_lib/words';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
-import { courseSchema, plannedSchema } from '@/core/practice/course/course';
+import { courseSchema, plannedSchema } from '@/core/practice/course/courseFormat';
 import { layPack } from '@/core/practice/course/draw';
 import { handOf } from '@/core/setting/handOf';
-import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';
 
@@ -26,7 +26,7 @@ export const POST = (request: Request) =>
     const body = parse(bodySchema, await readJson(request, COURSE_BODY));
     const recipe = parseRecipe(body.recipe);
     await loadScript(recipe.hand);
-    const own = (await findLetterSet(recipe.hand))?.letters ?? [];
+    const own = await ownLettersFor(recipe.hand, query);
     const { words } = await currentWords();
     const title = recipe.title || `A course in ${handOf(recipe).name}`;
     const correction = await correctionFor(query.get('printer'));

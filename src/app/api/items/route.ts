@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answer, ITEMS_BODY, parse, readJson } from '@/app/_lib/http';
-import { parseItem } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
 import { deleteItems, listItems, saveItems } from '@/store/items';
 
 /** Most things changed in one request. */

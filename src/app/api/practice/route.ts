@@ -1,5 +1,6 @@
 import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
 import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages } from '@/app/_lib/pages';
 import { practiceSteps } from '@/app/_lib/practice';
 import { parseRecipe } from '@/core/document/recipe';
@@ -8,7 +9,6 @@ import { compose, drawPage } from '@/core/practice/compose';
 import { Problem } from '@/core/problem/problem';
 import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
-import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';
 
@@ -26,7 +26,7 @@ export const POST = (request: Request) =>
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
     await loadScript(recipe.hand);
-    const own = (await findLetterSet(recipe.hand))?.letters ?? [];
+    const own = await ownLettersFor(recipe.hand, query);
     const composed = compose(recipe, { own });
     const sheets = composed.pages.length;
     if (sheets > MOST_SHEETS) {

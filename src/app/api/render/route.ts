@@ -1,12 +1,12 @@
 import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
 import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { ruleSheet } from '@/core/sheet/rule';
 import { renderPdf } from '@/render/pdf';
 import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
-import { findLetterSet } from '@/store/letterSets';
 
 export const dynamic = 'force-dynamic';
 
@@ -22,7 +22,7 @@ export const POST = (request: Request) =>
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
     await loadScript(recipe.hand);
-    const own = recipe.exemplar ? ((await findLetterSet(recipe.hand))?.letters ?? []) : [];
+    const own = recipe.exemplar ? await ownLettersFor(recipe.hand, query) : [];
     const drawing = ruleSheet(recipe, own);
     const fileName = fileStem(drawing.title);
     switch (format) {

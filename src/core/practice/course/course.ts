@@ -1,11 +1,9 @@
-import { z } from 'zod';
 import { asTyped } from '../../hand/hand';
 import { Problem } from '../../problem/problem';
-import { whole } from '../../problem/ranged';
 import { handOf } from '../../setting/handOf';
 import type { OwnLetter } from '../../setting/letterSet';
 import type { Sheet } from '../../sheet/sheet';
-import { type Band, type How, practiceSchema } from '../band';
+import type { Band, How } from '../band';
 import type { Cutting } from '../cut/piece';
 import { drillsFor } from '../drills';
 import { bestPage } from '../fit';
@@ -19,14 +17,12 @@ import { type WordList, writable } from '../words/wordList';
 import { checksFor, type Theme } from './checks';
 
 /** What a teacher asks of a pack. Handedness is the sheet's own: its left-handed layout. */
-export const courseSchema = z.strictObject({
-  sessions: whole('sessions'),
-  minutes: whole('minutes'),
+export interface CourseOptions {
+  readonly sessions: number;
+  readonly minutes: number;
   /** Strokes and letters half as large again at first: small pens hide mistakes. */
-  largeFirst: z.boolean({ error: () => 'Large first must be true or false.' }),
-});
-
-export type CourseOptions = z.infer<typeof courseSchema>;
+  readonly largeFirst: boolean;
+}
 
 export const USUAL_COURSE: CourseOptions = { sessions: 9, minutes: 10, largeFirst: false };
 
@@ -47,24 +43,6 @@ export interface Course {
 
 /** Fewer pages teach nothing, more are not bound together. */
 export const PACK_PAGES = { fewest: 8, most: 30 } as const;
-const LONGEST_TITLE = 200;
-const MOST_CHECKS = 6;
-
-/** A course planned elsewhere: what `planCourse` answers, read from outside. */
-export const plannedSchema = z.strictObject({
-  options: courseSchema,
-  pages: z
-    .array(
-      z.strictObject({
-        title: z.string().max(LONGEST_TITLE),
-        session: whole('sessions').optional(),
-        bands: practiceSchema.shape.bands,
-        checks: z.array(z.string().max(LONGEST_TITLE)).max(MOST_CHECKS),
-      }),
-    )
-    .min(1)
-    .max(PACK_PAGES.most),
-});
 
 /** A page of practice fills about this many minutes. */
 const PAGE_MINUTES = 10;

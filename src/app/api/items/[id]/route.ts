@@ -1,5 +1,5 @@
 import { answer, ITEMS_BODY, idSchema, parse, Refusal, readJson } from '@/app/_lib/http';
-import { parseItem } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
 import { Problem } from '@/core/problem/problem';
 import { deleteItems, saveItems } from '@/store/items';
 

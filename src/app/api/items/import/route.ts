@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answer, IMPORT_BODY, idSchema, parse, readJson } from '@/app/_lib/http';
-import { parseItem } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
 import { commitBatch, dropBatch, dropStaleBatches, stageItems } from '@/store/items';
 
 /** Rows of a file in one request, and how long an unfinished file is kept. */

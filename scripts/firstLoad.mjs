@@ -1,0 +1,45 @@
+/**
+ * What each station loads at the first visit: script over the wire, compressed, workers included.
+ *
+ * Run the application with the demo data (`npm run demo`), then `node scripts/firstLoad.mjs [address]`.
+ * `--files` lists the files of each station as well.
+ */
+import { chromium } from '@playwright/test';
+
+const address =
+  process.argv.slice(2).find((argument) => !argument.startsWith('--')) ?? 'http://127.0.0.1:3000';
+const listsFiles = process.argv.includes('--files');
+const STATIONS = ['workshop', 'hand', 'rule', 'strokes', 'bench', 'kit', 'shelf', 'practise'];
+/** How long a station is watched after it has fallen quiet: what it fetches when idle belongs to it as well. */
+const QUIET_MS = 2500;
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+for (const station of STATIONS) {
+  const page = await (await browser.newContext()).newPage();
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  await session.send('Target.setAutoAttach', {
+    autoAttach: true,
+    waitForDebuggerOnStart: false,
+    flatten: true,
+  });
+  const scripts = new Map();
+  const sizes = new Map();
+  session.on('Network.responseReceived', ({ requestId, response }) => {
+    if (response.mimeType.includes('javascript')) scripts.set(requestId, new URL(response.url).pathname);
+  });
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) =>
+    sizes.set(requestId, encodedDataLength),
+  );
+  page.on('worker', () => undefined);
+  await page.goto(`${address}/${station}`, { waitUntil: 'networkidle' });
+  await page.waitForTimeout(QUIET_MS);
+  const files = [...scripts].map(([id, path]) => ({ path, bytes: sizes.get(id) ?? 0 }));
+  const total = files.reduce((sum, file) => sum + file.bytes, 0);
+  console.log(`${station.padEnd(10)} ${(total / 1000).toFixed(0).padStart(4)} kB`);
+  if (listsFiles)
+    for (const file of files.sort((a, b) => b.bytes - a.bytes))
+      console.log(`   ${(file.bytes / 1000).toFixed(1).padStart(6)} ${file.path}`);
+  await page.context().close();
+}
+await browser.close();

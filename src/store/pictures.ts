@@ -1,0 +1,70 @@
+import { createHash } from 'node:crypto';
+import { and, eq, lt, type SQL, sql } from 'drizzle-orm';
+import { PICTURE_BYTES, type PictureType, pictureTypeOf } from '@/core/picture/picture';
+import { Problem } from '@/core/problem/problem';
+import { type Database, openDatabase } from './client';
+import { items, pictures, stagedItems, stagedRows } from './schema';
+
+export interface Picture {
+  readonly id: string;
+  readonly type: PictureType;
+  readonly bytes: Uint8Array;
+}
+
+/** Digits of the hash a picture is known by. */
+const ID_DIGITS = 40;
+
+/**
+ * Bytes as a picture: its type is told by its content, its id made from it.
+ * @throws Problem when it is none that is kept, or too large.
+ */
+export function asPicture(bytes: Uint8Array): Picture {
+  const type = pictureTypeOf(bytes);
+  if (!type) throw new Problem('photo', 'The photo is not a PNG, JPEG or WebP picture.');
+  if (bytes.length > PICTURE_BYTES) {
+    throw new Problem(
+      'photo',
+      `The photo is larger than ${PICTURE_BYTES / 1000} kB; choose a smaller picture.`,
+    );
+  }
+  return { id: createHash('sha256').update(bytes).digest('hex').slice(0, ID_DIGITS), type, bytes };
+}
+
+/** Keeps a picture; one that is there already is as if new. */
+export async function savePicture(
+  { id, type, bytes }: Picture,
+  now: Date,
+  database?: Database,
+): Promise<void> {
+  const db = database ?? (await openDatabase());
+  const addedAt = now.toISOString();
+  await db
+    .insert(pictures)
+    .values({ id, type, bytes: Buffer.from(bytes), addedAt })
+    .onConflictDoUpdate({ target: pictures.id, set: { addedAt } });
+}
+
+export async function findPicture(id: string, database?: Database): Promise<Picture | undefined> {
+  const db = database ?? (await openDatabase());
+  const [row] = await db.select().from(pictures).where(eq(pictures.id, id)).limit(1);
+  return row && asPicture(row.bytes);
+}
+
+/** Throws away pictures older than a moment that nothing shows any more. */
+export async function dropUnusedPictures(before: Date): Promise<void> {
+  const db = await openDatabase();
+  // A row of a backup put aside holds the thing as JSON in JSON.
+  const shownBy = (table: typeof items | typeof stagedItems | typeof stagedRows, photo: SQL) =>
+    sql`${pictures.id} not in (select ${photo} from ${table} where ${photo} is not null)`;
+  const photo = sql`json_extract(data, '$.photo')`;
+  await db
+    .delete(pictures)
+    .where(
+      and(
+        lt(pictures.addedAt, before.toISOString()),
+        shownBy(items, photo),
+        shownBy(stagedItems, photo),
+        shownBy(stagedRows, sql`json_extract(json_extract(data, '$.data'), '$.photo')`),
+      ),
+    );
+}

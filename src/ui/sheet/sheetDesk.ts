@@ -1,0 +1,233 @@
+import type { Recipe } from '@/core/document/recipe';
+import { type HandId, handById } from '@/core/hands/registry';
+import { Problem } from '@/core/problem/problem';
+import { layoutSheet } from '@/core/sheet/layout';
+import { Stale, sentenceOf } from '../lib/api';
+import { commit, type History, redo, undo } from './history';
+import type { Kept, Theirs } from './keptWork';
+import type { Saver, Work } from './saver';
+import { after, begun, type SheetEvent, type SheetState } from './sheetState';
+
+/** Autosave waits this long after the last edit, in ms. */
+const AUTOSAVE_DELAY = 500;
+
+/** What a desk reaches for outside itself. */
+export interface DeskPorts {
+  readonly saver: Pick<Saver, 'save' | 'leave' | 'revision'>;
+  /** The letters of hands, without which nothing is drawn. */
+  readonly letters: {
+    readonly here: (hand: HandId) => boolean;
+    readonly fetch: (hand: HandId) => Promise<void>;
+  };
+  /** Keeps the sheet in this window, for reloads and Back. */
+  readonly keep: (kept: Kept) => void;
+  /** Reads what the server says somebody else has left. */
+  readonly readTheirs: (data: unknown) => Promise<Theirs | undefined>;
+  /** Keeps work as a sheet of its own. */
+  readonly copy: (work: Work) => Promise<void>;
+}
+
+const lettersMissing = (hand: HandId) =>
+  new Problem(
+    'hand',
+    `The letters of ${handById(hand).name} could not be fetched; see whether the server is running and try again.`,
+  );
+
+/**
+ * A sheet being edited: undo and redo, autosave, and whoever else has changed it. Its state is a value (`sheetState`);
+ * here is what happens around it. An edit that cannot be ruled is refused and changes nothing.
+ */
+export class SheetDesk {
+  private current: SheetState;
+  private readonly watchers = new Set<() => void>();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private saving: Work | undefined;
+  private waiting: (() => void)[] | null = null;
+
+  constructor(
+    work: Work,
+    private readonly ports: DeskPorts,
+  ) {
+    this.current = begun(work);
+  }
+
+  readonly state = (): SheetState => this.current;
+
+  readonly watch = (watcher: () => void): (() => void) => {
+    this.watchers.add(watcher);
+    return () => this.watchers.delete(watcher);
+  };
+
+  /** An edit; nothing when it changes nothing. */
+  edit(change: (recipe: Recipe) => Recipe): void {
+    this.inTurn(() => {
+      const { history } = this.current;
+      let attempted = history.present;
+      try {
+        attempted = change(attempted);
+        layoutSheet(attempted);
+      } catch (error) {
+        if (!(error instanceof Problem)) throw error;
+        this.happen({ kind: 'refused', refused: { problem: error, attempted } });
+        return;
+      }
+      if (JSON.stringify(attempted) === JSON.stringify(history.present)) this.happen({ kind: 'dismissed' });
+      else this.change(commit(history, attempted));
+    });
+  }
+
+  undo(): void {
+    this.step(undo);
+  }
+
+  redo(): void {
+    this.step(redo);
+  }
+
+  rename(name: string): void {
+    this.inTurn(() => this.show(this.current.history, name));
+  }
+
+  dismiss(): void {
+    this.happen({ kind: 'dismissed' });
+  }
+
+  /** Goes on from what the window had kept; what is done before that has come is done after it. */
+  async recall(kept: Promise<Kept>): Promise<void> {
+    this.waiting ??= [];
+    try {
+      const { history, name } = await kept;
+      const meanwhile = this.release();
+      this.whenWritten(history.present, () => this.happen({ kind: 'found', history, name }));
+      this.goOn(meanwhile);
+    } catch {
+      // Without its history the sheet is as the server sent it.
+      this.goOn(this.release());
+    }
+  }
+
+  /** Saves what is unsaved, at once. */
+  async saveNow(): Promise<void> {
+    clearTimeout(this.timer);
+    const { unsaved: work, save } = this.current;
+    if (!work || work === this.saving || save.kind === 'stale') return;
+    this.saving = work;
+    this.happen({ kind: 'saving' });
+    try {
+      await this.ports.saver.save(work);
+      this.happen({ kind: 'saved', work });
+    } catch (error) {
+      await this.failed(error);
+    } finally {
+      if (this.saving === work) this.saving = undefined;
+    }
+  }
+
+  /** The window closes: what is unsaved goes out. Where it was not said yet what shall stay, beside theirs. */
+  leave(): void {
+    clearTimeout(this.timer);
+    const { unsaved: work, save } = this.current;
+    if (!work || work === this.saving) return;
+    this.saving = work;
+    const leaving = save.kind === 'stale' ? this.ports.copy(work) : this.ports.saver.leave(work);
+    leaving.then(
+      () => save.kind !== 'stale' && this.happen({ kind: 'saved', work }),
+      () => {
+        if (this.saving === work) this.saving = undefined;
+      },
+    );
+  }
+
+  /** A stale sheet: mine over theirs; theirs in place of mine; or mine as a sheet of its own, and theirs here. */
+  async settle(choice: 'mine' | 'theirs' | 'both'): Promise<void> {
+    const { save, unsaved, name, history } = this.current;
+    if (save.kind !== 'stale') return;
+    const { theirs } = save;
+    const mine = unsaved ?? { name, recipe: history.present };
+    if (choice === 'both') await this.ports.copy(mine);
+    // A deleted sheet has no revision to go by: mine brings it back.
+    this.ports.saver.revision = theirs?.revision;
+    if (choice === 'mine' || !theirs) {
+      this.happen({ kind: 'settled', unsaved: mine });
+      return this.saveNow();
+    }
+    this.happen({ kind: 'settled', unsaved: null });
+    const taken = { history: commit(this.current.history, theirs.recipe), name: theirs.name };
+    this.whenWritten(theirs.recipe, () => {
+      this.happen({ kind: 'found', ...taken });
+      this.ports.keep(taken);
+    });
+  }
+
+  private happen(event: SheetEvent): void {
+    const next = after(this.current, event);
+    if (next === this.current) return;
+    this.current = next;
+    for (const watcher of this.watchers) watcher();
+  }
+
+  private step(move: (history: History<Recipe>) => History<Recipe>): void {
+    this.inTurn(() => {
+      const { history } = this.current;
+      const moved = move(history);
+      if (moved !== history) this.change(moved);
+    });
+  }
+
+  private change(next: History<Recipe>): void {
+    this.whenWritten(next.present, () => this.show(next, this.current.name));
+  }
+
+  private show(history: History<Recipe>, name: string): void {
+    this.happen({ kind: 'changed', history, name });
+    this.ports.keep({ history, name });
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.saveNow(), AUTOSAVE_DELAY);
+  }
+
+  private async failed(error: unknown): Promise<void> {
+    if (!(error instanceof Stale)) return this.happen({ kind: 'failed', why: sentenceOf(error) });
+    try {
+      const theirs = await this.ports.readTheirs(error.theirs);
+      this.happen({ kind: 'stale', why: error.message, theirs });
+    } catch {
+      // Theirs cannot be shown here; mine is not put over it, and can be tried again.
+      this.happen({ kind: 'failed', why: error.message });
+    }
+  }
+
+  /** Does it now or, while something it rests on is on its way, after that: nothing done meanwhile is lost. */
+  private inTurn(act: () => void): void {
+    if (this.waiting) this.waiting.push(act);
+    else act();
+  }
+
+  private goOn(acts: readonly (() => void)[]): void {
+    for (const act of acts) this.inTurn(act);
+  }
+
+  private release(): (() => void)[] {
+    const acts = this.waiting ?? [];
+    this.waiting = null;
+    return acts;
+  }
+
+  /** Goes on once the letters of a recipe's hand are there; without them nothing could be drawn. */
+  private whenWritten(recipe: Recipe, then: () => void): void {
+    const { letters } = this.ports;
+    if (letters.here(recipe.hand)) {
+      then();
+      return;
+    }
+    this.waiting ??= [];
+    const missing = () =>
+      this.happen({
+        kind: 'refused',
+        refused: { problem: lettersMissing(recipe.hand), attempted: recipe },
+      });
+    letters.fetch(recipe.hand).then(
+      () => this.goOn([then, ...this.release()]),
+      () => this.goOn([...this.release(), missing]),
+    );
+  }
+}
