@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import { formBounds } from '@/core/drawing/bounds';
-import type { Drawing, DrawingNode, Form, FormNode, PathCommand, Stroke } from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode, Form, FormNode, LineStyle, PathCommand } from '@/core/drawing/drawing';
 import { mmToPoints } from '@/core/measure/units';
 import { ARABIC_FILES, FONT_FILES, isArabic } from './fonts';
 import { number } from './pathData';
@@ -189,7 +189,7 @@ function drawPath(
   else document.stroke();
 }
 
-function setLine(document: PDFKit.PDFDocument, { colour, width, cap, dash }: Stroke) {
+function setLine(document: PDFKit.PDFDocument, { colour, width, cap, dash }: LineStyle) {
   document
     .strokeColor(colour)
     .lineWidth(width * SCALE)

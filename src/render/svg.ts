@@ -1,4 +1,4 @@
-import type { Drawing, DrawingNode, Form, Stroke } from '@/core/drawing/drawing';
+import type { Drawing, DrawingNode, Form, LineStyle } from '@/core/drawing/drawing';
 import { number, pathData } from './pathData';
 
 const ENTITIES: Readonly<Record<string, string>> = {
@@ -66,13 +66,13 @@ function element(node: DrawingNode, forms: Forms): string {
 }
 
 /** A line given in mm, in the unit of a form. */
-const inUnits = ({ width, dash, ...stroke }: Stroke, scale: number): Stroke => ({
+const inUnits = ({ width, dash, ...stroke }: LineStyle, scale: number): LineStyle => ({
   ...stroke,
   width: width / scale,
   ...(dash && { dash: dash.map((length) => length / scale) }),
 });
 
-function paint({ fill, stroke }: { fill?: string; stroke?: Stroke }): string {
+function paint({ fill, stroke }: { fill?: string; stroke?: LineStyle }): string {
   const parts: string[] = [];
   if (fill) parts.push(` fill="${fill}"`);
   if (stroke) {

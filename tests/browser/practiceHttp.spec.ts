@@ -1,5 +1,5 @@
 import { freshRecipe } from '../../src/core/document/defaults';
-import { bandOf } from '../../src/core/practice/band';
+import { bandOf } from '../../src/core/practice/bands/bandOf';
 import { expect, test } from './desk';
 
 const recipe = freshRecipe('italic');

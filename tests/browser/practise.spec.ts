@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { freshRecipe } from '../../src/core/document/defaults';
-import { bandOf } from '../../src/core/practice/band';
+import { bandOf } from '../../src/core/practice/bands/bandOf';
 import { type Download, expect, type Page, test } from './desk';
 
 const bands = (page: Page) => page.getByRole('list', { name: 'Bands of the page' }).locator('> li');

@@ -4,7 +4,7 @@ import { demoSheets } from '@/core/document/demoSheets';
 import type { Recipe } from '@/core/document/recipe';
 import type { Drawing } from '@/core/drawing/drawing';
 import { HANDS } from '@/core/hands/registry';
-import { bandOf } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose, drawPage } from '@/core/practice/compose';
 import { USUAL_COURSE } from '@/core/practice/course/course';
 import { frontPages } from '@/core/practice/course/front';

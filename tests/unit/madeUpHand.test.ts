@@ -3,7 +3,7 @@ import { freshRecipe } from '@/core/document/defaults';
 import { parseRecipe } from '@/core/document/recipe';
 import { registerHand } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
-import { bandOf } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose, drawPage } from '@/core/practice/compose';
 import { planCourse, USUAL_COURSE } from '@/core/practice/course/course';
 import { drawPackPage, layPack } from '@/core/practice/course/draw';

@@ -1,5 +1,5 @@
 import type { Mm } from '../measure/units';
-import type { DrawingNode, GroupNode, PathCommand, PathNode, Stroke, TextNode } from './drawing';
+import type { DrawingNode, GroupNode, LineStyle, PathCommand, PathNode, TextNode } from './drawing';
 
 /** Small constructors, so that code which draws reads like a description of the page. */
 
@@ -13,7 +13,7 @@ export const group = (role: string, children: readonly DrawingNode[]): GroupNode
 });
 
 /** Many segments as one path: one element in the file, however many lines. */
-export const segments = (list: readonly Segment[], stroke: Stroke): PathNode => ({
+export const segments = (list: readonly Segment[], stroke: LineStyle): PathNode => ({
   kind: 'path',
   commands: list.flatMap(([x1, y1, x2, y2]): PathCommand[] => [
     ['M', x1, y1],

@@ -24,10 +24,10 @@ export interface PathNode {
   readonly commands: readonly PathCommand[];
   /** Hex colour, or undefined for no fill. Fills use the nonzero rule. */
   readonly fill?: string;
-  readonly stroke?: Stroke;
+  readonly stroke?: LineStyle;
 }
 
-export interface Stroke {
+export interface LineStyle {
   readonly colour: string;
   readonly width: Mm;
   /** On and off lengths. */
@@ -79,4 +79,4 @@ export interface FormNode {
 }
 
 /** Line widths and dashes are mm on the page, whatever the form's scale. */
-export type FormPaint = { readonly fill: string } | { readonly stroke: Stroke };
+export type FormPaint = { readonly fill: string } | { readonly stroke: LineStyle };

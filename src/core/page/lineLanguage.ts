@@ -1,4 +1,4 @@
-import type { Stroke } from '../drawing/drawing';
+import type { LineStyle } from '../drawing/drawing';
 import type { Mm } from '../measure/units';
 import type { Tint } from './pageShape';
 
@@ -8,16 +8,16 @@ import type { Tint } from './pageShape';
  * so that they can be told apart in black and white.
  */
 export interface LineLanguage {
-  readonly baseline: Stroke;
-  readonly waistline: Stroke;
-  readonly ascender: Stroke;
-  readonly descender: Stroke;
-  readonly capital: Stroke;
-  readonly branch: Stroke;
-  readonly smallCapital: Stroke;
-  readonly dot: Stroke;
-  readonly halfDot: Stroke;
-  readonly slope: Stroke;
+  readonly baseline: LineStyle;
+  readonly waistline: LineStyle;
+  readonly ascender: LineStyle;
+  readonly descender: LineStyle;
+  readonly capital: LineStyle;
+  readonly branch: LineStyle;
+  readonly smallCapital: LineStyle;
+  readonly dot: LineStyle;
+  readonly halfDot: LineStyle;
+  readonly slope: LineStyle;
   /** Ladders, gauges, bars and lettering. */
   readonly aid: string;
   readonly ladder: string;
@@ -78,7 +78,7 @@ const HAIR: Mm = 0.1;
 
 export function lineLanguage(tint: Tint): LineLanguage {
   const { main, light, aid, ladder, weight } = TINTS[tint];
-  const line = (colour: string, width: Mm, dash?: readonly Mm[]): Stroke => ({
+  const line = (colour: string, width: Mm, dash?: readonly Mm[]): LineStyle => ({
     colour,
     width: width * weight,
     dash,

@@ -4,21 +4,6 @@ import type { InkStyle } from '../writing/inkStyle';
  * A practice page as data: a list of bands, each saying *what* is practised and *how*. It lies in the recipe, so it is
  * saved, shared, undone and printed with it (docs/formats.md).
  */
-export const WHATS = [
-  'drill',
-  'letter',
-  'letters',
-  'family',
-  'shapes',
-  'pair',
-  'doubled',
-  'word',
-  'line',
-  'picture',
-  'ruling',
-] as const;
-export type WhatKind = (typeof WHATS)[number];
-
 export const MODEL_TINTS = ['pale', 'middle', 'full'] as const;
 export type ModelTint = (typeof MODEL_TINTS)[number];
 
@@ -37,7 +22,8 @@ export interface Band {
 
 /** What is practised. */
 export interface What {
-  readonly kind: WhatKind;
+  /** A kind of the registry (bands/registry.ts). */
+  readonly kind: string;
   /** The drill, the letter, the family, the text or the picture; empty for empty ruling. */
   readonly of: string;
 }
@@ -65,7 +51,8 @@ export interface How {
   readonly tint: ModelTint;
 }
 
-const PLAIN: How = {
+/** Guided, traced, faded, free: what kinds of bands start from. */
+export const PLAIN: How = {
   guided: true,
   trace: 3,
   fading: 3,
@@ -79,30 +66,6 @@ const PLAIN: How = {
   ink: 'solid',
   tint: 'pale',
 };
-
-/** How each kind of band is usually practised: guided, faded, free; warm-ups run across the line. */
-const USUAL: Readonly<Record<WhatKind, How>> = {
-  drill: { ...PLAIN, trace: 2, fading: 1, free: 2, repeat: true, snug: true },
-  letter: PLAIN,
-  letters: { ...PLAIN, trace: 2, fading: 2, free: 4, lines: 1, snug: true },
-  family: { ...PLAIN, trace: 2, fading: 2, free: 4, lines: 1, snug: true },
-  shapes: { ...PLAIN, trace: 2, fading: 2, free: 4, lines: 1, snug: true },
-  pair: { ...PLAIN, guided: true, trace: 2, fading: 2, free: 2 },
-  doubled: { ...PLAIN, guided: true, trace: 2, fading: 2, free: 2 },
-  word: { ...PLAIN, guided: false, trace: 1, fading: 1, free: 1, lines: 1 },
-  line: { ...PLAIN, guided: true, trace: 0, fading: 0, free: 1, lines: 1 },
-  picture: { ...PLAIN, trace: 2, fading: 0, free: 2, lines: 1 },
-  ruling: { ...PLAIN, guided: false, trace: 0, fading: 0, free: 0, lines: 2 },
-};
-
-export const usualHow = (kind: WhatKind): How => USUAL[kind];
-
-/** A band made as its kind usually is. */
-export const bandOf = (id: string, kind: WhatKind, of: string, how: Partial<How> = {}): Band => ({
-  id,
-  what: { kind, of },
-  how: { ...USUAL[kind], ...how },
-});
 
 /** What is practised on a page, band by band. */
 export interface Practice {

@@ -2,13 +2,16 @@ import { z } from 'zod';
 import { ranged, whole } from '../problem/ranged';
 import { choice, flag } from '../problem/schema';
 import { INKS } from '../writing/inkStyle';
-import { type Band, LONGEST_TEXT, MODEL_TINTS, MOST_BANDS, type Practice, WHATS } from './band';
+import { type Band, LONGEST_TEXT, MODEL_TINTS, MOST_BANDS, type Practice } from './band';
+import { BAND_KIND_IDS, isBandKind } from './bands/registry';
+
+const notAKind = () => `What is practised must be one of: ${BAND_KIND_IDS.join(', ')}.`;
 
 /** A band as it is read from outside. */
 export const bandSchema = z.strictObject({
   id: z.string().regex(/^[A-Za-z0-9-]{1,12}$/, 'A band’s id is 1 to 12 letters, digits or hyphens.'),
   what: z.strictObject({
-    kind: choice('What is practised', WHATS),
+    kind: z.string({ error: notAKind }).refine((kind): boolean => isBandKind(kind), { error: notAKind }),
     of: z.string({ error: () => 'What a band holds must be text.' }).max(LONGEST_TEXT, {
       error: () => `A band holds at most ${LONGEST_TEXT} characters; please shorten it.`,
     }),

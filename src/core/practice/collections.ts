@@ -1,8 +1,9 @@
 import type { LetterCase } from '../hand/hand';
 import { handOf } from '../setting/handOf';
-import { type Band, bandOf, type How } from './band';
+import type { Band, How } from './band';
+import { bandOf } from './bands/bandOf';
+import { familiesOf } from './families';
 import type { Ground } from './ground';
-import { familiesOf } from './subjects';
 
 /** Letters of a row of an alphabet page, so that a line holds them with room to write underneath. */
 const ROW = 7;

@@ -4,6 +4,7 @@ import { fitText } from '../drawing/textWidth';
 import type { Mm } from '../measure/units';
 import { type Box, type PageBoxes, pageBoxes } from '../page/boxes';
 import { checkBars } from '../page/checkBars';
+import { Flow, type Part } from '../page/flow';
 import { gauge } from '../page/gauge';
 import { header } from '../page/header';
 import { type LineLanguage, lineLanguage } from '../page/lineLanguage';
@@ -18,10 +19,10 @@ import { headline } from '../sheet/headline';
 import type { RuledLine, Ruling } from '../sheet/layout';
 import type { Sheet } from '../sheet/sheet';
 import type { Band, WithBands } from './band';
+import { partsOf } from './bands/partsOf';
 import type { Row } from './cells';
-import { cut } from './cut/cut';
-import type { Cutting, Laid, Piece, Setting } from './cut/piece';
 import { groundOf } from './ground';
+import type { BandPart, BandParts, Laid, PageRoom } from './parts/part';
 
 /** Something about a band that its maker should know. */
 export interface BandRemark {
@@ -29,15 +30,19 @@ export interface BandRemark {
   readonly text: string;
 }
 
-/** A piece of a band in its place: `box` is all the room it takes. */
-export interface PlacedPiece extends Laid {
+/** A part in its place, and whose it is. */
+interface LaidOf extends Laid {
   readonly band: string;
+}
+
+/** A part of a band in its place: `box` is all the room it takes. */
+export interface PlacedPart extends LaidOf {
   readonly box: Box;
 }
 
 /** A practice page with everything in its place, not yet drawn. */
 export interface ComposedPage {
-  readonly laid: readonly PlacedPiece[];
+  readonly laid: readonly PlacedPart[];
 }
 
 export interface Composed {
@@ -58,8 +63,8 @@ export interface ComposeOptions {
   readonly checks?: readonly string[];
   /** For pages that are part of a pack. */
   readonly numbering?: Composed['numbering'];
-  /** Bands cut before, for whoever tries many pages of one recipe; new ones are added. */
-  readonly cuts?: Map<string, Cutting>;
+  /** Bands laid out before, for whoever tries many pages of one recipe; new ones are added. */
+  readonly laidOut?: Map<string, BandParts>;
 }
 
 const CHECK_LINE: Mm = 4.2;
@@ -74,7 +79,7 @@ const CHECK_GAP: Mm = 3;
  */
 export function compose(
   base: Sheet & Partial<WithBands>,
-  { own = [], bands = base.practice?.bands ?? [], checks = [], numbering, cuts }: ComposeOptions = {},
+  { own = [], bands = base.practice?.bands ?? [], checks = [], numbering, laidOut }: ComposeOptions = {},
 ): Composed {
   const recipe: Sheet = { ...base, nibs: [], exemplar: '' };
   const boxes = pageBoxes(recipe);
@@ -82,22 +87,26 @@ export function compose(
   const foot = checks.length > 0 ? checks.length * CHECK_LINE + CHECK_GAP : 0;
   const columns = boxes.startsRight ? [...boxes.columns].reverse() : boxes.columns;
   const frames = columns.map((column) => ({ ...column, height: column.height - foot }));
-  const setting: Setting = {
+  const place: PageRoom = {
     boxes,
     language,
     width: (frames[0] as Box).width,
     height: (frames[0] as Box).height,
   };
-  const flow = new Flow(frames);
+  const flow = new Flow<LaidOf>(frames);
   const remarks: BandRemark[] = [];
   for (const band of bands) {
-    const key = cuts && JSON.stringify([band.what, band.how, setting.height]);
-    const cutting = (key && cuts.get(key)) || cut(band, groundOf(recipe, band.how, own), setting);
-    if (key) cuts.set(key, cutting);
-    flow.add(band.id, cutting);
-    remarks.push(...cutting.trouble.map((trouble) => ({ band: band.id, text: trouble })));
+    const key = laidOut && JSON.stringify([band.what, band.how, place.height]);
+    const made = (key && laidOut.get(key)) || partsOf(band, groundOf(recipe, band.how, own), place);
+    if (key) laidOut.set(key, made);
+    const mine = (part: BandPart): Part<LaidOf> => ({
+      ...part,
+      lay: (top, frame) => ({ ...part.lay(top, frame), band: band.id }),
+    });
+    flow.add(made.parts.map(mine), made.filling && mine(made.filling));
+    remarks.push(...made.trouble.map((trouble) => ({ band: band.id, text: trouble })));
   }
-  const pages = flow.done();
+  const pages = flow.pages.map((page) => ({ laid: page.map(({ box, laid }) => ({ ...laid, box })) }));
   return {
     recipe,
     boxes,
@@ -109,50 +118,8 @@ export function compose(
   };
 }
 
-/** Binary dust that must not push a piece to the next page. */
+/** Binary dust that must not push a part to the next page. */
 const DUST = 1e-6;
-
-/** Pieces poured into frames, frame after frame, page after page. */
-class Flow {
-  private readonly pages: { laid: PlacedPiece[] }[] = [{ laid: [] }];
-  private frame = 0;
-  private used: Mm = 0;
-
-  constructor(private readonly frames: readonly Box[]) {}
-
-  add(band: string, { pieces, filling }: Cutting) {
-    for (const piece of pieces) this.pour(band, piece);
-    if (!filling) return;
-    while (this.fits(filling)) this.pour(band, filling);
-  }
-
-  done(): ComposedPage[] {
-    return this.pages;
-  }
-
-  private fits({ height, before }: Piece): boolean {
-    const frame = this.frames[this.frame] as Box;
-    return this.used + (this.used > 0 ? before : 0) + height <= frame.height + DUST;
-  }
-
-  private pour(band: string, piece: Piece) {
-    if (!this.fits(piece) && this.used > 0) this.next();
-    const frame = this.frames[this.frame] as Box;
-    if (this.used > 0) this.used += piece.before;
-    const top = frame.y + this.used;
-    const box = { x: frame.x, y: top, width: frame.width, height: piece.height };
-    this.pages.at(-1)?.laid.push({ ...piece.lay(top, frame), band, box });
-    this.used += piece.height;
-  }
-
-  private next() {
-    this.used = 0;
-    this.frame += 1;
-    if (this.frame < this.frames.length) return;
-    this.frame = 0;
-    this.pages.push({ laid: [] });
-  }
-}
 
 /** One page as a drawing: model ink lowest, the ruling over it, guides, headings and furniture on top. */
 export function drawPage(composed: Composed, index: number): Drawing {

@@ -1,11 +1,7 @@
 import { Problem } from '../problem/problem';
-import { handOf } from '../setting/handOf';
-import { type Band, bandOf, type How, MOST_BANDS, usualHow, type WhatKind, type WithBands } from './band';
-import type { Ground } from './ground';
-import { warmUpFor } from './lessons';
-import { PICTURES } from './pictures';
-import { familiesOf } from './subjects';
-import { samplesFor } from './words/samples';
+import { type Band, type How, MOST_BANDS, type WithBands } from './band';
+import { bandOf } from './bands/bandOf';
+import { type BandKindId, kindOf } from './bands/registry';
 
 /** Changes of a page's bands: each takes a recipe and answers another. */
 
@@ -72,47 +68,17 @@ export const changeText = <R extends WithBands>(recipe: R, id: string, of: strin
   );
 
 /** Another kind of thing to practise: written as that kind usually is, in the size and ink the band had. */
-export const changeKind = <R extends WithBands>(recipe: R, id: string, kind: WhatKind, of: string): R =>
+export const changeKind = <R extends WithBands>(recipe: R, id: string, kind: string, of: string): R =>
   withBands(
     recipe,
     recipe.practice.bands.map((band) => {
       const { size, held, ink, tint } = band.how;
       return band.id === id
-        ? { ...band, what: { kind, of }, how: { ...usualHow(kind), size, held, ink, tint } }
+        ? { ...band, what: { kind, of }, how: { ...kindOf(kind).how, size, held, ink, tint } }
         : band;
     }),
   );
 
-/** What a new band of a kind holds until its maker says otherwise. */
-export function usualOf(kind: WhatKind, ground: Ground): string {
-  const [family = '', letters = []] = familiesOf(ground).entries().next().value ?? [];
-  const samples = samplesFor(handOf(ground.recipe));
-
-  switch (kind) {
-    case 'drill':
-      return warmUpFor(ground.recipe);
-    case 'family':
-      return family;
-    case 'letters':
-      return letters.join(' ');
-    case 'shapes':
-    case 'letter':
-      return samples.letter;
-    case 'pair':
-      return samples.pair;
-    case 'doubled':
-      return samples.doubled;
-    case 'word':
-      return samples.word;
-    case 'line':
-      return samples.line;
-    case 'picture':
-      return PICTURES[0].id;
-    case 'ruling':
-      return '';
-  }
-}
-
 /** A new band as its kind usually is; ruling goes to the foot of the page. */
-export const newBand = (kind: WhatKind, of: string, bands: readonly Band[], how: Partial<How> = {}): Band =>
+export const newBand = (kind: BandKindId, of: string, bands: readonly Band[], how: Partial<How> = {}): Band =>
   bandOf(freeIds(bands)(), kind, of, kind === 'ruling' ? { fill: true, ...how } : how);

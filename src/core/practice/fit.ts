@@ -2,7 +2,7 @@ import type { Sheet } from '../sheet/sheet';
 import type { Band } from './band';
 import { type ComposeOptions, compose } from './compose';
 
-type PageOptions = Pick<ComposeOptions, 'own' | 'checks' | 'cuts'>;
+type PageOptions = Pick<ComposeOptions, 'own' | 'checks' | 'laidOut'>;
 
 /** Does all of this go on one page, and whole? */
 function fits(recipe: Sheet, bands: readonly Band[], options: PageOptions): boolean {
@@ -19,7 +19,7 @@ export function bestPage(
   plans: readonly (readonly Band[])[],
   options: PageOptions = {},
 ): readonly Band[] {
-  const trying = { ...options, cuts: options.cuts ?? new Map() };
+  const trying = { ...options, laidOut: options.laidOut ?? new Map() };
   const whole = plans.find((plan) => fits(recipe, plan, trying));
   if (whole) return whole;
   const taken: Band[] = [];

@@ -2,8 +2,8 @@ import { isPressed } from '../hand/hand';
 import { handOf } from '../setting/handOf';
 import type { Sheet } from '../sheet/sheet';
 import { drillsFor } from './drills';
+import { familiesOf } from './families';
 import type { Ground } from './ground';
-import { familiesOf } from './subjects';
 
 /** A family of letters as a lesson, in the order a hand is taught. */
 export interface Lesson {

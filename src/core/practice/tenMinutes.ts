@@ -2,7 +2,9 @@ import { asTyped } from '../hand/hand';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
 import type { Sheet } from '../sheet/sheet';
-import { type Band, bandOf, type How, type WhatKind } from './band';
+import type { Band, How } from './band';
+import { bandOf } from './bands/bandOf';
+import type { BandKindId } from './bands/registry';
 import { drillsFor } from './drills';
 import { bestPage } from './fit';
 import { groundOf } from './ground';
@@ -64,7 +66,7 @@ export const practises = (plan: readonly Band[], { what }: Band): boolean =>
 /** A page with lines to the foot, and the same without where not one of them has room. */
 export const filledUp = (plan: readonly Band[], rest: Band): (readonly Band[])[] => [[...plan, rest], plan];
 
-type Make = (kind: WhatKind, of: string, how?: Partial<How>) => Band;
+type Make = (kind: BandKindId, of: string, how?: Partial<How>) => Band;
 
 /** Bands with ids of their own. */
 export const numbered = (prefix = 'b'): Make => {

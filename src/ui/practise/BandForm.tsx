@@ -2,29 +2,16 @@
 
 import { useEffect, useId, useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import {
-  type Band,
-  LONGEST_TEXT,
-  MODEL_TINTS,
-  type ModelTint,
-  WHATS,
-  type WhatKind,
-} from '@/core/practice/band';
-import { drillsFor } from '@/core/practice/drills';
-import { changeHow, changeKind, changeText, usualOf } from '@/core/practice/edit';
+import { type Band, LONGEST_TEXT, MODEL_TINTS, type ModelTint } from '@/core/practice/band';
+import { kindOf, kindsFor } from '@/core/practice/bands/registry';
+import { changeHow, changeKind, changeText } from '@/core/practice/edit';
 import type { Ground } from '@/core/practice/ground';
-import { PICTURES } from '@/core/practice/pictures';
-import { familiesOf } from '@/core/practice/subjects';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import { INKS, type InkStyle } from '@/core/writing/inkStyle';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
-import { type HowChange, INK_NAMES, KIND_NAMES, TINT_NAMES, usesCells, usesRows } from './bandWords';
-
-/** Kinds of bands a hand can have: letters only where they are drawn. */
-export const kindsFor = ({ face }: Ground): readonly WhatKind[] =>
-  face ? WHATS : WHATS.filter((kind) => ['drill', 'picture', 'ruling'].includes(kind));
+import { type HowChange, INK_NAMES, TINT_NAMES } from './bandWords';
 
 /** What and how of one band. */
 export function BandForm({
@@ -39,18 +26,22 @@ export function BandForm({
   const { id, what, how } = band;
   const set = (change: HowChange) => edit((r) => changeHow(r, id, change));
   const broad = handOf(ground.recipe).tool === 'broad';
+  const { cells = true, rows = true } = kindOf(what.kind);
   return (
     <div className="space-y-2 border-base-300 border-t px-2 pt-2 pb-3">
       <div className="grid grid-cols-2 gap-2">
-        <Select
+        <Select<string>
           name="Practise"
           value={what.kind}
-          options={kindsFor(ground).map((kind) => ({ value: kind, name: KIND_NAMES[kind] }))}
-          onChoose={(kind) => edit((r) => changeKind(r, id, kind, usualOf(kind, ground)))}
+          options={kindsFor(ground.face !== undefined).map((kind) => ({
+            value: kind,
+            name: kindOf(kind).name,
+          }))}
+          onChoose={(kind) => edit((r) => changeKind(r, id, kind, kindOf(kind).usual(ground)))}
         />
         <WhatField band={band} ground={ground} onChange={(of) => edit((r) => changeText(r, id, of))} />
       </div>
-      {usesCells(what.kind) && (
+      {cells && (
         <>
           <Toggle
             name="Guided cell: numbered strokes, arrows, angles"
@@ -64,10 +55,8 @@ export function BandForm({
           </div>
         </>
       )}
-      {what.kind === 'ruling' && (
-        <Toggle name="To the foot of the page" on={how.fill} onSwitch={(fill) => set({ fill })} />
-      )}
-      {usesRows(what.kind) && !(what.kind === 'ruling' && how.fill) && (
+      {!cells && <Toggle name="To the foot of the page" on={how.fill} onSwitch={(fill) => set({ fill })} />}
+      {rows && (cells || !how.fill) && (
         <div className="grid grid-cols-3 items-end gap-1">
           <NumberField
             compact
@@ -76,7 +65,7 @@ export function BandForm({
             value={how.lines}
             onCommit={(lines) => set({ lines: Math.round(lines) })}
           />
-          {usesCells(what.kind) && (
+          {cells && (
             <div className="col-span-2 pl-2">
               <Toggle name="Repeat along them" on={how.repeat} onSwitch={(repeat) => set({ repeat })} />
             </div>
@@ -89,9 +78,9 @@ export function BandForm({
         value={how.size}
         onCommit={(size) => set({ size })}
       />
-      {usesCells(what.kind) && (
+      {cells && (
         <>
-          {usesRows(what.kind) && (
+          {rows && (
             <Toggle
               name="Rows only as tall as what is written"
               on={how.snug}
@@ -137,42 +126,9 @@ function WhatField({
   ground: Ground;
   onChange: (of: string) => void;
 }) {
-  switch (kind) {
-    case 'ruling':
-      return null;
-    case 'drill':
-      return (
-        <Select
-          name="Drill"
-          value={of}
-          options={drillsFor(ground.recipe).map(({ id, name }) => ({ value: id, name }))}
-          onChoose={onChange}
-        />
-      );
-    case 'picture':
-      return (
-        <Select
-          name="Picture"
-          value={of}
-          options={PICTURES.map(({ id, name }) => ({ value: id, name }))}
-          onChoose={onChange}
-        />
-      );
-    case 'family':
-      return (
-        <Select
-          name="Family"
-          value={of}
-          options={[...familiesOf(ground)].map(([name, letters]) => ({
-            value: name,
-            name: `${name}: ${letters.join(' ')}`,
-          }))}
-          onChoose={onChange}
-        />
-      );
-    default:
-      return <TextField name={KIND_NAMES[kind]} value={of} onChange={onChange} />;
-  }
+  const { name, choices, typed = true } = kindOf(kind);
+  if (choices) return <Select name={name} value={of} options={choices(ground)} onChoose={onChange} />;
+  return typed ? <TextField name={name} value={of} onChange={onChange} /> : null;
 }
 
 /** An edit is kept this long after the last key, in ms, so that a word is one step of undo. */

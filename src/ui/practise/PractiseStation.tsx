@@ -7,9 +7,10 @@ import { rectangle } from '@/core/drawing/build';
 import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import type { Nib } from '@/core/kit/nib';
 import type { Entry } from '@/core/log/entry';
-import type { Band, WhatKind } from '@/core/practice/band';
+import type { Band } from '@/core/practice/band';
+import { type BandKindId, kindOf, kindsFor } from '@/core/practice/bands/registry';
 import { type Composed, compose, drawPage } from '@/core/practice/compose';
-import { addBand, freeIds, newBand, usualOf, withBands } from '@/core/practice/edit';
+import { addBand, freeIds, newBand, withBands } from '@/core/practice/edit';
 import { type Ground, groundOf } from '@/core/practice/ground';
 import { samplesFor } from '@/core/practice/words/samples';
 import { Problem } from '@/core/problem/problem';
@@ -28,9 +29,8 @@ import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
 import { type Opened, useSheet } from '../sheet/useSheet';
-import { kindsFor, TextField } from './BandForm';
+import { TextField } from './BandForm';
 import { BandList } from './BandList';
-import { KIND_NAMES } from './bandWords';
 import { OtherPages } from './OtherPages';
 import { PageFiles } from './PageFiles';
 import { useKnown } from './useKnown';
@@ -123,8 +123,8 @@ export function PractiseStation({
     select(under.band);
   };
 
-  const add = (kind: WhatKind) => {
-    const band = newBand(kind, usualOf(kind, ground), bands);
+  const add = (kind: BandKindId) => {
+    const band = newBand(kind, kindOf(kind).usual(ground), bands);
     edit((r) => addBand(r, band, selected ?? undefined));
     select(band.id);
   };
@@ -340,13 +340,13 @@ const PageTurner = ({
 );
 
 /** A button for each kind of band there can be. */
-const AddBand = ({ ground, onAdd }: { ground: Ground; onAdd: (kind: WhatKind) => void }) => (
+const AddBand = ({ ground, onAdd }: { ground: Ground; onAdd: (kind: BandKindId) => void }) => (
   <fieldset>
     <legend className="margin-heading mb-1">Add a band</legend>
     <div className="flex flex-wrap gap-1">
-      {kindsFor(ground).map((kind) => (
+      {kindsFor(ground.face !== undefined).map((kind) => (
         <button key={kind} type="button" className="btn btn-xs" onClick={() => onAdd(kind)}>
-          <Plus size={12} aria-hidden /> {KIND_NAMES[kind]}
+          <Plus size={12} aria-hidden /> {kindOf(kind).name}
         </button>
       ))}
     </div>

@@ -4,7 +4,9 @@ import { freshRecipe } from '@/core/document/defaults';
 import { demoPages } from '@/core/document/demoPages';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { HANDS } from '@/core/hands/registry';
-import { type Band, bandOf, MOST_BANDS, WHATS } from '@/core/practice/band';
+import { type Band, MOST_BANDS } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
+import { kindOf, kindsFor } from '@/core/practice/bands/registry';
 import { compose } from '@/core/practice/compose';
 import {
   addBand,
@@ -16,7 +18,6 @@ import {
   moveBand,
   newBand,
   removeBand,
-  usualOf,
   withBands,
 } from '@/core/practice/edit';
 import { groundOf } from '@/core/practice/ground';
@@ -137,8 +138,8 @@ describe('editing bands', () => {
     (hand) => {
       const recipe = freshRecipe(hand);
       const ground = groundOf(recipe, { size: 1, held: false });
-      for (const kind of ground.face ? WHATS : (['drill', 'picture', 'ruling'] as const)) {
-        const band = newBand(kind, usualOf(kind, ground), []);
+      for (const kind of kindsFor(ground.face !== undefined)) {
+        const band = newBand(kind, kindOf(kind).usual(ground), []);
         expect(compose(recipe, { bands: [band] }).remarks).toEqual([]);
       }
     },

@@ -2,12 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import { HANDS, handById } from '@/core/hands/registry';
-import { bandOf } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose, drawPage } from '@/core/practice/compose';
 import { drillsFor } from '@/core/practice/drills';
+import { familiesOf } from '@/core/practice/families';
 import { groundOf } from '@/core/practice/ground';
 import { PICTURES } from '@/core/practice/pictures';
-import { familiesOf } from '@/core/practice/subjects';
 import { Problem } from '@/core/problem/problem';
 import { anyBands, misplaced, recipeOn } from '../../support/practice';
 
@@ -88,7 +88,7 @@ describe('cells of a practice page', () => {
       const bands = [bandOf('r', 'ruling', '', { lines: Math.max(1, before) }), bandOf('n', 'letter', 'n')];
       const { pages } = compose(recipe, { bands });
       const first = pages.findIndex(({ laid }) => laid.some(({ band }) => band === 'n'));
-      const cells = pages[first]?.laid.filter(({ band }) => band === 'n').flatMap((piece) => piece.cells);
+      const cells = pages[first]?.laid.filter(({ band }) => band === 'n').flatMap((part) => part.cells);
       expect(cells?.some(({ kind }) => kind === 'guided')).toBe(true);
     }
   });
@@ -97,7 +97,7 @@ describe('cells of a practice page', () => {
     const bands = [bandOf('l', 'line', 'stars above the dome', { trace: 1, free: 1 })];
     for (const mirrored of [false, true]) {
       const { pages } = compose(recipeOn('italic', 2.4, { mirrored }), { bands });
-      const cells = pages.flatMap(({ laid }) => laid.flatMap((piece) => piece.cells));
+      const cells = pages.flatMap(({ laid }) => laid.flatMap((part) => part.cells));
       expect(cells.map(({ kind, what }) => `${kind} ${what}`)).toEqual([
         'model stars above the',
         'trace stars above the',
@@ -117,7 +117,7 @@ describe('cells of a practice page', () => {
     const bands = [bandOf('n', 'letter', 'n')];
     const places = (mirrored: boolean) => {
       const { pages, boxes } = compose(recipeOn('italic', 2.4, { mirrored }), { bands });
-      const cells = pages.flatMap(({ laid }) => laid.flatMap((piece) => piece.cells));
+      const cells = pages.flatMap(({ laid }) => laid.flatMap((part) => part.cells));
       const middle = (kind: string) => {
         const found = cells.filter((cell) => cell.kind === kind);
         return found.reduce((sum, { box }) => sum + box.x + box.width / 2, 0) / found.length;

@@ -6,12 +6,12 @@ import { directionOf } from '@/core/geometry/vec';
 import { HANDS, type HandId } from '@/core/hands/registry';
 import { pressedWidth } from '@/core/pen/pen';
 import { trace } from '@/core/pen/trace';
-import { bandOf } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
+import { subjectsOf } from '@/core/practice/bands/partsOf';
 import { compose } from '@/core/practice/compose';
 import { DRILLS, drillById, drillsFor } from '@/core/practice/drills';
 import { type Ground, groundOf } from '@/core/practice/ground';
 import { PICTURES } from '@/core/practice/pictures';
-import { subjectsOf } from '@/core/practice/subjects';
 import type { Figure } from '@/core/writing/figure';
 import { fadesOf, inkNodes, reachBeyond } from '@/core/writing/ink';
 
@@ -110,7 +110,7 @@ describe('stroke drills', () => {
 describe('picture drills', () => {
   it.each(PICTURES)('$name: numbered steps, two to follow, two from eye', ({ id, steps }) => {
     const { pages } = compose(freshRecipe('italic'), { bands: [bandOf('p', 'picture', id)] });
-    const cells = pages.flatMap(({ laid }) => laid.flatMap((piece) => piece.cells));
+    const cells = pages.flatMap(({ laid }) => laid.flatMap((part) => part.cells));
     const count = (kind: string) => cells.filter((cell) => cell.kind === kind).length;
     expect([count('step'), count('trace'), count('free')]).toEqual([steps.length, 2, 2]);
     expect(steps.length).toBeGreaterThan(1);
@@ -155,7 +155,7 @@ describe('fading', () => {
   it('each cell of a band shows less than the one before', () => {
     const bands = [bandOf('n', 'letter', 'n', { trace: 1, fading: 3, free: 1, guided: false })];
     const { pages } = compose(freshRecipe('italic'), { bands });
-    const cells = pages.flatMap(({ laid }) => laid.flatMap((piece) => piece.cells));
+    const cells = pages.flatMap(({ laid }) => laid.flatMap((part) => part.cells));
     expect(cells.map(({ kind }) => kind)).toEqual(['trace', 'fading', 'fading', 'fading', 'free']);
     const drawn = cells.map((cell) => cell.under().length > 0);
     expect(drawn).toEqual([true, true, true, true, false]);

@@ -7,11 +7,11 @@ import { directionOf, distance, mix, subtract, type Vec } from '@/core/geometry/
 import { handById } from '@/core/hands/registry';
 import { lineLanguage } from '@/core/page/lineLanguage';
 import type { Stroke } from '@/core/pen/stroke';
-import { bandOf } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose } from '@/core/practice/compose';
+import { familiesOf } from '@/core/practice/families';
 import { groundOf } from '@/core/practice/ground';
 import { guide } from '@/core/practice/guided';
-import { familiesOf } from '@/core/practice/subjects';
 import { samplesFor } from '@/core/practice/words/samples';
 import type { Figure } from '@/core/writing/figure';
 import { letterFigure, textFigure } from '@/core/writing/figure';
@@ -141,7 +141,7 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
     );
     const { pages, remarks } = compose(large, { bands });
     expect(remarks).toEqual([]);
-    const cells = pages.flatMap(({ laid }) => laid.flatMap((piece) => piece.cells));
+    const cells = pages.flatMap(({ laid }) => laid.flatMap((part) => part.cells));
     const shown = cells.filter(({ kind }) => kind === 'guided').map(({ what }) => what);
     expect([...shown].sort()).toEqual([...families.values()].flat().sort());
     expect([...shown].sort()).toEqual([...letters].sort());

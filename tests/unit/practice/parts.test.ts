@@ -12,7 +12,8 @@ import { pressedByDirection } from '@/core/pen/pressure';
 import { ribbons } from '@/core/pen/ribbon';
 import { compileStroke } from '@/core/pen/stroke';
 import { tracks } from '@/core/pen/tracks';
-import { bandOf, usualHow } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
+import { BAND_KINDS } from '@/core/practice/bands/registry';
 import { inRows, sequenceOf } from '@/core/practice/cells';
 import { compose } from '@/core/practice/compose';
 import { groundOf, sized } from '@/core/practice/ground';
@@ -37,7 +38,7 @@ describe('cells in rows', () => {
         fc.array(number(60, 200), { minLength: 1, maxLength: 3 }),
         (how, width, rooms) => {
           const sequence = sequenceOf(
-            { ...usualHow('letter'), ...how },
+            { ...BAND_KINDS.letter.how, ...how },
             { kind: 'broad', width: 1, steel: 0.05, angle: 45 },
           );
           const rows = inRows(sequence, width, rooms, how);
@@ -229,9 +230,7 @@ describe('a band’s ground', () => {
     const own = [{ ...asOwn(o as NonNullable<typeof o>, 'usual', measures), text: 'n' }];
     const widths = (letters: typeof own) => {
       const { pages } = compose(recipe, { own: letters, bands: [bandOf('n', 'letter', 'n')] });
-      const [cell] = pages
-        .flatMap(({ laid }) => laid.flatMap((piece) => piece.cells))
-        .filter(({ ink }) => ink);
+      const [cell] = pages.flatMap(({ laid }) => laid.flatMap((part) => part.cells)).filter(({ ink }) => ink);
       return (cell?.ink?.right ?? 0) - (cell?.ink?.left ?? 0);
     };
     expect(widths(own)).not.toBeCloseTo(widths([]), 1);

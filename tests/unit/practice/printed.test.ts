@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import type { Drawing, Form } from '@/core/drawing/drawing';
-import { bandOf } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose, drawPage } from '@/core/practice/compose';
 import { renderPdf } from '@/render/pdf';
 import { Raster } from '../../support/raster';
@@ -19,7 +19,7 @@ describe('a practice page on paper', () => {
         bands: [bandOf('n', 'letter', 'n', how), bandOf('w', 'word', 'moon', how)],
       });
       const raster = await Raster.of(drawPage(composed, 0), 600);
-      const cells = composed.pages.flatMap(({ laid }) => laid.flatMap((piece) => piece.cells));
+      const cells = composed.pages.flatMap(({ laid }) => laid.flatMap((part) => part.cells));
       expect(cells.map(({ kind }) => kind)).toEqual(['trace', 'trace', 'free', 'trace', 'trace', 'free']);
       for (const { ink, box } of cells) {
         const dark = raster.darkBounds(box, INKED);

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { filePages, reportedPages, type Step } from '@/app/_lib/pages';
 import { courseSteps, practiceSteps } from '@/app/_lib/practice';
 import { freshRecipe } from '@/core/document/defaults';
-import { bandOf } from '@/core/practice/band';
+import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose } from '@/core/practice/compose';
 import { planCourse, USUAL_COURSE } from '@/core/practice/course/course';
 import { layPack } from '@/core/practice/course/draw';

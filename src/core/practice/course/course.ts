@@ -4,11 +4,11 @@ import { handOf } from '../../setting/handOf';
 import type { OwnLetter } from '../../setting/letterSet';
 import type { Sheet } from '../../sheet/sheet';
 import type { Band, How } from '../band';
-import type { Cutting } from '../cut/piece';
 import { drillsFor } from '../drills';
 import { bestPage } from '../fit';
 import { groundOf } from '../ground';
 import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
+import type { BandParts } from '../parts/part';
 import { filledUp, learningPlans, numbered, practises, wordBand, wordsFor } from '../tenMinutes';
 import { samplesFor } from '../words/samples';
 import { skyAlphabet } from '../words/select';
@@ -200,7 +200,7 @@ export function* planCourse(
   const chapters = condensed(chaptersOf(lessonsOf(ground)), practice);
   const counts = shares(chapters, practice);
   const known = new Set<string>();
-  const cuts = new Map<string, Cutting>();
+  const laidOut = new Map<string, BandParts>();
   const pages: CoursePage[] = [];
   const add = (page: CoursePage): Planned => {
     pages.push(page);
@@ -228,7 +228,7 @@ export function* planCourse(
       yield add({
         title: count > 1 ? `${chapter.title} (${i + 1} of ${count})` : chapter.title,
         session: Math.floor(pages.length / aSession) + 1,
-        bands: bestPage(recipe, plans, { own, checks, cuts }),
+        bands: bestPage(recipe, plans, { own, checks, laidOut }),
         checks,
       });
     }

@@ -3,7 +3,7 @@ import { Problem } from '../../problem/problem';
 import type { OwnLetter } from '../../setting/letterSet';
 import type { Sheet } from '../../sheet/sheet';
 import { type Composed, compose, drawPage } from '../compose';
-import type { Cutting } from '../cut/piece';
+import type { BandParts } from '../parts/part';
 import { type Course, FRONT_PAGES } from './course';
 import { frontPages } from './front';
 
@@ -23,12 +23,12 @@ export interface Pack {
  * @throws Problem when the bands of a page need more than one.
  */
 export function layPack(recipe: Sheet, course: Course, own: readonly OwnLetter[] = []): Pack {
-  const cuts = new Map<string, Cutting>();
+  const laidOut = new Map<string, BandParts>();
   const of = coursePages(course);
   const pages = course.pages.map(({ title, session, bands, checks }, i) => {
     const numbered = session === undefined ? title : `${session}. ${title}`;
     const numbering = { first: FRONT_PAGES + i + 1, of };
-    const composed = compose({ ...recipe, title: numbered }, { own, bands, checks, numbering, cuts });
+    const composed = compose({ ...recipe, title: numbered }, { own, bands, checks, numbering, laidOut });
     if (composed.pages.length > 1) {
       throw new Problem('course', `“${title}” does not fit on one page; take some of its bands away.`);
     }

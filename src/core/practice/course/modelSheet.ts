@@ -5,11 +5,11 @@ import type { Box } from '../../page/boxes';
 import { lineLanguage } from '../../page/lineLanguage';
 import type { OwnLetter } from '../../setting/letterSet';
 import type { Sheet } from '../../sheet/sheet';
+import { brokenText } from '../../writing/brokenText';
 import { textFigure } from '../../writing/figure';
 import { inkNodes } from '../../writing/ink';
 import { groundOf } from '../ground';
 import { lessonsOf } from '../lessons';
-import { brokenTo } from '../subjects';
 
 /** Each of these begins a line. */
 const CASES = ['small', 'capital', 'figure'] as const;
@@ -36,7 +36,7 @@ export function modelSheet(recipe: Sheet, own: readonly OwnLetter[], box: Box): 
   for (let share = 1; share >= SMALLEST; share -= STEP) {
     const unit = ground.unit * share;
     const pitch: Mm = tall * unit * (1 + GAP_SHARE);
-    const lines = texts.flatMap((text) => brokenTo({ face, unit }, text, box.width));
+    const lines = texts.flatMap((text) => brokenText(face, text, box.width / unit));
     if (lines.length * pitch > box.height) continue;
     const language = lineLanguage(recipe.tint);
     return lines.flatMap((line, i) => {

@@ -7,31 +7,31 @@ import { reachBeyond } from '../../writing/ink';
 import type { Band } from '../band';
 import { type CellPlan, inRows, type RowPlan, sequenceOf } from '../cells';
 import type { Ground } from '../ground';
-import type { Subject } from '../subjects';
+import type { Subject } from '../subject';
 import { BESIDE, guidedCell, guidedPlan } from './guidedCell';
-import { HEADING, headingNodes, headingPiece, REMARK, remarkNode, type Title } from './heading';
+import { HEADING, headingNodes, headingPart, REMARK, remarkNode, type Title } from './heading';
 import { cellOf, tick } from './modelCell';
-import { BAND_GAP, type Cutting, type Laid, type Piece, type Setting, smaller, together } from './piece';
+import { BAND_GAP, type BandPart, type BandParts, type Laid, type PageRoom, smaller, together } from './part';
 import { LEAD, ladderOf, overhang, padOf, rowReach, within } from './row';
 
 /** One subject: its guided cell beside or above the rows, then row after row. */
 export function written(
   band: Band,
   ground: Ground,
-  setting: Setting,
+  place: PageRoom,
   subject: Subject,
   { title }: { title: Title | undefined },
-): Cutting {
+): BandParts {
   const { how, what } = band;
   const { figure } = subject;
-  const { boxes, language, width, height } = setting;
+  const { boxes, language, width, height } = place;
   const { unit } = ground;
   const running = what.kind === 'line';
   const sequence: (CellPlan | { kind: 'model'; model: 'solid' })[] = [
     ...(running && how.guided ? [{ kind: 'model', model: 'solid' } as const] : []),
     ...sequenceOf(how, ground.pen, what.kind === 'letter' && handOf(ground.recipe).basis === 'dots'),
   ];
-  const ladder = ladderOf(ground, setting);
+  const ladder = ladderOf(ground, place);
   const most = sequence.reduce(
     (reach, { model }) => {
       const beyond = model ? reachBeyond(model, ground.pen, unit) : { around: 0, right: 0 };
@@ -64,12 +64,12 @@ export function written(
     trouble.push(
       `“${subject.name}” needs ${plain(rowHeight + headHeight, 0)} mm of height and the page has ${plain(height, 0)} mm: it is left out. ${smaller(ground, height / (rowHeight + headHeight))}`,
     );
-    return { pieces: [headingPiece(title ?? { name: subject.name, more: '' }, setting, trouble)], trouble };
+    return { parts: [headingPart(title ?? { name: subject.name, more: '' }, place, trouble)], trouble };
   }
   const plan = fits ? sequence : [];
   const guided =
     how.guided && !running
-      ? guidedPlan(ground, figure, how.ink, setting, {
+      ? guidedPlan(ground, figure, how.ink, place, {
           rowHeight,
           gap,
           cellWidth: plan.length > 0 ? cellWidth : 0,
@@ -126,11 +126,11 @@ export function written(
     };
   };
 
-  const pieces: Piece[] = [];
+  const parts: BandPart[] = [];
   const first = Math.max(1, rowsBeside);
   const stacked = guided && guided.rows === 0 ? guided.height + gap : 0;
   const firstHeight = rows.length > 0 ? first * rowHeight + (first - 1) * gap : 0;
-  pieces.push({
+  parts.push({
     height: headHeight + Math.max(stacked + firstHeight, beside?.height ?? 0),
     before: title ? BAND_GAP : gap,
     lay: (top, frame) => {
@@ -158,11 +158,11 @@ export function written(
     },
   });
   for (let i = first; i < rows.length; i++) {
-    pieces.push({
+    parts.push({
       height: rowHeight,
       before: gap,
       lay: (top, frame) => layRow(i, top, frame.x, frame.width),
     });
   }
-  return { pieces, trouble };
+  return { parts, trouble };
 }

@@ -1,21 +1,17 @@
 import type { DrawingNode } from '../../drawing/drawing';
 import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
-import type { Box, PageBoxes } from '../../page/boxes';
+import type { PageBoxes } from '../../page/boxes';
+import type { Part } from '../../page/flow';
 import type { LineLanguage } from '../../page/lineLanguage';
 import { handOf } from '../../setting/handOf';
 import type { Cell, Row } from '../cells';
 import type { Ground } from '../ground';
 
 /** A part of a band that stays together on one page. */
-export interface Piece {
-  readonly height: Mm;
-  /** White before it, unless it stands at the head of a page. */
-  readonly before: Mm;
-  readonly lay: (top: Mm, frame: Box) => Laid;
-}
+export type BandPart = Part<Laid>;
 
-/** A piece in its place: cells, ruled lines, and headings. */
+/** A part in its place: cells, ruled lines, and headings. */
 export interface Laid {
   readonly cells: readonly Cell[];
   readonly rows: readonly Row[];
@@ -23,18 +19,18 @@ export interface Laid {
 }
 
 /** Pieces of a band, and what could not be done. */
-export interface Cutting {
-  readonly pieces: readonly Piece[];
+export interface BandParts {
+  readonly parts: readonly BandPart[];
   readonly trouble: readonly string[];
-  /** Rows like these fill the rest of the page after the pieces. */
-  readonly filling?: { readonly height: Mm; readonly before: Mm; readonly lay: Piece['lay'] };
+  /** Rows like these fill the rest of the page after the parts. */
+  readonly filling?: BandPart;
 }
 
 /** What all bands of a sheet share. */
-export interface Setting {
+export interface PageRoom {
   readonly boxes: PageBoxes;
   readonly language: LineLanguage;
-  /** Width and height of the frames that pieces flow through. */
+  /** Width and height of the frames that parts flow through. */
   readonly width: Mm;
   readonly height: Mm;
 }

@@ -6,7 +6,7 @@ import { ladderReach } from '../../sheet/draw/ladder';
 import type { RuledLine } from '../../sheet/layout';
 import type { Figure } from '../../writing/figure';
 import type { Ground } from '../ground';
-import type { Setting } from './piece';
+import type { PageRoom } from './part';
 
 /** White between two rows at least, so that their lines are not taken for one another's. */
 const LEAST_ROW_GAP: Mm = 1.5;
@@ -26,7 +26,7 @@ export const LABEL_SIZE: Mm = 2.3;
 const SNUG = 0.16;
 
 /** How far a row's ladder reaches into it. */
-export const ladderOf = ({ recipe, module }: Ground, { width }: Setting): Mm =>
+export const ladderOf = ({ recipe, module }: Ground, { width }: PageRoom): Mm =>
   ladderReach(recipe, { width: recipe.width, module }, { columns: [{ x: 0, y: 0, width, height: 0 }] });
 
 /** White between the inks of two cells. */

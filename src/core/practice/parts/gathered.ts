@@ -2,10 +2,10 @@ import type { Mm } from '../../measure/units';
 import type { Band } from '../band';
 import type { Ground } from '../ground';
 import { AROUND } from '../guided';
-import type { Subject } from '../subjects';
+import type { Subject } from '../subject';
 import { guidedCell, guidedSpan, LARGE } from './guidedCell';
 import { HEADING, headingNodes, type Title } from './heading';
-import { BAND_GAP, type Cutting, type Piece, type Setting, together } from './piece';
+import { BAND_GAP, type BandPart, type BandParts, type PageRoom, together } from './part';
 
 /** White between guided cells that stand side by side. */
 const GUIDES_GAP: Mm = 2.5;
@@ -14,11 +14,11 @@ const GUIDES_GAP: Mm = 2.5;
 export function gathered(
   band: Band,
   ground: Ground,
-  setting: Setting,
+  place: PageRoom,
   subjects: readonly Subject[],
   title: Title,
-): Cutting {
-  const { width, height, language, boxes } = setting;
+): BandParts {
+  const { width, height, language, boxes } = place;
   const unit = LARGE * ground.unit;
   const tall = (unitOf: Mm) =>
     Math.max(
@@ -48,7 +48,7 @@ export function gathered(
     rows.at(-1)?.push({ subject, x });
     x += wide(subject) + GUIDES_GAP;
   }
-  const pieces = rows.map((row, i): Piece => {
+  const parts = rows.map((row, i): BandPart => {
     const down = i === 0 ? HEADING : 0;
     return {
       height: tall(unit) + down,
@@ -66,5 +66,5 @@ export function gathered(
         ]),
     };
   });
-  return { pieces, trouble };
+  return { parts, trouble };
 }

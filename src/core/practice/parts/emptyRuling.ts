@@ -2,24 +2,24 @@ import { plain } from '../../measure/units';
 import { ruledLine } from '../../sheet/layout';
 import type { Band } from '../band';
 import type { Ground } from '../ground';
-import { HEADING, headingNodes, headingPiece, manner } from './heading';
-import { BAND_GAP, type Cutting, type Piece, type Setting, smaller } from './piece';
+import { HEADING, headingNodes, headingPart, manner } from './heading';
+import { BAND_GAP, type BandPart, type BandParts, type PageRoom, smaller } from './part';
 import { rowReach } from './row';
 
 /** Ruled lines to write on: so many, or to the foot of the page. */
-export function emptyRuling(band: Band, ground: Ground, setting: Setting): Cutting {
+export function emptyRuling(band: Band, ground: Ground, place: PageRoom): BandParts {
   const { above, below, gap } = rowReach(ground);
   const more = manner(band, ground);
   const height = above + below;
-  const room = setting.height - (more ? HEADING : 0);
+  const room = place.height - (more ? HEADING : 0);
   if (height > room) {
     const trouble = [
       `A line of this ruling is ${plain(height, 0)} mm tall and the page has ${plain(room, 0)} mm. ${smaller(ground, room / height)}`,
     ];
-    return { pieces: [headingPiece({ name: 'Ruling', more }, setting, trouble)], trouble };
+    return { parts: [headingPart({ name: 'Ruling', more }, place, trouble)], trouble };
   }
   const lay =
-    (titled: boolean): Piece['lay'] =>
+    (titled: boolean): BandPart['lay'] =>
     (top, frame) => {
       const down = titled ? HEADING : 0;
       return {
@@ -34,11 +34,11 @@ export function emptyRuling(band: Band, ground: Ground, setting: Setting): Cutti
             toWrite: true,
           },
         ],
-        nodes: titled ? headingNodes({ name: 'Empty ruling', more }, top, frame, setting.language) : [],
+        nodes: titled ? headingNodes({ name: 'Empty ruling', more }, top, frame, place.language) : [],
       };
     };
   const count = band.how.fill ? 1 : band.how.lines;
-  const pieces = Array.from({ length: count }, (_, i): Piece => {
+  const parts = Array.from({ length: count }, (_, i): BandPart => {
     const titled = i === 0 && more !== '';
     return {
       height: height + (titled ? HEADING : 0),
@@ -47,7 +47,7 @@ export function emptyRuling(band: Band, ground: Ground, setting: Setting): Cutti
     };
   });
   return {
-    pieces,
+    parts,
     trouble: [],
     ...(band.how.fill && { filling: { height, before: gap, lay: lay(false) } }),
   };

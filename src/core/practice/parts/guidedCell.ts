@@ -13,7 +13,7 @@ import type { Band } from '../band';
 import type { Ground } from '../ground';
 import { AROUND, guide } from '../guided';
 import { boundsOf, frameOf } from './modelCell';
-import { type Laid, once, type Setting } from './piece';
+import { type Laid, once, type PageRoom } from './part';
 import { LEAD, within } from './row';
 
 /** White between a guided cell and the rows beside it. */
@@ -69,7 +69,7 @@ export function guidedPlan(
   ground: Ground,
   figure: Figure,
   ink: InkStyle,
-  { width, height }: Setting,
+  { width, height }: PageRoom,
   rows: { rowHeight: Mm; gap: Mm; cellWidth: Mm; headHeight: Mm; ladder: Mm; lines: number },
 ): GuidedPlan | undefined {
   const { unit, zones } = ground;

@@ -10,9 +10,9 @@ import { type Cell, type CellPlan, sequenceOf } from '../cells';
 import type { Ground } from '../ground';
 import { guide } from '../guided';
 import { pictureById } from '../pictures';
-import { HEADING, headingNodes, headingPiece, manner, REMARK_SIZE } from './heading';
+import { HEADING, headingNodes, headingPart, manner, REMARK_SIZE } from './heading';
 import { boundsOf, cellOf, frameOf } from './modelCell';
-import { BAND_GAP, type Cutting, once, type Piece, type Setting, smaller } from './piece';
+import { BAND_GAP, type BandPart, type BandParts, once, type PageRoom, smaller } from './part';
 
 /** White around a picture in its frame, and room for two lines of words under it. */
 const PICTURE_PAD: Mm = 4;
@@ -29,12 +29,12 @@ function evenRows<T>(items: readonly T[], columns: number): T[][] {
 }
 
 /** A picture in numbered steps, then cells to follow, then empty ones; as many frames in a row as fit. */
-export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
+export function picture(band: Band, ground: Ground, place: PageRoom): BandParts {
   const found = pictureById(band.what.of);
   const { how } = band;
   if (!found) {
     const trouble = [`There is no picture “${band.what.of}”.`];
-    return { pieces: [headingPiece({ name: 'Picture', more: '' }, setting, trouble)], trouble };
+    return { parts: [headingPart({ name: 'Picture', more: '' }, place, trouble)], trouble };
   }
   const figureOf = (key: string, from: number, until: number): Figure => {
     const known = ground.figures.get(key);
@@ -51,22 +51,22 @@ export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
   const across = inked * unit + 2 * PICTURE_PAD;
   const tall = (reach.top - reach.bottom) * unit + 2 * PICTURE_PAD + CAPTION;
   const title = { name: found.name, more: manner(band, ground) };
-  const rowRoom = setting.height - HEADING;
-  if (across > setting.width || tall > rowRoom) {
-    const share = Math.min(setting.width / across, rowRoom / tall);
+  const rowRoom = place.height - HEADING;
+  if (across > place.width || tall > rowRoom) {
+    const share = Math.min(place.width / across, rowRoom / tall);
     const trouble = [
       `“${found.name}” needs ${plain(across, 0)} × ${plain(tall, 0)} mm a frame and does not fit. ${smaller(ground, share)}`,
     ];
-    return { pieces: [headingPiece(title, setting, trouble)], trouble };
+    return { parts: [headingPart(title, place, trouble)], trouble };
   }
   type Item = { kind: 'step'; step: number } | CellPlan;
   const steps: Item[] = how.guided ? found.steps.map((_, i) => ({ kind: 'step', step: i })) : [];
-  const columns = Math.max(1, Math.floor((setting.width + PICTURE_GAP) / (across + PICTURE_GAP)));
+  const columns = Math.max(1, Math.floor((place.width + PICTURE_GAP) / (across + PICTURE_GAP)));
   const rows = [...evenRows(steps, columns), ...evenRows<Item>(sequenceOf(how, ground.pen), columns)];
   const strokesBefore = (step: number) =>
     found.steps.slice(0, step).reduce((sum, { strokes }) => sum + strokes.length, 0);
-  const { language } = setting;
-  const { startsRight } = setting.boxes;
+  const { language } = place;
+  const { startsRight } = place.boxes;
   const frame = (item: Item, box: Box): Cell => {
     const at: Vec = [box.x + PICTURE_PAD - reach.left * unit, box.y + PICTURE_PAD + reach.top * unit];
     const inner = { ...box, height: box.height - CAPTION };
@@ -99,14 +99,14 @@ export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
           .map((words, i) =>
             text(box.x + 1.2, box.y + box.height - CAPTION + (i + 0.9) * CAPTION_LINE, words, {
               size: REMARK_SIZE,
-              colour: setting.language.exemplar,
+              colour: place.language.exemplar,
             }),
           ),
       ],
     };
   };
-  const pieces = rows.map(
-    (row, i): Piece => ({
+  const parts = rows.map(
+    (row, i): BandPart => ({
       height: tall + (i === 0 ? HEADING : 0),
       before: i === 0 ? BAND_GAP : PICTURE_GAP,
       lay: (top, { x, width, ...rest }) => {
@@ -116,10 +116,10 @@ export function picture(band: Band, ground: Ground, setting: Setting): Cutting {
           const left = startsRight ? x + width - start - across : x + start;
           return frame(item, { x: left, y: top + down, width: across, height: tall });
         });
-        const nodes = i === 0 ? headingNodes(title, top, { x, width, ...rest }, setting.language) : [];
+        const nodes = i === 0 ? headingNodes(title, top, { x, width, ...rest }, place.language) : [];
         return { cells, rows: [], nodes };
       },
     }),
   );
-  return { pieces, trouble: [] };
+  return { parts, trouble: [] };
 }

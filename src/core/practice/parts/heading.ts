@@ -8,7 +8,7 @@ import type { LineLanguage } from '../../page/lineLanguage';
 import { handOf } from '../../setting/handOf';
 import type { Band } from '../band';
 import type { Ground } from '../ground';
-import { BAND_GAP, type Piece, type Setting } from './piece';
+import { BAND_GAP, type BandPart, type PageRoom } from './part';
 
 /** Room that a heading takes over its band, and the size it is set in. */
 export const HEADING: Mm = 5.4;
@@ -62,7 +62,7 @@ export function headingNodes(
   ];
 }
 
-export const headingPiece = (title: Title, { language }: Setting, lines: readonly string[]): Piece => ({
+export const headingPart = (title: Title, { language }: PageRoom, lines: readonly string[]): BandPart => ({
   height: HEADING + lines.length * REMARK,
   before: BAND_GAP,
   lay: (top, frame) => ({

@@ -1,0 +1,37 @@
+import type { Mm } from '../../measure/units';
+import type { Band, How } from '../band';
+import type { Ground } from '../ground';
+import type { BandParts, PageRoom } from '../parts/part';
+import type { Subjects } from '../subject';
+
+/** Something to choose among. */
+export interface Choice {
+  readonly value: string;
+  readonly name: string;
+}
+
+/** A kind of band: one file, named in the registry. */
+export interface BandKind {
+  /** What it is called where bands are offered. */
+  readonly name: string;
+  /** How it is usually practised. */
+  readonly how: How;
+  /** It writes letters: a hand whose letters are not drawn cannot have it. */
+  readonly needsLetters: boolean;
+  /** What a new band of it holds until its maker says otherwise. */
+  readonly usual: (ground: Ground) => string;
+  /** What there is to choose among; without it the text is typed, or there is none (`typed: false`). */
+  readonly choices?: (ground: Ground) => readonly Choice[];
+  readonly typed?: boolean;
+  /** A band of it in a few words. */
+  readonly inWords: (of: string) => string;
+  /** Does it have cells to trace and to fill, and rows of ruling? Both unless said otherwise. */
+  readonly cells?: boolean;
+  readonly rows?: boolean;
+  /** What is written in its cells (`room` across), for kinds that write something. */
+  readonly subjects?: (ground: Ground, of: string, room: Mm) => Subjects;
+  /** Its subjects are shown together before they are practised one by one. */
+  readonly together?: boolean;
+  /** A band of it in parts that each stay together; kinds with subjects are laid out by those. */
+  readonly parts?: (band: Band, ground: Ground, place: PageRoom) => BandParts;
+}

@@ -1,0 +1,15 @@
+import { PLAIN } from '../band';
+import { emptyRuling } from '../parts/emptyRuling';
+import type { BandKind } from './kind';
+
+/** Empty ruled lines. */
+export const ruling: BandKind = {
+  name: 'Empty ruling',
+  how: { ...PLAIN, guided: false, trace: 0, fading: 0, free: 0, lines: 2 },
+  needsLetters: false,
+  usual: () => '',
+  typed: false,
+  inWords: () => 'Empty ruling',
+  cells: false,
+  parts: emptyRuling,
+};
