@@ -7,7 +7,7 @@ import { adviseEdge, adviseSlant, flangeWanted, pageTurnForEdge, penAngleOf } fr
 import { blankItem, type Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { ITEM_KINDS, isTool } from '@/core/kit/itemKinds';
-import { explain, type Kit, match, whyNot } from '@/core/kit/match';
+import { explain, type Kit, match } from '@/core/kit/match';
 import { COMPLAINTS, dropFrom, nextDrop, scaleMix, volumeOf } from '@/core/kit/mix';
 import { mixSchema } from '@/core/kit/mixFormat';
 import { mixLabel } from '@/core/kit/mixLabel';
@@ -17,6 +17,7 @@ import { describePurchase, onePurchase } from '@/core/kit/purchase';
 import { reachOf } from '@/core/kit/reach';
 import { HOLDER_RULES, INK_RULES, PAPER_RULES, SPREAD_RULES, TOOL_RULES } from '@/core/kit/rules';
 import { afterWriting } from '@/core/kit/use';
+import { type Asked, whyNot } from '@/core/kit/whyNot';
 import { Problem } from '@/core/problem/problem';
 import { digest } from '../support/digest';
 import { outline } from '../support/outline';
@@ -35,6 +36,9 @@ const NEEDS: readonly Need[] = [
 const named = ({ tool, holder, ink, paper }: Kit) =>
   [tool, holder, ink, paper].map((one) => one?.id ?? '–').join(' + ');
 const of = (kind: Item['kind']) => DEMO_BENCH.filter((item) => item.kind === kind);
+/** A thing as it is asked about; sundries are not. */
+const asAsked = (item: Item): Asked[] =>
+  isTool(item.kind) ? [{ tool: item }] : item.kind === 'sundry' ? [] : [{ [item.kind]: item }];
 const problemOf = (work: () => unknown): string => {
   try {
     return outline(work());
@@ -130,7 +134,11 @@ it('purchases, reach, preparation and refusals of one thing are as was approved'
     ),
     whyNot: DEMO_BENCH.flatMap((item) =>
       [italic, copper].flatMap((need) =>
-        whyNot(need, DEMO_BENCH, item).map((why) => `${need.hand}, ${item.id}: ${why}`),
+        asAsked(item).map((asked) => {
+          const { sentence, against } = whyNot(need, DEMO_BENCH, asked);
+          const said = against.map(({ judgement, weight }) => `${judgement.reason} (${weight})`);
+          return `${need.hand}, ${item.id}: ${[sentence, ...said].join(' ')}`;
+        }),
       ),
     ),
     schools: Object.entries(SCHOOLS).map(([id, school]) => `${id}: ${JSON.stringify(school)}`),

@@ -43,7 +43,7 @@ const NUMBERS = new Set<string>([
   'paperWidth',
   'paperHeight',
 ]);
-const FLAGS = new Set<string>(['archived', 'reservoir', 'coated', 'light', 'waterproof']);
+const FLAGS = new Set<string>(['archived', 'reservoir', 'coated', 'light', 'waterproof', 'bent']);
 const YES = /^(yes|true|1|y)$/i;
 const NO = /^(no|false|0|n)$/i;
 

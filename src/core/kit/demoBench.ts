@@ -76,6 +76,7 @@ export const DEMO_BENCH: readonly Item[] = facts([
   pointed('elbow', 'elbow nib of its own angle', {
     width: 0.8,
     flex: 'stiff',
+    bent: true,
     shankRadius: 4.4,
     shankWidth: 6.2,
   }),

@@ -1,5 +1,7 @@
 import type { Item } from './item';
+import type { ItemKind } from './itemKinds';
 import type { Kit } from './match';
+import { takesHolder } from './rules';
 
 /**
  * What is going wrong? Causes are weighed by Bayes' rule: how likely each is for this kit, times how likely what is
@@ -19,6 +21,27 @@ export const SEEN = [
   'smears',
 ] as const;
 export type Seen = (typeof SEEN)[number];
+
+/** What can go wrong with each kind of tool: pencils have no ink to blob or bead, and only tines part into rails. */
+const NEVER_SEEN: Readonly<Partial<Record<ItemKind, readonly Seen[]>>> = {
+  pencils: ['will not start', 'two rails', 'blob', 'ragged edge', 'beads', 'skipping'],
+  'felt-marker': ['two rails', 'blob', 'beads'],
+  'brush-pen': ['two rails', 'blob', 'beads'],
+  'broad-nib': ['two rails'],
+  'plate-pen': ['two rails'],
+  'cartridge-pen': ['two rails', 'beads'],
+  quill: ['two rails'],
+  'glass-pen': ['two rails', 'no thick and thin'],
+};
+export const seenWith = (kind: ItemKind): readonly Seen[] =>
+  SEEN.filter((seen) => !NEVER_SEEN[kind]?.includes(seen));
+
+/** Causes that lie in ink or a worn edge, or in a nib in a holder: tools without them cannot have those. */
+const OF_INK = ['dried', 'dry', 'thick', 'thin', 'overloaded', 'reservoir', 'paper', 'hand', 'worn'];
+const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir'];
+const impossible = (kind: ItemKind, cause: string): boolean =>
+  (kind === 'pencils' && OF_INK.includes(cause)) ||
+  (!takesHolder(kind) && kind !== 'quill' && OF_A_NIB.includes(cause));
 
 export interface Cause {
   readonly id: string;
@@ -259,6 +282,7 @@ export function diagnose(
       const chance = TESTS.find((test) => test.id === id)?.yes[cause.id] ?? 0.5;
       return odds * (yes ? chance : 1 - chance);
     }, 1);
+    if (impossible(kit.tool.kind, cause.id)) return { cause, weight: 0 };
     return { cause, weight: (cause.seen[seen] ?? never) * (cause.odds?.(kit) ?? 1) * learned * tested };
   });
   const sum = weighed.reduce((total, { weight }) => total + weight, 0);

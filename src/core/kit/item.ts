@@ -22,6 +22,7 @@ const NOTHING_KNOWN: Omit<Item, 'id' | 'kind' | 'label'> = {
   wear: null,
   hours: 0,
   fitting: null,
+  bent: null,
   holderType: null,
   fitsRadiusFrom: null,
   fitsRadiusTo: null,
@@ -62,6 +63,9 @@ const NIB_KIND: Readonly<Partial<Record<ItemKind, NibKind>>> = {
   'brush-pen': 'brush',
   pencils: 'two-point',
 };
+
+/** What kind of nib a kind of thing is; undefined for what cannot be ruled for. */
+export const nibKindOf = (kind: ItemKind): NibKind | undefined => NIB_KIND[kind];
 
 /** The item as a nib; undefined for what has no width or cannot be ruled for. */
 export function asNib({ id, kind, label, width, uncertainty, measuredAt }: Item): Nib | undefined {

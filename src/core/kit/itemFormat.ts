@@ -58,6 +58,8 @@ export const itemSchema = z.strictObject({
   wear: unknown(choice('Wear', WEARS)),
   hours: number('Hours written', 'h', 0, 100_000).default(0),
   fitting: unknown(shortText('Cartridge fitting', 40)),
+  /** An elbow nib: bent, so that a straight holder points it along the slant. */
+  bent: unknown(flag('Bent to its own angle')),
   // Holders
   holderType: unknown(choice('Type of holder', HOLDER_TYPES)),
   fitsRadiusFrom: unknown(number('Least arc radius it takes', 'mm', 0.5, 20)),

@@ -2,16 +2,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HANDS } from '../hands/registry';
 import { DEMO_BENCH } from './demoBench';
+import { diagnose, nextTest, seenWith } from './diagnose';
+import { firstList } from './firstList';
 import { blankItem, type Item } from './item';
 import { parseItem } from './itemFormat';
 import { ITEM_KINDS, type ItemKind } from './itemKinds';
-import { bestWith, judgeKit, type Kit, match, slots, whyNot } from './match';
+import { bestWith, explain, judgeKit, type Kit, match, slots } from './match';
 import { type Need, needFor } from './need';
 import { needSchema } from './needFormat';
 import { preparation } from './prepare';
 import { onePurchase } from './purchase';
 import { reachOf } from './reach';
 import { takesHolder, takesInk } from './rules';
+import { type Asked, whyNot } from './whyNot';
 
 const item = (
   kind: ItemKind,
@@ -371,9 +374,13 @@ describe('the demo drawer', () => {
   it('says why not, what to buy, and what one nib can do', () => {
     const need = needFor('italic');
     const byId = (id: string) => DEMO_BENCH.find((one) => one.id === id) as Item;
-    expect(whyNot(need, DEMO_BENCH, byId('pointed-stiff')).join(' ')).toContain('cannot make its strokes');
-    expect(whyNot(need, DEMO_BENCH, byId('paper-night')).join(' ')).toContain('points behind');
-    expect(whyNot(need, DEMO_BENCH, byId('holder-oblique')).join(' ')).toContain('falls out');
+    const against = (asked: Asked) =>
+      whyNot(need, DEMO_BENCH, asked).against.map(
+        ({ judgement, weight }) => `${judgement.reason} (${weight})`,
+      );
+    expect(against({ tool: byId('pointed-stiff') })[0]).toMatch(/cannot make its strokes.*\(rules it out\)/);
+    expect(against({ paper: byId('paper-night') })[0]).toMatch(/does not show on dark paper.*most heavily/);
+    expect(against({ holder: byId('holder-oblique') })[0]).toMatch(/falls out.*\(rules it out\)/);
     const noHolders = DEMO_BENCH.filter(({ kind }) => kind !== 'holder');
     const bought = onePurchase(needFor('copperplate'), noHolders);
     expect(bought?.item.kind).toBe('holder');
@@ -399,6 +406,169 @@ describe('the demo drawer', () => {
     expect(preparation(needFor('copperplate'), { ...kit, tool: point({ coated: false }) })[0]?.id).toBe(
       'seat',
     );
+  });
+});
+
+describe('what a demanding user caught', () => {
+  const byId = (id: string) => DEMO_BENCH.find((one) => one.id === id) as Item;
+  const beginner = needFor('italic', { experience: 'beginner', purpose: 'first tries' });
+
+  it('two bound pencils are a good beginning, on copy paper nobody has listed', () => {
+    const [first] = match(beginner, [byId('two-pencils')]).ranked;
+    expect(first?.verdict).not.toMatch(/poor|incomplete/);
+    expect(first?.risks).toEqual([]);
+    expect(first?.reasons.map(({ reason }) => reason).join(' ')).toContain('cheapest way to learn');
+  });
+
+  it('a marker needs no listed paper either; a dip nib does', () => {
+    expect(match(beginner, [byId('felt-2')]).ranked[0]?.verdict).not.toBe('incomplete');
+    expect(match(beginner, [byId('square-2')]).ranked[0]?.verdict).toBe('incomplete');
+  });
+
+  it('pencils are prepared by binding them, and never blob, bead or part into rails', () => {
+    const kit = { tool: byId('two-pencils') };
+    expect(preparation(beginner, kit).map(({ id }) => id)).toEqual(['bind', 'level', 'test', 'body']);
+    expect(seenWith('pencils')).toEqual(
+      expect.not.arrayContaining(['two rails', 'blob', 'beads', 'ragged edge']),
+    );
+    for (const seen of seenWith('pencils')) {
+      const causes = diagnose(seen, kit, {}, []).filter(({ chance }) => chance > 0);
+      expect(causes.map(({ cause }) => cause.name).join(' ')).not.toMatch(
+        /ink|tines|seated|reservoir|coating/,
+      );
+      const test = nextTest(seen, kit, {}, []);
+      expect(test?.question ?? '').not.toMatch(/Dip|water|tips|pot/);
+    }
+  });
+
+  it('an empty drawer is told what to begin with, for each hand and school, and what not to buy yet', () => {
+    for (const { id } of HANDS) {
+      for (const firstNib of ['medium', 'large'] as const) {
+        for (const firstPointed of ['stiff', 'soft', 'oblique'] as const) {
+          const need = needFor(id, { schools: { ...italic.schools, firstNib, firstPointed } });
+          const { things, notYet } = firstList(need);
+          expect(things.length).toBeGreaterThanOrEqual(1);
+          expect(things.length).toBeLessThanOrEqual(3);
+          expect(notYet.length).toBeGreaterThanOrEqual(1);
+        }
+      }
+    }
+    const of = (firstPointed: 'stiff' | 'soft' | 'oblique', side: 'left' | 'right' = 'right') =>
+      firstList(needFor('copperplate', { side, schools: { ...italic.schools, firstPointed } })).things[0]
+        ?.what;
+    expect(of('stiff')).toContain('straight holder');
+    expect(of('soft')).toContain('soft pencil');
+    expect(of('oblique')).toContain('oblique holder');
+    expect(of('oblique', 'left')).toContain('straight holder');
+  });
+
+  it('an elbow nib is not scolded for its straight holder, nor a tube nib for its own', () => {
+    const need = needFor('copperplate', { schools: { ...copper.schools, holder: 'oblique' } });
+    const slant = (tool: Item, held: Item) =>
+      judgeKit(need, { tool, holder: held }).find(({ rule }) => rule === 'slant');
+    expect(slant(byId('elbow'), byId('holder-cork'))?.points).toBeGreaterThan(0);
+    expect(slant(byId('crow-quill'), byId('holder-tube'))).toBeUndefined();
+    expect(slant(byId('pointed-stiff'), byId('holder-straight'))?.points).toBeLessThan(0);
+  });
+
+  it('right is what lies in the hand’s range, and nothing beyond it', () => {
+    const size = (width: number, bodyMm: number) =>
+      judgeKit(needFor('italic', { bodyMm }), { tool: nib({ width }) }).find(({ rule }) => rule === 'size');
+    expect(size(2.4, 15)?.reason).toContain('6.3 nib widths, a little too light for Italic');
+    expect(size(2.4, 14.4)?.reason).toContain('6 nib widths: right for Italic');
+    expect(size(2.4, 9.6)?.reason).toContain('4 nib widths: right for Italic');
+    expect(size(2.4, 9)?.reason).toContain('a little too black');
+  });
+
+  it('a brush has no edge that glides', () => {
+    const found = judgeKit(needFor('brush'), { tool: byId('brush-small'), paper: byId('paper-smooth') });
+    expect(found.map(({ reason }) => reason).join(' ')).not.toMatch(/edge/);
+  });
+
+  it('the wettest pen goes to the sized pad before paper nobody has tried', () => {
+    const [first] = match(needFor('italic'), [
+      byId('plate-4'),
+      { ...ink({ wetness: 5 }), label: 'wet ink' },
+      byId('paper-smooth'),
+      byId('paper-envelope'),
+    ]).ranked;
+    expect(first?.kit.paper?.id).toBe('paper-smooth');
+  });
+
+  it('not knowing is never better than knowing, whatever the fact turns out to be', () => {
+    const facts = {
+      sizing: ['unsized', 'light', 'hard'],
+      surface: ['very smooth', 'smooth', 'textured', 'rough'],
+    } as const;
+    const score = (need: Need, kit: Kit) => judgeKit(need, kit).reduce((sum, { points }) => sum + points, 0);
+    fc.assert(
+      fc.property(
+        fc.constantFrom('italic', 'copperplate'),
+        fc.constantFrom('drills', 'envelope', 'finished piece') as fc.Arbitrary<Need['purpose']>,
+        fc.constantFrom('sizing', 'surface'),
+        fc.double({ min: 0.6, max: 5, noNaN: true }),
+        fc.integer({ min: 1, max: 5 }),
+        (hand, purpose, fact, width, wetness) => {
+          const need = needFor(hand, { purpose });
+          const tool = hand === 'italic' ? nib({ width }) : point();
+          const kit = (value: string | null) => ({
+            tool,
+            holder: holder(),
+            ink: ink({ wetness }),
+            paper: paper({ [fact]: value }),
+          });
+          for (const value of facts[fact]) {
+            expect(score(need, kit(null))).toBeLessThanOrEqual(score(need, kit(value)));
+          }
+        },
+      ),
+    );
+  });
+
+  it('what is not known is said to be so, and is no verdict on the thing', () => {
+    const kit = { tool: nib(), holder: holder(), ink: ink(), paper: paper({ sizing: null, surface: null }) };
+    const { verdict, unknown } = explain(needFor('italic'), kit);
+    expect(verdict).toBe('unsure');
+    expect(unknown.map(({ of }) => of)).toEqual([kit.paper.id, kit.paper.id]);
+  });
+
+  it('“why not” answers about what was asked, and never about another tool', () => {
+    const pair = { tool: byId('cartridge-2'), ink: byId('ink-india') };
+    const { sentence, against } = whyNot(needFor('italic'), DEMO_BENCH, pair);
+    expect(sentence).toBe('“cartridge pen with a 1.9 mm italic nib” with “india ink” cannot be used.');
+    expect(against.map(({ judgement }) => judgement.rule)).toEqual(['harm', 'supply']);
+    const others = DEMO_BENCH.filter(({ id, kind }) => id !== 'square-5' && kind.endsWith('nib'));
+    const alone = whyNot(needFor('italic', { purpose: 'envelope' }), DEMO_BENCH, { tool: byId('square-5') });
+    expect(alone.against[0]?.weight).toMatch(/weighs/);
+    for (const { label } of others) expect(JSON.stringify(alone.against)).not.toContain(label);
+    expect(
+      whyNot(needFor('italic'), DEMO_BENCH, { tool: byId('felt-2'), holder: byId('holder-straight') })
+        .sentence,
+    ).toBe('“2 mm broad marker” needs no holder.');
+  });
+
+  it('a purchase never promises less than there is', () => {
+    for (const { id } of HANDS) {
+      for (const bench of [[], [byId('two-pencils')], [byId('felt-2')], DEMO_BENCH]) {
+        const bought = onePurchase(needFor(id), bench);
+        if (bought?.gain !== undefined) expect(bought.gain).toBeGreaterThan(0);
+      }
+    }
+  });
+
+  it('articles and numbers agree', () => {
+    const said = HANDS.flatMap(({ id }) =>
+      DEMO_BENCH.flatMap((tool) =>
+        ['holder-straight', 'holder-oblique'].flatMap((held) =>
+          judgeKit(needFor(id), { tool, holder: byId(held) }).flatMap(({ reason, cure }) => [
+            reason,
+            cure ?? '',
+          ]),
+        ),
+      ),
+    ).join(' ');
+    expect(said).not.toMatch(/\ba (?:[aeio]\w+)/i);
+    expect(said).not.toMatch(/\bA two\b|pencils makes/);
   });
 });
 

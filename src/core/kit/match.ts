@@ -2,9 +2,11 @@ import type { Item } from './item';
 import { isTool } from './itemKinds';
 import type { Need } from './need';
 import {
+  anyPaperServes,
   HOLDER_RULES,
   INK_RULES,
   type Judgement,
+  type KitPart,
   PAPER_RULES,
   SPREAD_RULES,
   TOOL_RULES,
@@ -28,18 +30,27 @@ export interface Kit {
 /** Points lost by a kit that lacks something it needs. */
 const LACKING = 40;
 
+/** `unsure`: it would do by what is known, and what is not known could change that. */
+export type KitVerdict = 'fits' | 'workable' | 'poor' | 'incomplete' | 'unsure';
+
 export interface RankedKit {
   readonly kit: Kit;
   readonly score: number;
-  readonly verdict: 'fits' | 'workable' | 'poor' | 'incomplete';
+  readonly verdict: KitVerdict;
   /** The two or three that matter most, best first. */
   readonly reasons: readonly Judgement[];
   /** Worst first, each with what would lower it. */
   readonly risks: readonly Judgement[];
-  /** Facts to look up. */
-  readonly unknown: readonly string[];
+  /** Facts to look up, and of which thing. */
+  readonly unknown: readonly Unknown[];
   /** Tools whose best kit is in no respect better than this one. */
   readonly folded: readonly Item[];
+}
+
+export interface Unknown {
+  readonly what: string;
+  /** Id of the thing. */
+  readonly of: string;
 }
 
 /** A combination that cannot be: named, and never ranked. */
@@ -69,34 +80,46 @@ export function slots(bench: readonly Item[]) {
 const byId = (a: Item, b: Item) => (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 type Rules<A extends unknown[]> = Readonly<
-  Record<string, (...args: A) => Omit<Judgement, 'rule'> | undefined>
+  Record<string, (...args: A) => Omit<Judgement, 'rule' | 'parts'> | undefined>
 >;
 
 /** All rules of a table, asked one after the other. */
-function asking<A extends unknown[]>(rules: Rules<A>): (...args: A) => Judgement[] {
+function asking<A extends unknown[]>(
+  parts: readonly KitPart[],
+  rules: Rules<A>,
+): (...args: A) => Judgement[] {
   const table = Object.entries(rules);
   return (...args) => {
     const found: Judgement[] = [];
     for (const [rule, judge] of table) {
       const verdict = judge(...args);
-      if (verdict) found.push({ rule, ...verdict });
+      if (verdict) found.push({ rule, parts, ...verdict });
     }
     return found;
   };
 }
 
-const judgeTool = asking(TOOL_RULES);
-const judgeHolder = asking(HOLDER_RULES);
-const judgeInk = asking(INK_RULES);
-const judgePaper = asking(PAPER_RULES);
-const judgeSpread = asking(SPREAD_RULES);
+const judgeTool = asking(['tool'], TOOL_RULES);
+const judgeHolder = asking(['tool', 'holder'], HOLDER_RULES);
+const judgeInk = asking(['tool', 'ink'], INK_RULES);
+const judgePaper = asking(['tool', 'paper'], PAPER_RULES);
+const judgeSpread = asking(['tool', 'ink', 'paper'], SPREAD_RULES);
 
-const lack = (what: string, cure: string): Judgement => ({
+const lack = (what: KitPart, cure: string): Judgement => ({
   rule: `missing ${what}`,
+  parts: [what],
   points: -LACKING,
   reason: `The drawer has no ${what} for it.`,
   cure,
 });
+
+/** Copy paper need not be listed to be at hand. */
+const ANY_PAPER: Judgement = {
+  rule: 'surface',
+  parts: ['paper'],
+  points: 1,
+  reason: 'Any copy paper serves.',
+};
 
 /** Everything the rules have to say about a kit. */
 export function judgeKit(need: Need, { tool, holder, ink, paper }: Kit): Judgement[] {
@@ -114,7 +137,9 @@ export function judgeKit(need: Need, { tool, holder, ink, paper }: Kit): Judgeme
         : [lack('ink', 'Get an ink this tool can bear.')]),
     ...(paper
       ? [...judgePaper(need, tool, paper), ...judgeSpread(need, tool, ink, paper)]
-      : [lack('paper', 'Get a smooth, sized paper.')]),
+      : anyPaperServes(tool.kind)
+        ? [ANY_PAPER]
+        : [lack('paper', 'Get a smooth, sized paper.')]),
   ];
 }
 
@@ -173,6 +198,7 @@ export function bestInkAndPaper(
   papers: readonly Item[],
 ): Best<InkAndPaper> {
   const wet = takesInk(tool.kind);
+  const noPaper = anyPaperServes(tool.kind) ? ANY_PAPER.points : -LACKING;
   const inkClasses = wet
     ? bestByClass(inks, inkClass, (ink) => judgeInk(need, tool, ink))
     : new Map<string, Best<Item>>();
@@ -184,7 +210,7 @@ export function bestInkAndPaper(
     for (const paper of paperChoices) {
       const spread = paper ? judgeSpread(need, tool, ink?.item, paper.item) : [];
       if (isOut(spread)) continue;
-      const score = (ink ? ink.score : wet ? -LACKING : 0) + (paper ? paper.score : -LACKING) + total(spread);
+      const score = (ink ? ink.score : wet ? -LACKING : 0) + (paper ? paper.score : noPaper) + total(spread);
       const name = `${ink?.item.id ?? '~'} ${paper?.item.id ?? '~'}`;
       if (!best || score > best.score || (score === best.score && name < best.name)) {
         best = { score, name, item: { ink: ink?.item, paper: paper?.item } };
@@ -220,29 +246,35 @@ const REASONS = 3;
 const FITS = 45;
 const WORKABLE = 22;
 
+/** What costs so many points spoils a kit, whatever else is good about it. */
+const GRAVE = -20;
+
+function verdictOf(judgements: readonly Judgement[], known: readonly Judgement[]): KitVerdict {
+  if (judgements.some(({ rule }) => rule.startsWith('missing'))) return 'incomplete';
+  const grave = known.some(({ points }) => points <= GRAVE);
+  const worth = (score: number): KitVerdict =>
+    score >= FITS && !grave ? 'fits' : score >= WORKABLE ? 'workable' : 'poor';
+  const [atWorst, asKnown] = [worth(total(judgements)), worth(total(known))];
+  return atWorst === asKnown ? asKnown : 'unsure';
+}
+
 /** A kit with its verdict and the reasons that matter. */
 export function explain(need: Need, kit: Kit): RankedKit {
   const judgements = judgeKit(need, kit);
   const score = total(judgements);
-  const bad = judgements.filter(({ points, unknown }) => points < 0 && !unknown);
-  const incomplete = judgements.some(({ rule }) => rule.startsWith('missing'));
-  const grave = bad.some(({ points }) => points <= -20);
+  const known = judgements.filter(({ unknown }) => !unknown);
+  const bad = known.filter(({ points }) => points < 0);
+  const unknown = judgements.flatMap(({ unknown, of }) => (unknown && of ? [{ what: unknown, of }] : []));
   return {
     kit,
     score,
-    verdict: incomplete
-      ? 'incomplete'
-      : score >= FITS && !grave
-        ? 'fits'
-        : score >= WORKABLE
-          ? 'workable'
-          : 'poor',
+    verdict: verdictOf(judgements, known),
     reasons: judgements
       .filter(({ points }) => points > 0)
       .sort((a, b) => b.points - a.points)
       .slice(0, REASONS),
     risks: bad.sort((a, b) => a.points - b.points),
-    unknown: judgements.flatMap(({ unknown }) => (unknown ? [unknown] : [])),
+    unknown,
     folded: [],
   };
 }
@@ -322,43 +354,4 @@ export function bestWith(
   const kits = tools.flatMap((tool) => bestAround(need, tool, rest) ?? []);
   const has = kits.filter(({ kit }) => Object.values(kit).some(({ id }) => id === item.id));
   return has.sort((a, b) => b.score - a.score || byId(a.kit.tool, b.kit.tool))[0];
-}
-
-/** Why a thing is not in the best kit, in sentences. */
-export function whyNot(need: Need, bench: readonly Item[], item: Item): string[] {
-  const [first] = match(need, bench).ranked;
-  if (first && Object.values(first.kit).some(({ id }) => id === item.id)) return ['It is in the best kit.'];
-  if (isTool(item.kind)) {
-    const out = judgeTool(need, item).filter(({ fails }) => fails);
-    if (out.length > 0) return out.map(({ reason, cure }) => (cure ? `${reason} ${cure}` : reason));
-  }
-  if (item.kind === 'sundry') return ['Sundries help with every kit and are not matched.'];
-  const with_ = bestWith(need, bench, item);
-  if (!with_) {
-    const tools = slots(bench).tools.filter((tool) => !isOut(judgeTool(need, tool)));
-    const reasons = tools.flatMap((tool) => {
-      const judgements =
-        item.kind === 'holder'
-          ? takesHolder(tool.kind)
-            ? judgeHolder(need, tool, item)
-            : []
-          : item.kind === 'ink' && takesInk(tool.kind)
-            ? judgeInk(need, tool, item)
-            : [];
-      return judgements.filter(({ fails }) => fails).map(({ reason }) => reason);
-    });
-    return reasons.length > 0
-      ? [...new Set(reasons)].slice(0, REASONS)
-      : ['No tool in the drawer for this hand can use it.'];
-  }
-  const behind = (first?.score ?? 0) - with_.score;
-  const { risks, unknown } = explain(need, with_.kit);
-  const worse = risks.slice(0, REASONS).map(({ reason, cure }) => (cure ? `${reason} ${cure}` : reason));
-  return [
-    `Its best kit (${Object.values(with_.kit)
-      .map(({ label }) => label)
-      .join(', ')}) stands ${Math.round(behind)} points behind.`,
-    ...worse,
-    ...unknown.slice(0, 1),
-  ];
 }

@@ -56,6 +56,20 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
       },
     );
   }
+  if (tool.kind === 'pencils') {
+    const gap =
+      tool.width === null ? 'as far apart as the stroke shall be wide' : `${plain(tool.width)} mm apart`;
+    add(
+      'bind',
+      `Lay two sharp pencils side by side, points level, with a slip of card or eraser between them until the points stand ${gap}; tape them at the top and near the points.`,
+      'The gap between the points is the width of the stroke.',
+    );
+    add(
+      'level',
+      'Stand both points on the paper at the pen angle of the hand: both must touch.',
+      'A point that hangs in the air draws half a letter.',
+    );
+  }
   if (tool.kind === 'felt-marker') {
     add('mark', 'Mark the upper face of the felt.', 'The round barrel hides the angle of the edge.');
   }
@@ -75,7 +89,7 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
       );
     } else if (ink.inkKind === 'dye') {
       add(
-        'bind',
+        'gum',
         'Pour a little into a separate pot and add one drop of gum arabic.',
         'Dye ink is thin for a dip nib and pulls together.',
         {
@@ -109,7 +123,9 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
     'test',
     tool.kind === 'pointed-nib'
       ? 'Test: hairlines up, shades down, both sides of each shade smooth.'
-      : `Test: a zigzag at the working angle${tool.width === null ? '' : `, and ten steps of the nib ladder (${plain(10 * tool.width, 1)} mm)`}.`,
+      : tool.kind === 'pencils'
+        ? `Test: a zigzag at the working angle; measure from middle to middle of the two lines${tool.width === null ? '' : ` (${plain(tool.width)} mm)`}.`
+        : `Test: a zigzag at the working angle${tool.width === null ? '' : `, and ten steps of the nib ladder (${plain(10 * tool.width, 1)} mm)`}.`,
     'What is wrong shows here and not on the good sheet.',
   );
   if (ink && ['india', 'acrylic', 'iron gall'].includes(ink.inkKind ?? '')) {
@@ -137,7 +153,8 @@ const SHORT: Readonly<Record<string, string>> = {
   reservoir: 'set the reservoir',
   cut: 'trim the edge',
   mix: 'mix the ink',
-  bind: 'bind the ink with gum',
+  gum: 'bind the ink with gum',
+  bind: 'bind the pencils',
   thin: 'thin the ink',
   prime: 'prime the pen',
 };

@@ -1,15 +1,19 @@
 import { handById } from '../hands/registry';
 import { plain, roundTo } from '../measure/units';
+import { withArticle } from '../measure/words';
 import { blankItem, type Item } from './item';
-import { bestWith, explain, type Kit, match } from './match';
+import { bestWith, explain, type Kit, type KitVerdict, match } from './match';
 import { mostBody, type Need, widthWanted } from './need';
 
 /** Something that could be bought, described by kind, and what it would gain. */
 export interface Purchase {
   readonly item: Item;
   readonly kit: Kit;
-  /** Points the best kit gains. */
-  readonly gain: number;
+  /** Points the best kit gains; undefined where there is none yet. */
+  readonly gain: number | undefined;
+  /** What the best kit would be with it, and what it is now; undefined where there is none. */
+  readonly verdict: KitVerdict;
+  readonly before: KitVerdict | undefined;
   readonly reasons: readonly string[];
 }
 
@@ -129,16 +133,17 @@ export function onePurchase(
   const [first] = offers;
   if (!first || first.score - best < WORTH) return undefined;
   const before = new Set(now?.reasons.map(({ reason }) => reason));
+  const { verdict, reasons } = explain(need, first.kit);
   return {
     item: first.item,
     kit: first.kit,
-    gain: Number.isFinite(best) ? first.score - best : first.score,
-    reasons: explain(need, first.kit)
-      .reasons.map(({ reason }) => reason)
-      .filter((reason) => !before.has(reason)),
+    gain: now ? first.score - best : undefined,
+    verdict,
+    before: now?.verdict,
+    reasons: reasons.map(({ reason }) => reason).filter((reason) => !before.has(reason)),
   };
 }
 
 /** What is offered, in words: "a 2.4 mm square-cut nib". */
 export const describePurchase = ({ item }: Purchase): string =>
-  `${/^[aeiou]/i.test(item.label) ? 'an' : 'a'} ${item.label}`;
+  item.kind === 'ink' || item.kind === 'paper' ? item.label : withArticle(item.label);

@@ -1,19 +1,19 @@
 import { HANDS, type HandId, handById } from '../hands/registry';
 import { type Mm, plain } from '../measure/units';
 import type { Item } from './item';
-import { bestWith, explain } from './match';
+import { bestWith, explain, type KitVerdict } from './match';
 import { mostBody, type Need, needFor } from './need';
 
 /** What a tool can do in one hand. */
 export interface Reach {
   readonly hand: HandId;
-  readonly verdict: 'fits' | 'workable' | 'poor' | 'incomplete';
+  readonly verdict: KitVerdict;
   /** Body heights it makes at the hand's usual weights; undefined where height does not hang on the nib. */
   readonly body?: readonly [Mm, Mm];
   readonly sentence: string;
 }
 
-const ORDER = { fits: 0, workable: 1, poor: 2, incomplete: 3 } as const;
+const ORDER = { fits: 0, workable: 1, unsure: 2, poor: 3, incomplete: 4 } as const;
 
 /** The other way round: for one tool, the hands it writes, at which sizes, on which of one's papers. Best first. */
 export function reachOf(

@@ -1,7 +1,17 @@
 import { handById } from '../hands/registry';
-import { plain } from '../measure/units';
+import { plain, roundTo } from '../measure/units';
+import { capital, withArticle } from '../measure/words';
 import type { Item } from './item';
-import { KIND_NAMES, type ToolKind } from './itemKinds';
+import {
+  CUTS,
+  FLEXES,
+  HOLDER_TYPES,
+  INK_KINDS,
+  KIND_NAMES,
+  SIZINGS,
+  SURFACES,
+  type ToolKind,
+} from './itemKinds';
 import { mostBody, type Need, type SchoolId, widthWanted } from './need';
 
 /**
@@ -16,13 +26,19 @@ export interface Judgement {
   readonly reason: string;
   /** What would lower the risk. */
   readonly cure?: string;
-  /** A fact nobody has looked up, and how to. */
+  /** A fact nobody has looked up, how to, and of which thing. */
   readonly unknown?: string;
+  readonly of?: Item['id'];
   /** The school that decides this. */
   readonly school?: SchoolId;
+  /** Which parts of the kit it judges. */
+  readonly parts: readonly KitPart[];
 }
 
-type Verdict = Omit<Judgement, 'rule'> | undefined;
+/** The parts of a kit. */
+export type KitPart = 'tool' | 'holder' | 'ink' | 'paper';
+
+type Verdict = Omit<Judgement, 'rule' | 'parts'> | undefined;
 
 const good = (points: number, reason: string, more: Partial<Judgement> = {}): Verdict => ({
   points,
@@ -36,9 +52,14 @@ const risk = (points: number, reason: string, cure: string, more: Partial<Judgem
   ...more,
 });
 const fails = (reason: string, cure?: string): Verdict => ({ points: -100, fails: true, reason, cure });
-/** Not knowing is worth a little less than an ordinary risk: a known good thing is better than a doubtful one. */
+/** Not knowing is never better than knowing: at least an ordinary risk, else the worst that the fact could turn out to be. */
 const DOUBT = 6;
-const cannotSay = (unknown: string): Verdict => ({ points: -DOUBT, reason: 'Could not be judged.', unknown });
+const cannotSay = (item: Item, unknown: string, couldBe: readonly Verdict[] = []): Verdict => ({
+  points: Math.min(-DOUBT, ...couldBe.map((verdict) => (verdict?.fails ? -DOUBT : (verdict?.points ?? 0)))),
+  reason: 'Could not be judged.',
+  unknown,
+  of: item.id,
+});
 
 const name = (item: Item) => item.label;
 const isBroad = (kind: Item['kind']) =>
@@ -48,6 +69,8 @@ export const isDipped = (kind: Item['kind']) =>
   ['broad-nib', 'pointed-nib', 'glass-pen', 'quill'].includes(kind);
 /** Tools that are pushed into a holder. */
 export const takesHolder = (kind: Item['kind']) => kind === 'broad-nib' || kind === 'pointed-nib';
+/** Tools that any copy paper bears: they lay no wet line. */
+export const anyPaperServes = (kind: Item['kind']) => kind === 'felt-marker' || kind === 'pencils';
 /** Tools that take ink from a bottle or cartridge. */
 export const takesInk = (kind: Item['kind']) =>
   isDipped(kind) || ['cartridge-pen', 'plate-pen'].includes(kind);
@@ -63,6 +86,24 @@ const FAMILY: Readonly<Record<string, readonly ToolKind[]>> = {
 /** A weight this far off (as a logarithm; about twice) is another hand, not a lighter or blacker one. */
 const FAR = 0.65;
 
+/** Nib widths are told apart to a tenth; beyond a range by less than this (as a logarithm, about 8 %) is a little too much. */
+const WEIGHT_SEEN = 0.1;
+const SLIGHTLY = 0.08;
+/** The most a risk costs. */
+const MOST = 30;
+/** Outlines are written larger than a pen writes: half as many lines to a page. */
+const PENCILS_LARGER = 2;
+
+/** First widths, in mm, by what marks the paper (common teaching): a nib goes by the user's school. */
+const FIRST_WIDTHS: Readonly<Partial<Record<ToolKind, readonly [number, number]>>> = {
+  'felt-marker': [2, 5],
+  'cartridge-pen': [1.5, 2.5],
+  'plate-pen': [3, 6],
+  quill: [3, 6],
+  pencils: [5, 15],
+};
+const FIRST_NIB = { medium: [2, 3.5], large: [4, 8] } as const;
+
 type ToolRule = (need: Need, tool: Item) => Verdict;
 
 /** Hand ↔ tool alone. */
@@ -71,8 +112,8 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     const hand = handById(need.hand);
     if (!FAMILY[hand.tool]?.includes(tool.kind as ToolKind)) {
       return fails(
-        `${hand.name} is written with a ${hand.tool === 'broad' ? 'broad edge' : `${hand.tool} tool`}; a ${KIND_NAMES[tool.kind]} cannot make its strokes.`,
-        `Look for a ${KIND_NAMES[(FAMILY[hand.tool] as readonly ToolKind[])[0] as ToolKind]}.`,
+        `${hand.name} is written with a ${hand.tool === 'broad' ? 'broad edge' : `${hand.tool} tool`}; ${withArticle(KIND_NAMES[tool.kind])} cannot make its strokes.`,
+        `Look for ${withArticle(KIND_NAMES[(FAMILY[hand.tool] as readonly ToolKind[])[0] as ToolKind])}.`,
       );
     }
     if (hand.tool === 'pointed' && tool.kind === 'brush-pen') {
@@ -89,40 +130,55 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
             },
           );
     }
-    return good(12, `A ${KIND_NAMES[tool.kind]} makes the strokes of ${hand.name}.`);
+    const makes = `${capital(withArticle(KIND_NAMES[tool.kind]))} ${tool.kind === 'pencils' ? 'make' : 'makes'}`;
+    return good(12, `${makes} the strokes of ${hand.name}.`);
   },
 
   size: (need, tool) => {
     const hand = handById(need.hand);
     if (!isBroad(tool.kind) || hand.tool !== 'broad') return undefined;
-    if (tool.width === null) return cannotSay(`Measure the width of “${name(tool)}” by a nib ladder.`);
+    if (tool.width === null) {
+      return cannotSay(tool, `Measure the width of “${name(tool)}” by a nib ladder.`, [
+        { points: -MOST, reason: '' },
+      ]);
+    }
     const wanted = widthWanted(need);
     if (wanted !== null && need.bodyMm !== null) {
-      const weight = need.bodyMm / tool.width;
-      const [low, high] = [hand.weight.low * 0.92, hand.weight.high * 1.08];
-      if (weight >= low && weight <= high) {
+      const weight = roundTo(need.bodyMm / tool.width, WEIGHT_SEEN);
+      if (weight >= hand.weight.low && weight <= hand.weight.high) {
         return good(
           18,
           `${plain(tool.width)} mm makes a body of ${plain(need.bodyMm)} mm at ${plain(weight, 1)} nib widths: right for ${hand.name}.`,
         );
       }
-      const off = Math.abs(Math.log(weight / (weight < low ? hand.weight.low : hand.weight.high)));
-      const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${plain(weight, 1)} nib widths, ${weight < low ? 'too black' : 'too light'} for ${hand.name} (${hand.weight.low}–${hand.weight.high}).`;
+      const tooBlack = weight < hand.weight.low;
+      const off = Math.abs(Math.log(weight / (tooBlack ? hand.weight.low : hand.weight.high)));
+      const slightly = off < SLIGHTLY ? 'a little ' : '';
+      const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${plain(weight, 1)} nib widths, ${slightly}too ${tooBlack ? 'black' : 'light'} for ${hand.name}, whose body is ${plain(hand.weight.low, 1)} to ${plain(hand.weight.high, 1)}.`;
       return off > FAR
         ? fails(sentence, `A nib of ${plain(wanted, 1)} mm would fit.`)
         : risk(
-            Math.min(30, 8 + 32 * off),
+            Math.min(MOST, (off < SLIGHTLY ? 2 : 8) + 32 * off),
             sentence,
             `Take a nib of ${plain(wanted, 1)} mm, or rule a body of ${plain(tool.width * hand.zones.body, 1)} mm.`,
           );
     }
     const body = tool.width * hand.zones.body;
-    const most = mostBody(need);
+    const pencils = tool.kind === 'pencils';
+    const most = mostBody(need) * (pencils ? PENCILS_LARGER : 1);
     if (body > most) {
       return risk(
-        Math.min(30, 10 + 30 * Math.log(body / most)),
+        Math.min(MOST, 10 + 30 * Math.log(body / most)),
         `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm; ${SHEET[need.purpose]} has room for ${plain(most, 1)} mm.`,
-        `Take a nib of at most ${plain(most / hand.zones.body, 1)} mm.`,
+        pencils
+          ? `Bind them closer, to ${plain(most / hand.zones.body, 1)} mm or less.`
+          : `Take a nib of at most ${plain(most / hand.zones.body, 1)} mm.`,
+      );
+    }
+    if (pencils) {
+      return good(
+        8,
+        `With ${plain(tool.width)} mm between the points letters are ${plain(body, 0)} mm tall: large enough to see every angle.`,
       );
     }
     // Small pens hide mistakes and large ones fill the page: the hand's usual width, as far as the page bears it.
@@ -146,6 +202,18 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       need.bodyMm !== null
     )
       return undefined;
+    const own = FIRST_WIDTHS[tool.kind as ToolKind];
+    const [low, high] = own ?? FIRST_NIB[need.schools.firstNib];
+    const school = own ? {} : { school: 'firstNib' as const };
+    if (tool.kind === 'pencils') {
+      return tool.width >= low && tool.width <= high
+        ? good(10, `${plain(tool.width)} mm between the points is a good gap to begin with.`)
+        : risk(
+            6,
+            `${plain(tool.width)} mm is ${tool.width < low ? 'a narrow' : 'a wide'} gap to begin with.`,
+            `Bind them ${low}–${high} mm apart.`,
+          );
+    }
     if (tool.width < 1.5) {
       return risk(
         18,
@@ -153,21 +221,27 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         'Start with 2 mm or more.',
       );
     }
-    const large = need.schools.firstNib === 'large';
-    const [low, high] = large ? [4, 8] : [2, 3.5];
     return tool.width >= low && tool.width <= high
-      ? good(10, `${plain(tool.width)} mm is a good first width.`, { school: 'firstNib' })
+      ? good(10, `${plain(tool.width)} mm is a good first width.`, school)
       : risk(
           6,
-          `${plain(tool.width)} mm is not what your school begins with.`,
+          own
+            ? `${plain(tool.width)} mm is no first width for ${withArticle(KIND_NAMES[tool.kind])}.`
+            : `${plain(tool.width)} mm is not what your school begins with.`,
           `Begin with ${low}–${high} mm.`,
-          { school: 'firstNib' },
+          school,
         );
   },
 
   flexibility: (need, tool) => {
     if (tool.kind !== 'pointed-nib') return undefined;
-    if (tool.flex === null) return cannotSay(`Press “${name(tool)}” on a nail: how far do the tines open?`);
+    if (tool.flex === null) {
+      return cannotSay(
+        tool,
+        `Press “${name(tool)}” on a nail: how far do the tines open?`,
+        FLEXES.map((flex) => TOOL_RULES.flexibility?.(need, { ...tool, flex })),
+      );
+    }
     const rank = ['stiff', 'semi-flexible', 'flexible', 'very flexible'].indexOf(tool.flex);
     if (need.experience === 'beginner') {
       return [
@@ -209,7 +283,11 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     }
     if (isBroad(tool.kind) && tool.kind !== 'pencils') {
       if (tool.cut === null)
-        return cannotSay(`Look at the edge of “${name(tool)}”: is it cut square or oblique?`);
+        return cannotSay(
+          tool,
+          `Look at the edge of “${name(tool)}”: is it cut square or oblique?`,
+          CUTS.map((cut) => TOOL_RULES.handedness?.(need, { ...tool, cut })),
+        );
       return tool.cut === 'left-oblique'
         ? good(
             10,
@@ -237,19 +315,19 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         return fine
           ? risk(14, 'Felt has no sharp edge, and its dye fades.', 'Take a dip nib for a finished piece.')
           : need.purpose === 'class' || need.purpose === 'first tries'
-            ? good(10, 'A felt marker is cheap, clean and ready: good for a class.')
+            ? good(14, 'A felt marker is cheap, clean and ready: good for a class.')
             : need.purpose === 'envelope'
               ? good(2, 'A felt marker writes on almost any paper.')
               : undefined;
       case 'pencils':
-        return need.purpose === 'first tries' || need.purpose === 'class'
+        return need.purpose === 'first tries' || need.purpose === 'class' || need.purpose === 'drills'
           ? good(9, 'Two pencils are the cheapest way to learn the angle.')
-          : risk(12, 'Two pencils leave outlines only.', 'Take a nib.');
+          : risk(12, 'Two pencils leave outlines only.', 'Take a nib for a piece.');
       case 'cartridge-pen':
         return need.purpose === 'envelope'
           ? good(8, 'A cartridge pen keeps its flow over a whole set of envelopes.')
           : need.purpose === 'class'
-            ? good(8, 'A cartridge pen needs no pots on the tables.')
+            ? good(3, 'A cartridge pen needs no pots on the tables.')
             : fine
               ? risk(4, 'Cartridge ink is thin.', 'Take a dip nib and dense ink.')
               : good(4, 'A cartridge pen is ready at once.');
@@ -276,6 +354,9 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
   },
 };
 
+/** Shanks of tube nibs have an arc of less than this, in mm (measured: about 1.3). */
+const TUBE_RADIUS = 2;
+
 type HolderRule = (need: Need, tool: Item, holder: Item) => Verdict;
 
 /** Tool ↔ holder. */
@@ -289,11 +370,14 @@ export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
       );
     }
     if (radius === null && width === null) {
-      return cannotSay(`Measure the shank of “${name(tool)}”: the radius of its arc and its width.`);
+      return cannotSay(tool, `Measure the shank of “${name(tool)}”: the radius of its arc and its width.`);
     }
     const { fitsRadiusFrom: from, fitsRadiusTo: to, fitsWidthTo: widest } = holder;
     if (from === null && to === null && widest === null) {
-      return cannotSay(`Try which shanks “${name(holder)}” takes: the arc radius and the greatest width.`);
+      return cannotSay(
+        holder,
+        `Try which shanks “${name(holder)}” takes: the arc radius and the greatest width.`,
+      );
     }
     if (radius !== null && from !== null && radius < from) {
       return fails(
@@ -321,9 +405,26 @@ export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
 
   slant: (need, tool, holder) => {
     if (tool.kind !== 'pointed-nib') return undefined;
-    if (holder.holderType === null) return cannotSay(`Is “${name(holder)}” straight or oblique?`);
     const slanted = handById(need.hand).slope.usual > 15;
     if (!slanted) return undefined;
+    if (tool.bent) {
+      return holder.holderType === 'oblique'
+        ? risk(
+            8,
+            'The nib carries its own angle; an oblique flange turns it too far.',
+            'Take a straight holder.',
+          )
+        : good(8, 'The nib carries its own angle, so a straight holder is right.');
+    }
+    // A tube goes into nothing but its own thin holder: there is no other way to hold it.
+    if (tool.shankRadius !== null && tool.shankRadius < TUBE_RADIUS) return undefined;
+    if (holder.holderType === null) {
+      return cannotSay(
+        holder,
+        `Is “${name(holder)}” straight or oblique?`,
+        HOLDER_TYPES.map((holderType) => HOLDER_RULES.slant?.(need, tool, { ...holder, holderType })),
+      );
+    }
     if (need.side === 'left') {
       return holder.holderType === 'oblique'
         ? risk(
@@ -351,8 +452,8 @@ export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
         )
       : risk(
           5,
-          `A ${holder.holderType} holder is not your school’s way to the slant.`,
-          `Take a ${wanted} holder, or turn the page.`,
+          `${capital(withArticle(`${holder.holderType} holder`))} is not your school’s way to the slant.`,
+          `Take ${withArticle(`${wanted} holder`)}, or turn the page.`,
           { school },
         );
   },
@@ -371,9 +472,15 @@ type InkRule = (need: Need, tool: Item, ink: Item) => Verdict;
 
 /** Tool ↔ ink. */
 export const INK_RULES: Readonly<Record<string, InkRule>> = {
-  harm: (_, tool, ink) => {
+  harm: (need, tool, ink) => {
     const filled = tool.kind === 'cartridge-pen';
-    if (ink.inkKind === null) return cannotSay(`Read the label of “${name(ink)}”: what kind of ink is it?`);
+    if (ink.inkKind === null) {
+      return cannotSay(
+        ink,
+        `Read the label of “${name(ink)}”: what kind of ink is it?`,
+        INK_KINDS.map((inkKind) => INK_RULES.harm?.(need, tool, { ...ink, inkKind })),
+      );
+    }
     switch (ink.inkKind) {
       case 'india':
         if (filled)
@@ -408,11 +515,11 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
 
   fitting: (_, tool, ink) => {
     if (tool.kind !== 'cartridge-pen' || ink.fitting === null) return undefined;
-    if (tool.fitting === null) return cannotSay(`Which cartridges does “${name(tool)}” take?`);
+    if (tool.fitting === null) return cannotSay(tool, `Which cartridges does “${name(tool)}” take?`);
     return tool.fitting === ink.fitting || tool.fitting === 'converter'
       ? good(4, 'The cartridge fits.')
       : fails(
-          `A ${ink.fitting} cartridge does not fit a pen for ${tool.fitting} cartridges.`,
+          `${capital(withArticle(ink.fitting))} cartridge does not fit a pen for ${tool.fitting} cartridges.`,
           'Use a converter and bottled dye ink.',
         );
   },
@@ -461,7 +568,7 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
   lasting: (need, _, ink) => {
     if (need.purpose === 'envelope') {
       return ink.waterproof === null
-        ? cannotSay(`Write a line with “${name(ink)}”, let it dry, and put a drop of water on it.`)
+        ? cannotSay(ink, `Write a line with “${name(ink)}”, let it dry, and put a drop of water on it.`)
         : ink.waterproof
           ? good(6, 'A waterproof ink survives the rain.')
           : risk(5, 'Rain runs this ink.', 'Take a waterproof ink, or fix the address.');
@@ -476,8 +583,14 @@ type PaperRule = (need: Need, tool: Item, paper: Item) => Verdict;
 
 /** Tool ↔ paper. */
 export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
-  surface: (_, tool, paper) => {
-    if (paper.surface === null) return cannotSay(`Feel “${name(paper)}”: smooth or rough?`);
+  surface: (need, tool, paper) => {
+    if (paper.surface === null) {
+      return cannotSay(
+        paper,
+        `Feel “${name(paper)}”: smooth or rough?`,
+        SURFACES.map((surface) => PAPER_RULES.surface?.(need, tool, { ...paper, surface })),
+      );
+    }
     const rank = ['very smooth', 'smooth', 'textured', 'rough'].indexOf(paper.surface);
     if (tool.kind === 'pointed-nib') {
       return [
@@ -485,6 +598,20 @@ export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
         good(6, 'A smooth sheet suits a point.'),
         risk(12, 'Fibres of a textured sheet snag between the tines.', 'Take a smooth, sized paper.'),
         risk(24, 'A rough sheet catches the tines and spatters.', 'Take a smooth, sized paper.'),
+      ][rank];
+    }
+    if (tool.kind === 'pencils') {
+      return paper.surface === 'rough'
+        ? risk(3, 'A rough sheet breaks a pencil line.', 'Any copy paper does.')
+        : good(3, 'Pencil takes to any such sheet.');
+    }
+    if (tool.kind === 'brush-pen' || tool.kind === 'glass-pen') {
+      const tip = tool.kind === 'brush-pen' ? 'brush' : 'glass tip';
+      return [
+        good(5, `A very smooth sheet spares the ${tip}.`),
+        good(3, `A smooth sheet suits a ${tip}.`),
+        risk(4, `Texture wears the ${tip} and breaks its line.`, 'Take a smoother paper.'),
+        risk(10, `A rough sheet wears the ${tip} out.`, 'Take a smooth paper.'),
       ][rank];
     }
     return [
@@ -536,15 +663,26 @@ const SIZING_RANK = { unsized: 0, light: 1, hard: 2 } as const;
 export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
   feathering: (need, tool, ink, paper) => {
     if (tool.kind === 'pencils') return undefined;
-    if (paper.sizing === null)
-      return cannotSay(`Write a wet line on “${name(paper)}”: does it feather? That is its sizing.`);
+    if (paper.sizing === null) {
+      return cannotSay(
+        paper,
+        `Write a wet line on “${name(paper)}”: does it feather? That is its sizing.`,
+        SIZINGS.map((sizing) => SPREAD_RULES.feathering?.(need, tool, ink, { ...paper, sizing })),
+      );
+    }
     // A felt lays little ink: the one wet tool that cheap paper bears.
     const wetness = ink ? ink.wetness : tool.kind === 'brush-pen' ? 3 : 1.2;
-    if (wetness === null) return cannotSay(`How wet does “${ink ? name(ink) : ''}” write, from 1 to 5?`);
+    if (ink && wetness === null) {
+      return cannotSay(
+        ink,
+        `How wet does “${name(ink)}” write, from 1 to 5?`,
+        [1, 5].map((wetness) => SPREAD_RULES.feathering?.(need, tool, { ...ink, wetness }, paper)),
+      );
+    }
     const flood = tool.kind === 'plate-pen' ? 1.6 : 1;
     const width = tool.width ?? 1;
     // Ink laid per millimetre of line grows with width and wetness; a sheet bears so much by its sizing.
-    const laid = wetness * flood * Math.sqrt(Math.max(0.3, width));
+    const laid = (wetness ?? 3) * flood * Math.sqrt(Math.max(0.3, width));
     const borne = [2.4, 4.6, 8.5][SIZING_RANK[paper.sizing]] as number;
     const over = laid / borne;
     if (over <= 0.7) return good(7, `“${name(paper)}” bears this line without feathering.`);
@@ -578,7 +716,6 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
   },
 };
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 /** A purpose as the sheet it is written on. */
 const SHEET: Readonly<Record<Need['purpose'], string>> = {
   'first tries': 'a sheet of first tries',

@@ -157,7 +157,7 @@ function inRange(id: LimitId, value: number): number {
  * @throws Problem when the lines do not fit even at the quantity's lower limit.
  */
 function solved(id: LimitId, recipe: Sheet, fits: (value: number) => boolean, step: number): number {
-  const value = largest(id, fits, step);
+  const value = largest(boundsOf(id, recipe), fits, step);
   if (value !== undefined) return value;
   throw new Problem(
     'lines',
@@ -168,8 +168,22 @@ function solved(id: LimitId, recipe: Sheet, fits: (value: number) => boolean, st
   );
 }
 
-function largest(id: LimitId, fits: (value: number) => boolean, step: number): number | undefined {
-  let { low, high } = LIMITS[id] as { low: number; high: number };
+interface Bounds {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** What a quantity can be; a body that is so many units tall is bounded by the unit as well. */
+function boundsOf(id: LimitId, recipe: Sheet): Bounds {
+  const { low, high } = LIMITS[id];
+  if (id !== 'bodyMm' || handOf(recipe).basis !== 'ratio') return { low, high };
+  const unit = LIMITS.ratioUnit;
+  const { body } = recipe.zones;
+  return { low: Math.max(low, unit.low * body), high: Math.min(high, unit.high * body) };
+}
+
+function largest(bounds: Bounds, fits: (value: number) => boolean, step: number): number | undefined {
+  let { low, high } = bounds;
   if (!fits(low)) return undefined;
   if (fits(high)) return high;
   for (let i = 0; i < BISECTIONS; i++) {
@@ -186,10 +200,14 @@ function largest(id: LimitId, fits: (value: number) => boolean, step: number): n
  */
 export function largestForLines(recipe: Sheet, lines: number): Pick<Given, 'width' | 'bodyMm'> {
   if (isNibMeasured(recipe)) {
-    const width = largest('width', (w) => linesFit(recipe, w, lines), WIDTH_STEP);
+    const width = largest(LIMITS.width, (w) => linesFit(recipe, w, lines), WIDTH_STEP);
     return width === undefined ? {} : { width };
   }
-  const bodyMm = largest('bodyMm', (h) => linesFit(withBody(recipe, h), recipe.width, lines), WIDTH_STEP);
+  const bodyMm = largest(
+    boundsOf('bodyMm', recipe),
+    (h) => linesFit(withBody(recipe, h), recipe.width, lines),
+    WIDTH_STEP,
+  );
   return bodyMm === undefined ? {} : { bodyMm };
 }
 

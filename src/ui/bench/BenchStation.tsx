@@ -26,7 +26,7 @@ import { useBench } from './useBench';
 const PAGE = 60;
 
 /** What is owned: a table to sort, filter, group and edit, and all that is known of one thing beside it. */
-export function BenchStation({ title }: { title: ReactNode }) {
+export function BenchStation({ title, first = null }: { title: ReactNode; first?: string | null }) {
   const { items, load, save, remove } = useBench();
   const notice = useNotice();
   const [sorting, setSorting] = useState<SortingState>([]);
@@ -35,7 +35,7 @@ export function BenchStation({ title }: { title: ReactNode }) {
   const [kind, setKind] = useState<ItemKind | ''>('');
   const [grouped, setGrouped] = useState(true);
   const [withArchived, setWithArchived] = useState(false);
-  const [open, setOpen] = useState<string | null>(null);
+  const [open, setOpen] = useState<string | null>(first);
   const [problem, setProblem] = useState<string | null>(null);
 
   const fail = useCallback((error: unknown) => setProblem(sentenceOf(error)), []);

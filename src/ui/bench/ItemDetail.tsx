@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { asNib, type Item } from '@/core/kit/item';
+import { type Item, nibKindOf } from '@/core/kit/item';
 import { type Fact, factsOf } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
@@ -18,27 +18,28 @@ export function ItemDetail({
   onProblem: (error: unknown) => void;
 }) {
   const [measuring, setMeasuring] = useState(false);
-  const nib = asNib(item);
+  const nibKind = nibKindOf(item.kind);
   const change = (facts: Partial<Item>) => onSave({ ...item, ...facts });
   return (
     <section aria-labelledby="detail" className="space-y-3">
       <h2 id="detail" className="margin-heading">
         {item.label}
       </h2>
-      {(nib || item.width !== null) && <NibDrawing item={item} />}
-      {nib && (
+      {item.width !== null && <NibDrawing item={item} />}
+      {nibKind && (
         <button
           type="button"
           className="btn btn-sm"
           onClick={() => setMeasuring((now) => !now)}
           aria-expanded={measuring}
         >
-          Measure
+          {item.width === null ? 'Measure: its width is not known' : 'Measure'}
         </button>
       )}
-      {nib && measuring && (
+      {nibKind && measuring && (
         <MeasureNib
-          nib={nib}
+          kind={nibKind}
+          before={item.width}
           onKeep={(width, uncertainty) => {
             change({ width, uncertainty, measuredAt: new Date().toISOString() });
             setMeasuring(false);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { Nib } from '@/core/kit/nib';
+import type { NibKind } from '@/core/kit/nib';
 import { widthFromLadder } from '@/core/measure/ladder';
 import { plain } from '@/core/measure/units';
 import { LIMITS, type Limit, outOfRange } from '@/core/problem/limits';
@@ -14,17 +14,23 @@ const GAP: Limit = { ...SPAN, label: 'Gap between the points', high: LIMITS.widt
 /** A usual ladder: ten steps divide the error of the ruler by ten. */
 const USUAL_STEPS = 10;
 
+/** Where a measurement begins when nothing is known, in mm. */
+const LIKELY: Readonly<Record<NibKind, number>> = { broad: 2, pointed: 0.8, brush: 3, 'two-point': 7 };
+
 /** Measure a nib by its own ladder (or the gap of two bound points) and keep what was found with that nib. */
 export function MeasureNib({
-  nib,
+  kind,
+  before,
   onKeep,
 }: {
-  nib: Nib;
+  kind: NibKind;
+  /** What it is held to be, in mm; null where nobody knows. */
+  before: number | null;
   onKeep: (width: number, uncertainty: number) => void;
 }) {
-  const twoPoints = nib.kind === 'two-point';
+  const twoPoints = kind === 'two-point';
   const [steps, setSteps] = useState(twoPoints ? 1 : USUAL_STEPS);
-  const [span, setSpan] = useState(nib.width * (twoPoints ? 1 : USUAL_STEPS));
+  const [span, setSpan] = useState((before ?? LIKELY[kind]) * (twoPoints ? 1 : USUAL_STEPS));
   const { width, uncertainty } = widthFromLadder(steps, span);
   const possible = width >= LIMITS.width.low && width <= LIMITS.width.high;
   return (

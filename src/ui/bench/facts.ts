@@ -84,6 +84,7 @@ export function factsOf(kind: ItemKind): readonly Fact[] {
   return [
     ...TOOL,
     ...(kind === 'pointed-nib' || kind === 'brush-pen' ? [choice('flex', 'Flexibility', FLEXES)] : []),
+    ...(kind === 'pointed-nib' ? [flag('bent', 'Bent to its own angle (elbow nib)')] : []),
     ...(kind === 'brush-pen' ? [text('colour', 'Colour of its ink, such as #1f3a6e')] : []),
     ...(takesHolder(kind) ? SEATED : []),
     ...(kind === 'cartridge-pen' ? [text('fitting', 'Cartridges it takes')] : []),

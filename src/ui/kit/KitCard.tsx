@@ -1,58 +1,56 @@
-import type { Item } from '@/core/kit/item';
-import type { Kit, RankedKit } from '@/core/kit/match';
+import type { RankedKit } from '@/core/kit/match';
 import { type Need, SCHOOLS } from '@/core/kit/need';
 import { stillToDo } from '@/core/kit/prepare';
-import { plain } from '@/core/measure/units';
+import type { Judgement } from '@/core/kit/rules';
+import { counted } from '@/core/measure/words';
+import { VERDICTS } from './kitWords';
+import { LookUp } from './LookUp';
 
-export const partsOf = (kit: Kit): Item[] =>
-  [kit.tool, kit.holder, kit.ink, kit.paper].filter((one) => one !== undefined);
-export const nameOf = (kit: Kit): string =>
-  partsOf(kit)
-    .map(({ label }) => label)
-    .join(', ');
-
-const VERDICTS: Readonly<Record<RankedKit['verdict'], string>> = {
-  fits: 'fits',
-  workable: 'workable',
-  poor: 'poor',
-  incomplete: 'something is missing',
-};
 const TONES: Readonly<Record<RankedKit['verdict'], string>> = {
   fits: 'bg-primary text-primary-content',
   workable: 'bg-base-300',
+  unsure: 'bg-base-300',
   poor: 'bg-warning text-warning-content',
   incomplete: 'bg-warning text-warning-content',
 };
 
-/** A kit with its verdict, the reasons that matter, the risks and what would lower them. */
+/** Most reasons that carry a verdict. */
+const REASONS = 3;
+
+/** A kit with its verdict, what carries it, and the one thing that would change it. */
 export function KitCard({
   need,
   ranked,
   place,
+  follows,
   chosen,
   compared,
   onChoose,
   onCompare,
+  onOutlines,
 }: {
   need: Need;
   ranked: RankedKit;
   place: number;
+  /** What choosing it would rule; undefined where it has no width to rule for. */
+  follows: string | undefined;
   chosen: boolean;
   compared: boolean;
   onChoose: () => void;
   onCompare: (on: boolean) => void;
+  /** Lays a page of outlines on the desk, for two pencils. */
+  onOutlines: () => void;
 }) {
-  const { kit, verdict, reasons, risks, unknown, folded, score } = ranked;
+  const { kit, verdict, reasons, risks, unknown, folded } = ranked;
   const toDo = stillToDo(need, kit);
+  const [first, ...others] = risks;
   return (
     <li className={`rounded border bg-base-100 p-4 ${chosen ? 'border-primary' : 'border-base-300'}`}>
       <div className="flex flex-wrap items-baseline justify-between gap-2">
         <h3 className="text-lg">
           {place}. {kit.tool.label}
         </h3>
-        <span className={`rounded px-2 text-sm ${TONES[verdict]}`}>
-          {VERDICTS[verdict]}, {plain(score, 0)} points
-        </span>
+        <span className={`rounded px-2 text-sm ${TONES[verdict]}`}>{VERDICTS[verdict]}</span>
       </div>
       <p className="text-sm">
         {[
@@ -64,7 +62,7 @@ export function KitCard({
           .join(', ')}
       </p>
       <ul className="mt-2 list-disc pl-5 text-sm">
-        {reasons.map((one) => (
+        {reasons.slice(0, REASONS).map((one) => (
           <li key={one.rule}>
             {one.reason}
             {one.school && (
@@ -73,32 +71,32 @@ export function KitCard({
           </li>
         ))}
       </ul>
-      {risks.length > 0 && (
-        <ul className="mt-2 space-y-1">
-          {risks.slice(0, 4).map((one) => (
-            <li key={one.rule} className="remark remark-caution text-sm">
-              {one.reason} {one.cure && <span className="italic">{one.cure}</span>}
-            </li>
-          ))}
-        </ul>
+      {first && (
+        <p className="remark remark-caution mt-2 text-sm">
+          {first.reason} {first.cure && <span className="italic">{first.cure}</span>}
+        </p>
       )}
+      {others.length > 0 && <Others risks={others} />}
       {toDo.length > 0 && (
         <p className="mt-2 text-sm">
           <strong>Before it writes:</strong> {toDo.join(', ')}.
         </p>
       )}
-      {unknown.length > 0 && (
-        <p className="mt-2 text-sm">
-          <strong>Not judged:</strong> {unknown.join(' ')}
-        </p>
-      )}
+      {unknown.length > 0 && <LookUp unknown={unknown} />}
       {folded.length > 0 && (
         <details className="mt-2 text-sm">
-          <summary className="cursor-pointer">{folded.length} more that are no better in any respect</summary>
+          <summary className="cursor-pointer">
+            {folded.length === 1 ? 'One more that is' : `${folded.length} more that are`} nowhere better
+          </summary>
           {folded.map(({ label }) => label).join(', ')}
         </details>
       )}
-      <div className="mt-3 flex items-center gap-3">
+      {follows && (
+        <p className="mt-2 text-sm">
+          <strong>Choosing it rules</strong> {follows}.
+        </p>
+      )}
+      <div className="mt-3 flex flex-wrap items-center gap-3">
         <button
           type="button"
           className={`btn btn-sm ${chosen ? '' : 'btn-primary'}`}
@@ -107,6 +105,11 @@ export function KitCard({
         >
           {chosen ? 'Chosen' : 'Choose this kit'}
         </button>
+        {kit.tool.kind === 'pencils' && (
+          <button type="button" className="btn btn-sm" onClick={onOutlines}>
+            Practise outlines with it
+          </button>
+        )}
         <label className="flex items-center gap-2 text-sm">
           <input
             type="checkbox"
@@ -120,3 +123,16 @@ export function KitCard({
     </li>
   );
 }
+
+const Others = ({ risks }: { risks: readonly Judgement[] }) => (
+  <details className="mt-2 text-sm">
+    <summary className="cursor-pointer">{counted(risks.length, 'more thing')} to mind</summary>
+    <ul className="mt-1 list-disc pl-5">
+      {risks.map(({ rule, reason, cure }) => (
+        <li key={rule}>
+          {reason} {cure && <span className="italic">{cure}</span>}
+        </li>
+      ))}
+    </ul>
+  </details>
+);

@@ -1,17 +1,19 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
-import { countsByPen } from '@/core/hand/hand';
-import { asNib } from '@/core/kit/item';
-import { type ItemKind, isTool } from '@/core/kit/itemKinds';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { whatFollows, withChosenNib } from '@/core/document/chosenNib';
+import { withOutlines } from '@/core/document/outlines';
+import { type HandId, handById } from '@/core/hands/registry';
+import { asNib, blankItem } from '@/core/kit/item';
+import { type ItemKind, isTool, KIND_NAMES, type ToolKind } from '@/core/kit/itemKinds';
 import type { Kit } from '@/core/kit/match';
 import { type Need, needFor } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
-import { handOf } from '@/core/setting/handOf';
-import { pin } from '@/core/sheet/solve';
+import { type Mm, plain } from '@/core/measure/units';
 import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';
 import { later } from '../frame/later';
@@ -19,8 +21,9 @@ import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
+import { sheetLink } from '../sheet/sheetLink';
 import { type Opened, useSheet } from '../sheet/useSheet';
-import { nameOf } from './KitCard';
+import { nameOf } from './kitWords';
 import { MatchPanel } from './MatchPanel';
 import { BUYABLE, NeedForm } from './NeedForm';
 import { useMatch } from './useMatch';
@@ -33,10 +36,26 @@ const TroublePanel = later(() => import('./TroublePanel').then((panel) => panel.
 const TABS = ['Match', 'Prepare', 'Ink', 'What is going wrong?'] as const;
 type Tab = (typeof TABS)[number];
 
-/** The id of the record that holds the need and the kit chosen. */
-const CHOICE = 'kit';
+/** The id of the record that holds the kit chosen for a hand, and what was asked for. */
+const choiceOf = (hand: HandId) => `kit-${hand}`;
+/** Kits were once remembered for all hands together. */
+const EARLIER_CHOICE = 'kit';
 
-/** Kit: nib, holder, ink and paper matched to the hand, from the scribe's own drawer. */
+/** A tool nobody has described, to ask about a hand before a kit is chosen. */
+const anyTool = (hand: HandId): Kit => {
+  const kinds: Readonly<Record<string, ToolKind>> = {
+    pointed: 'pointed-nib',
+    brush: 'brush-pen',
+    monoline: 'glass-pen',
+  };
+  const kind = kinds[handById(hand).tool] ?? 'broad-nib';
+  return { tool: blankItem('any', kind, `any ${KIND_NAMES[kind]}`) };
+};
+
+/**
+ * Kit: nib, holder, ink and paper matched to a hand, from the scribe's own drawer. What is asked stands beside the sheet:
+ * only choosing a kit, and the sentence, change it.
+ */
 export function KitStation({
   opened,
   drawer,
@@ -51,18 +70,39 @@ export function KitStation({
   const { items, save } = useBench();
   const records = useRecords(remembered);
   const notice = useNotice();
+  const router = useRouter();
   const [tab, setTab] = useState<Tab>('Match');
   const [buy, setBuy] = useState<readonly ItemKind[]>(BUYABLE);
-  const choice = entriesOf('kit', records.records).find(({ entryId }) => entryId === CHOICE);
-  const [asked, setAsked] = useState<Need>(() => choice?.need ?? needFor(opened.recipe.hand));
-  const need = useMemo(() => ({ ...asked, hand: recipe.hand }), [asked, recipe.hand]);
   const [only, setOnly] = useState('');
+  const kits = entriesOf('kit', records.records);
+  // The scribe is the same whatever the hand; what was wanted of one hand is not wanted of the next.
+  const [about, setAbout] = useState<Need>(() => kits.at(-1)?.need ?? needFor(recipe.hand));
+  const [looking, setLooking] = useState<{ readonly hand: HandId; readonly bodyMm: Mm | null }>();
+  const { hand, bodyMm } =
+    looking && (looking.hand !== recipe.hand || looking.bodyMm !== null)
+      ? looking
+      : { hand: recipe.hand, bodyMm: null };
+  const need = useMemo(() => ({ ...about, hand, bodyMm }), [about, hand, bodyMm]);
+  const ask = (next: Need) => {
+    setAbout(next);
+    setLooking({ hand: next.hand, bodyMm: next.hand === hand ? next.bodyMm : null });
+  };
+  // A sheet that becomes one of another hand is what the questions are about again.
+  const asked = useRef(recipe.hand);
+  useEffect(() => {
+    if (asked.current === recipe.hand) return;
+    asked.current = recipe.hand;
+    setLooking(undefined);
+  }, [recipe.hand]);
   const tools = useMemo(() => (items ?? []).filter((item) => isTool(item.kind) && !item.archived), [items]);
   const bench = useMemo(
     () => items && (only ? items.filter((item) => !isTool(item.kind) || item.id === only) : items),
     [items, only],
   );
   const answer = useMatch(need, bench, buy);
+  const choice =
+    kits.find(({ entryId }) => entryId === choiceOf(hand)) ??
+    kits.find(({ entryId, need }) => entryId === EARLIER_CHOICE && need.hand === hand);
   const byId = (part: string | undefined) => items?.find((item) => item.id === part);
   const tool = byId(choice?.parts.tool);
   const chosen: Kit | undefined = tool && {
@@ -71,25 +111,44 @@ export function KitStation({
     ink: byId(choice?.parts.ink),
     paper: byId(choice?.parts.paper),
   };
+  const likely = answer?.match.ranked[0]?.kit;
+  const inHand = chosen ?? likely ?? anyTool(hand);
+  const mine = hand === recipe.hand;
 
+  const followsOf = (kit: Kit): string | undefined => {
+    const nib = asNib(kit.tool);
+    if (!nib) return undefined;
+    return mine
+      ? `this sheet for ${whatFollows(recipe, nib, bodyMm)}`
+      : `a new sheet of ${handById(hand).name}`;
+  };
   const choose = async (kit: Kit) => {
     try {
       const { tool, holder, ink, paper } = kit;
       const parts = { tool: tool.id, holder: holder?.id, ink: ink?.id, paper: paper?.id };
-      await records.keep(CHOICE, 'kit', { need, parts });
+      await records.keep(choiceOf(hand), 'kit', { need, parts });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
       return;
     }
     const nib = asNib(kit.tool);
-    if (!nib) return;
-    const nibMeasured = countsByPen(handOf(recipe));
-    edit((r) => {
-      if (!nibMeasured) return { ...r, width: nib.width, nib: nib.id };
-      const pinned = pin(r, 'width', nib.width);
-      return { ...(need.bodyMm === null ? pinned : pin(pinned, 'bodyMm', need.bodyMm)), nib: nib.id };
+    if (!mine) {
+      router.push(`/rule?hand=${hand}${nib ? `&nib=${encodeURIComponent(nib.id)}` : ''}`);
+      return;
+    }
+    if (nib) edit((r) => withChosenNib(r, nib, bodyMm));
+    notice({
+      tone: 'done',
+      text: nib
+        ? `Chosen: ${nameOf(kit)}. The sheet is ruled for its ${plain(nib.width)} mm.`
+        : `Chosen: ${nameOf(kit)}. Its width is not known, so the sheet stays as it is ruled.`,
     });
-    notice({ tone: 'done', text: `Chosen: ${nameOf(kit)}. The sheet follows.` });
+  };
+  /** A page of outlines: what two pencils draw. */
+  const outlines = () => {
+    if (!mine) return router.push(`/practise?hand=${hand}`);
+    edit((r) => withOutlines(r));
+    router.push(sheetLink(opened.id, '/practise'));
   };
 
   return (
@@ -102,14 +161,25 @@ export function KitStation({
               bench={items ?? []}
               answer={items ? answer : null}
               chosen={chosen}
+              followsOf={followsOf}
               onChoose={(kit) => void choose(kit)}
+              onOutlines={outlines}
             />
           )}
           {tab === 'Prepare' && (
-            <PreparePanel need={need} kit={chosen} recipe={recipe} records={records} onSave={save} />
+            <PreparePanel
+              need={need}
+              kit={inHand}
+              isChosen={chosen !== undefined}
+              recipe={recipe}
+              records={records}
+              onSave={save}
+            />
           )}
           {tab === 'Ink' && <InkPanel records={records} />}
-          {tab === 'What is going wrong?' && <TroublePanel kit={chosen} records={records} />}
+          {tab === 'What is going wrong?' && (
+            <TroublePanel key={hand} kit={inHand} isChosen={chosen !== undefined} records={records} />
+          )}
         </Tabs>
       </div>
       <SidePanel className="sm:w-60 lg:w-72">
@@ -119,16 +189,16 @@ export function KitStation({
           tools={tools}
           only={only}
           onOnly={setOnly}
-          onChange={setAsked}
+          onChange={ask}
           buy={buy}
           onBuy={setBuy}
         />
         <p className="text-sm">
-          {items ? `${items.length} things on the ` : 'Looking at the '}
+          {items ? `${items.length} ${items.length === 1 ? 'thing' : 'things'} on the ` : 'Looking at the '}
           <Link href="/bench" className="link">
             bench
           </Link>
-          {answer && items ? `, matched in ${Math.max(1, Math.round(answer.ms))} ms.` : '.'}
+          .
         </p>
       </SidePanel>
     </SheetShell>

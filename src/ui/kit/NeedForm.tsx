@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
+import { HANDS } from '@/core/hands/registry';
 import type { Item } from '@/core/kit/item';
 import { type ItemKind, KIND_NAMES } from '@/core/kit/itemKinds';
 import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
@@ -65,6 +66,26 @@ export function NeedForm({
       <h2 id="need" className="margin-heading">
         What for?
       </h2>
+      <label className="flex items-center justify-between gap-2 text-sm">
+        Hand
+        <select
+          className="select select-sm w-36"
+          value={need.hand}
+          onChange={(event) => {
+            const hand = HANDS.find(({ id }) => id === event.target.value);
+            if (hand) onChange({ ...need, hand: hand.id, bodyMm: null });
+          }}
+        >
+          {HANDS.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {need.hand !== recipe.hand && (
+        <p className="text-sm opacity-80">The sheet stays as it is until a kit is chosen.</p>
+      )}
       {pick('purpose', 'Purpose', PURPOSES)}
       {pick('experience', 'Experience', EXPERIENCES)}
       {pick('side', 'Writing hand', SIDES)}
@@ -86,7 +107,9 @@ export function NeedForm({
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />
       </label>
-      <LinesOfPage recipe={recipe} onBody={(bodyMm) => onChange({ ...need, bodyMm })} />
+      {need.hand === recipe.hand && (
+        <LinesOfPage recipe={recipe} onBody={(bodyMm) => onChange({ ...need, bodyMm })} />
+      )}
       <label className="flex items-center justify-between gap-2 text-sm">
         With this tool
         <select
@@ -108,7 +131,6 @@ export function NeedForm({
           {(Object.keys(SCHOOLS) as SchoolId[]).map((id) => {
             const { name, choices } = SCHOOLS[id];
             const mine = need.schools[id];
-            const other = Object.entries(choices).filter(([key]) => key !== mine);
             return (
               <label key={id} className="block text-sm">
                 {name}
@@ -125,9 +147,6 @@ export function NeedForm({
                     </option>
                   ))}
                 </select>
-                <span className="opacity-80">
-                  Others: {other.map(([, sentence]) => sentence).join('; ')}.
-                </span>
               </label>
             );
           })}

@@ -10,9 +10,10 @@ import { afterWriting } from '@/core/kit/use';
 import { entriesOf } from '@/core/log/entriesOf';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
+import { BindDrawing } from './BindDrawing';
 import { Caution } from './Caution';
 import { GripPage } from './GripPage';
-import { nameOf } from './KitCard';
+import { nameOf } from './kitWords';
 import { SeatDrawing } from './SeatDrawing';
 import type { Records } from './useRecords';
 
@@ -20,21 +21,23 @@ import type { Records } from './useRecords';
 export function PreparePanel({
   need,
   kit,
+  isChosen,
   recipe,
   records,
   onSave,
 }: {
   need: Need;
-  kit: Kit | undefined;
+  /** The kit chosen, or the likeliest. */
+  kit: Kit;
+  isChosen: boolean;
   recipe: Recipe;
   records: Records;
   onSave: (items: readonly Item[]) => Promise<void>;
 }) {
   const notice = useNotice();
-  const recordId = kit && `prepared-${kit.tool.id}`.slice(0, 40);
+  const recordId = `prepared-${kit.tool.id}`.slice(0, 40);
   const done = entriesOf('prepared', records.records).find(({ entryId }) => entryId === recordId)?.done ?? [];
   const tick = async (step: string, on: boolean) => {
-    if (!recordId) return;
     try {
       await records.keep(recordId, 'prepared', {
         done: on ? [...done, step] : done.filter((one) => one !== step),
@@ -49,34 +52,31 @@ export function PreparePanel({
         <h2 id="prepare" className="margin-heading">
           Preparing
         </h2>
-        {!kit ? (
-          <p>Choose a kit first, in “Match”.</p>
-        ) : (
-          <>
-            <p className="mb-2 text-sm">For {nameOf(kit)}.</p>
-            <ol className="space-y-3">
-              {preparation(need, kit).map((step) => (
-                <li key={step.id} className="flex gap-3">
-                  <input
-                    type="checkbox"
-                    className="checkbox checkbox-sm mt-1"
-                    aria-label={`Done: ${step.id}`}
-                    checked={done.includes(step.id)}
-                    onChange={(event) => void tick(step.id, event.target.checked)}
-                  />
-                  <div>
-                    <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
-                    <p className="text-sm opacity-80">{step.why}</p>
-                    {step.id === 'seat' && kit.holder && <SeatDrawing holder={kit.holder} />}
-                    {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
-                    {step.caution && <Caution id={step.caution} />}
-                  </div>
-                </li>
-              ))}
-            </ol>
-            <Written kit={kit} onSave={onSave} />
-          </>
-        )}
+        <p className="mb-2 text-sm">
+          For {nameOf(kit)}.{!isChosen && ' No kit is chosen yet; this is for the likeliest.'}
+        </p>
+        <ol className="space-y-3">
+          {preparation(need, kit).map((step) => (
+            <li key={step.id} className="flex gap-3">
+              <input
+                type="checkbox"
+                className="checkbox checkbox-sm mt-1"
+                aria-label={`Done: ${step.id}`}
+                checked={done.includes(step.id)}
+                onChange={(event) => void tick(step.id, event.target.checked)}
+              />
+              <div>
+                <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
+                <p className="text-sm opacity-80">{step.why}</p>
+                {step.id === 'seat' && kit.holder && <SeatDrawing holder={kit.holder} />}
+                {step.id === 'bind' && <BindDrawing gap={kit.tool.width} angle={recipe.penAngle} />}
+                {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
+                {step.caution && <Caution id={step.caution} />}
+              </div>
+            </li>
+          ))}
+        </ol>
+        {isChosen && <Written kit={kit} onSave={onSave} />}
       </section>
       <GripPage recipe={recipe} side={need.side} kit={kit} />
     </div>

@@ -1,14 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import { diagnose, nextTest, SEEN, type Seen } from '@/core/kit/diagnose';
+import { diagnose, nextTest, type Seen, seenWith } from '@/core/kit/diagnose';
 import type { Kit } from '@/core/kit/match';
 import { entriesOf } from '@/core/log/entriesOf';
 import { plain } from '@/core/measure/units';
 import { useNotice } from '../frame/notices';
 import { newId, sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
-import { nameOf } from './KitCard';
+import { nameOf } from './kitWords';
 import { TroubleDrawing } from './TroubleDrawing';
 import type { Records } from './useRecords';
 
@@ -16,11 +16,19 @@ import type { Records } from './useRecords';
 const SHOWN = 5;
 
 /** Pick what is seen; answer one cheap test at a time; what cured it is remembered. */
-export function TroublePanel({ kit, records }: { kit: Kit | undefined; records: Records }) {
+export function TroublePanel({
+  kit,
+  isChosen,
+  records,
+}: {
+  /** The kit chosen, or the likeliest. */
+  kit: Kit;
+  isChosen: boolean;
+  records: Records;
+}) {
   const [seen, setSeen] = useState<Seen | null>(null);
   const [answers, setAnswers] = useState<Readonly<Record<string, boolean>>>({});
   const notice = useNotice();
-  if (!kit) return <p>Choose a kit first, in “Match”: what is likely depends on it.</p>;
   const history = entriesOf('cure', records.records);
   const causes = seen ? diagnose(seen, kit, answers, history).slice(0, SHOWN) : [];
   const test = seen ? nextTest(seen, kit, answers, history) : undefined;
@@ -38,13 +46,15 @@ export function TroublePanel({ kit, records }: { kit: Kit | undefined; records: 
   };
   return (
     <div className="space-y-4">
-      <p className="text-sm">With {nameOf(kit)}.</p>
+      <p className="text-sm">
+        With {nameOf(kit)}.{!isChosen && ' No kit is chosen; what is likely depends on it.'}
+      </p>
       <section aria-labelledby="seen">
         <h2 id="seen" className="margin-heading">
           What do you see?
         </h2>
         <div className="flex flex-wrap gap-2">
-          {SEEN.map((one) => (
+          {seenWith(kit.tool.kind).map((one) => (
             <button
               key={one}
               type="button"

@@ -126,8 +126,8 @@ function WhatField({
   ground: Ground;
   onChange: (of: string) => void;
 }) {
-  const { name, choices, typed = true } = kindOf(kind);
-  if (choices) return <Select name={name} value={of} options={choices(ground)} onChoose={onChange} />;
+  const { name, asks = name, choices, typed = true } = kindOf(kind);
+  if (choices) return <Select name={asks} value={of} options={choices(ground)} onChoose={onChange} />;
   return typed ? <TextField name={name} value={of} onChange={onChange} /> : null;
 }
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
-import { inWords } from '../lib/words';
+import { inWords } from '@/core/measure/words';
 import { stepZoom } from '../paper/zoom';
 import { begin, commit, redo, undo } from '../sheet/history';
 import { packRecipe } from '../sheet/recipeUrl';

@@ -8,13 +8,13 @@ import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { PAPER_FORMATS, type PaperFormatId, paperFormat } from '@/core/measure/paper';
 import { plain } from '@/core/measure/units';
+import { counted } from '@/core/measure/words';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import { bodyHeight, pin, pinHere, roomForLines, settle, unpin } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { Phrase } from '../fields/Phrase';
-import { counted } from '../lib/words';
 
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
 interface Part {

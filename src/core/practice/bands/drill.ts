@@ -12,6 +12,7 @@ export const drill: BandKind = {
   name: 'Stroke drill',
   how: { ...PLAIN, trace: 2, fading: 1, free: 2, repeat: true, snug: true },
   needsLetters: false,
+  asks: 'Drill',
   usual: ({ recipe }) => warmUpFor(recipe),
   choices: ({ recipe }) => drillsFor(recipe).map(({ id, name }) => ({ value: id, name })),
   inWords: (of) => drillById(of)?.name ?? of,

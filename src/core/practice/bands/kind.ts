@@ -20,6 +20,8 @@ export interface BandKind {
   readonly needsLetters: boolean;
   /** What a new band of it holds until its maker says otherwise. */
   readonly usual: (ground: Ground) => string;
+  /** What is asked for, where that is not its name. */
+  readonly asks?: string;
   /** What there is to choose among; without it the text is typed, or there is none (`typed: false`). */
   readonly choices?: (ground: Ground) => readonly Choice[];
   readonly typed?: boolean;

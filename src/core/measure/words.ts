@@ -1,4 +1,4 @@
-import { plain } from '@/core/measure/units';
+import { plain } from './units';
 
 const SMALL = [
   'no',
@@ -27,3 +27,12 @@ export function inWords(value: number): string {
 
 export const counted = (value: number, one: string, many = `${one}s`): string =>
   `${inWords(value)} ${value === 1 ? one : many}`;
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A thing with its article: "an oblique holder", "a 2 mm nib", "two bound pencils" (which take none). */
+export function withArticle(thing: string): string {
+  if (/^(two|three) /.test(thing)) return thing;
+  // Eight, eleven and eighteen begin with a vowel when they are said.
+  return `${/^([aeiou]|8|11(?!\d)|18(?!\d))/i.test(thing) ? 'an' : 'a'} ${thing}`;
+}

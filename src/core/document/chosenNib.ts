@@ -1,0 +1,65 @@
+import { countsByPen } from '../hand/hand';
+import { type Mm, plain } from '../measure/units';
+import { counted } from '../measure/words';
+import { Problem } from '../problem/problem';
+import { handOf } from '../setting/handOf';
+import { bodyHeight, pin, roomForLines, settle } from '../sheet/solve';
+import type { Recipe } from './recipe';
+
+/** A nib as it is chosen for a sheet. */
+export interface ChosenNib {
+  readonly id: string;
+  readonly width: Mm;
+}
+
+/** Weights are told apart to half a tenth. */
+const WEIGHT_SEEN = 0.05;
+/** A weight so many times off the hand’s range is another hand (`core/kit/rules.ts` rules such kits out). */
+const FAR_OFF = 2;
+
+/**
+ * The sheet ruled for a nib that is owned: it keeps its own measured width, and weight, body or lines follow. A body
+ * wanted besides is ruled where the weight that follows can be written at all; else the hand's own weight is.
+ */
+export function withChosenNib(recipe: Recipe, { id, width }: ChosenNib, bodyMm: Mm | null): Recipe {
+  const own: Recipe = { ...recipe, nib: id };
+  if (!countsByPen(handOf(recipe))) {
+    const settled: Recipe = { ...own, width };
+    return bodyMm === null ? settled : pin(settled, 'bodyMm', bodyMm);
+  }
+  if (bodyMm === null) return pin(own, 'width', width);
+  const { weight } = handOf(recipe);
+  const inHand = (body: number) => body >= weight.low / FAR_OFF && body <= weight.high * FAR_OFF;
+  try {
+    const ruled = settle({ ...own, given: { width, bodyMm } });
+    if (inHand(ruled.zones.body)) return ruled;
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+  }
+  return pin({ ...own, given: {} }, 'width', width);
+}
+
+/** What choosing it will rule, before it is chosen: "2 mm, 5.3 nib widths: a body of 10.6 mm, 9 lines". */
+export function whatFollows(recipe: Recipe, nib: ChosenNib, bodyMm: Mm | null): string {
+  let ruled: Recipe;
+  try {
+    ruled = withChosenNib(recipe, nib, bodyMm);
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+    return `cannot be ruled on this page: ${error.message}`;
+  }
+  const hand = handOf(ruled);
+  const { body } = ruled.zones;
+  const lines = counted(ruled.given.lines ?? roomForLines(ruled), 'line');
+  const height = `a body of ${plain(bodyHeight(ruled), 1)} mm, ${lines}`;
+  if (!countsByPen(hand)) return height;
+  const weight = `${plain(ruled.width)} mm, ${plain(body, 1)} ${hand.basis === 'dots' ? 'dots' : 'nib widths'}`;
+  const { low, high } = hand.weight;
+  const off =
+    body < low - WEIGHT_SEEN
+      ? `, blacker than ${hand.name} is written`
+      : body > high + WEIGHT_SEEN
+        ? `, lighter than ${hand.name} is written`
+        : '';
+  return `${weight}: ${height}${off}`;
+}

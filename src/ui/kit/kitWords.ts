@@ -1,0 +1,44 @@
+import type { Item } from '@/core/kit/item';
+import type { Kit, KitVerdict } from '@/core/kit/match';
+import { capital } from '@/core/measure/words';
+
+export const partsOf = (kit: Kit): Item[] =>
+  [kit.tool, kit.holder, kit.ink, kit.paper].filter((one) => one !== undefined);
+export const nameOf = (kit: Kit): string =>
+  partsOf(kit)
+    .map(({ label }) => label)
+    .join(', ');
+
+export const VERDICTS: Readonly<Record<KitVerdict, string>> = {
+  fits: 'fits',
+  workable: 'works, with care',
+  unsure: 'cannot be judged yet',
+  poor: 'poor',
+  incomplete: 'something is missing',
+};
+
+/** What each rule looks at, as a scribe would call it. */
+const RULE_NAMES: Readonly<Record<string, string>> = {
+  family: 'Strokes it makes',
+  size: 'Size of the letters',
+  learning: 'For learning',
+  flexibility: 'Give of the tines',
+  wear: 'Wear',
+  handedness: 'Writing hand',
+  purpose: 'Tool and purpose',
+  socket: 'Seat in the holder',
+  slant: 'Way to the slant',
+  grip: 'Grip',
+  harm: 'Ink in this tool',
+  fitting: 'Cartridge',
+  load: 'How far a dip goes',
+  ease: 'Handling of the ink',
+  supply: 'Ink left',
+  lasting: 'Light and water',
+  surface: 'Surface of the paper',
+  drying: 'Drying',
+  worth: 'Paper and purpose',
+  feathering: 'Feathering',
+  cover: 'Ink on this colour',
+};
+export const ruleName = (rule: string): string => RULE_NAMES[rule] ?? capital(rule);
