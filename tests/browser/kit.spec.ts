@@ -17,9 +17,9 @@ test('copperplate for a left-handed beginner: ranked, refused with the measureme
   await expect(first).toContainText('in the straight holder with a ring socket, with carbon ink');
   await expect(first).toContainText('A stiff nib forgives a heavy hand.');
 
-  await page.getByText(/^Cannot be/).click();
+  await page.getByText(/^What does not go together/).click();
   await expect(page.getByRole('list', { name: 'Refused' })).toContainText(
-    'The shank of “elbow nib of its own angle” has an arc of 4.4 mm radius; “oblique holder with a fixed flange” takes at most 3.8 mm.',
+    'elbow nib of its own angle with oblique holder with a fixed flange: The shank of “elbow nib of its own angle” has an arc of 4.4 mm radius; “oblique holder with a fixed flange” takes at most 3.8 mm.',
   );
 
   await first.getByRole('button', { name: 'Choose this kit' }).click();
@@ -49,11 +49,20 @@ test('textura at 20 mm: the 4 mm nib, side by side, why not, and what to buy', a
   await kits(page).nth(0).getByLabel('side by side').check();
   await kits(page).nth(1).getByLabel('side by side').check();
   await expect(page.getByRole('heading', { name: 'Side by side' })).toBeVisible();
-  await page.getByLabel('Thing to ask about').selectOption({ label: '1 mm square-cut nib' });
-  await expect(page.getByRole('list', { name: 'Why not' })).toContainText(
-    'would make 20 mm of body 20 nib widths',
+  const differing = page.getByRole('region', { name: 'Side by side' });
+  await expect(differing.getByRole('row').filter({ hasText: 'Size of the letters' })).toBeVisible();
+  await expect(differing.getByText(/harm|family/)).toHaveCount(0);
+  const tool = page.getByRole('combobox', { name: 'Tool', exact: true });
+  await tool.selectOption({ label: '1 mm square-cut nib' });
+  const why = page.getByRole('status', { name: 'Why not' });
+  await expect(why).toContainText('would make 20 mm of body 20 nib widths');
+  await expect(why).toContainText('rules it out');
+  await tool.selectOption({ label: 'cartridge pen with a 1.9 mm italic nib' });
+  await page.getByRole('combobox', { name: 'Ink', exact: true }).selectOption({ label: 'india ink' });
+  await expect(why).toContainText(
+    '“cartridge pen with a 1.9 mm italic nib” with “india ink” cannot be used.',
   );
-  await page.getByLabel('Thing to ask about').selectOption({ label: '2.4 mm square-cut nib' });
+  await tool.selectOption({ label: '2.4 mm square-cut nib' });
   await expect(page.getByRole('list', { name: 'What it can do' })).toContainText('Italic at a body of');
   await kits(page).first().getByRole('button', { name: 'Choose this kit' }).click();
   await page.getByRole('link', { name: 'Rule' }).click();
@@ -196,3 +205,90 @@ for (const theme of ['vellum', 'lampblack'] as const) {
     }
   });
 }
+
+test('a chosen nib rules for its own width, whatever was asked for; the card says so before', async ({
+  page,
+}) => {
+  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.getByLabel('Or lines on this page').fill('9');
+  await page.keyboard.press('Enter');
+  const card = kits(page).filter({ hasText: '2 mm square-cut nib' }).first();
+  await expect(card).toContainText(
+    'Choosing it rules this sheet for 2 mm, 5.3 nib widths: a body of 10.6 mm',
+  );
+  await card.getByRole('button', { name: 'Choose this kit' }).click();
+  await expect(page.getByText('The sheet is ruled for its 2 mm.')).toBeVisible();
+  await page.getByLabel('Body wanted, mm').fill('15');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('With this tool').selectOption({ label: '2.4 mm square-cut nib' });
+  await expect(kits(page)).toHaveCount(1);
+  await expect(kits(page).first()).toContainText('lighter than Italic is written');
+  await kits(page)
+    .first()
+    .getByRole('button', { name: /Choose this kit|Chosen/ })
+    .click();
+  await expect(page.getByText('The sheet is ruled for its 2.4 mm.')).toBeVisible();
+  await page.getByRole('link', { name: 'Rule' }).click();
+  await expect(page.getByTestId('given-width')).toHaveText('2.4 mm');
+});
+
+test('asking about another hand leaves the sheet alone, and nothing of it leaks back', async ({ page }) => {
+  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  const sentence = page.getByRole('banner');
+  const before = await sentence.textContent();
+  await page.getByLabel('Body wanted, mm').fill('14');
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Hand', { exact: true }).selectOption('copperplate');
+  await expect(kits(page).first()).toContainText('pointed nib');
+  await expect(page.getByLabel('Body wanted, mm')).toHaveValue('');
+  expect(await sentence.textContent()).toBe(before);
+  await expect(sentence).toContainText('Italic');
+  await page.getByRole('tab', { name: 'What is going wrong?' }).click();
+  await expect(page.getByText('No kit is chosen; what is likely depends on it.')).toBeVisible();
+  await page.getByRole('tab', { name: 'Match' }).click();
+  await kits(page).first().getByRole('button', { name: 'Choose this kit' }).click();
+  // A new sheet, not the one that was open.
+  await page.waitForURL(/\/rule\?hand=copperplate/);
+  await expect(page.getByRole('banner')).toContainText('Copperplate');
+});
+
+test('two pencils are bound by a picture and lead to outlines; a nib of unknown width is measured from Kit', async ({
+  page,
+}) => {
+  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.getByLabel('Purpose').selectOption('first tries');
+  await page.getByLabel('Experience').selectOption('beginner');
+  await page.getByLabel('With this tool').selectOption({ label: 'two bound pencils' });
+  await expect(kits(page)).toHaveCount(1);
+  await expect(kits(page).first()).toContainText('Two pencils are the cheapest way to learn the angle.');
+  await expect(kits(page).first()).not.toContainText(/poor|something is missing/);
+  await kits(page).first().getByRole('button', { name: 'Choose this kit' }).click();
+  await page.getByRole('tab', { name: 'Prepare' }).click();
+  await expect(page.getByRole('img', { name: /^Two pencils taped together/ })).toBeVisible();
+  await page.getByRole('tab', { name: 'What is going wrong?' }).click();
+  await expect(page.getByRole('button', { name: 'two rails' })).toHaveCount(0);
+  await page.getByRole('tab', { name: 'Match' }).click();
+  await kits(page).first().getByRole('button', { name: 'Practise outlines with it' }).click();
+  await page.waitForURL(/\/practise/);
+  await expect(page.getByText(/outlines/).first()).toBeVisible();
+
+  await page.goto('/bench', { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: 'Look at the 3 mm square-cut nib' }).click();
+  const width = page
+    .getByRole('complementary', { name: 'Margin' })
+    .getByRole('textbox', { name: 'Width mm' });
+  await width.fill('');
+  await page.keyboard.press('Enter');
+  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.getByLabel('With this tool').selectOption({ label: '3 mm square-cut nib' });
+  await page.getByRole('link', { name: 'Measure it on the bench' }).click();
+  await page.getByRole('button', { name: 'Measure: its width is not known' }).click();
+  await page
+    .getByRole('spinbutton', { name: /Span of the ladder/ })
+    .or(page.getByLabel(/Span of the ladder/))
+    .first()
+    .fill('30');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Keep with this nib' }).click();
+  await expect(width).toHaveValue('3');
+});

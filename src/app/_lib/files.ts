@@ -41,12 +41,14 @@ export const file = (
   content: string | Buffer | ReadableStream<Uint8Array>,
   type: string,
   name: string,
+  more: Readonly<Record<string, string>> = {},
 ): Response =>
   new Response(Buffer.isBuffer(content) ? new Uint8Array(content) : content, {
     headers: {
       'Content-Type': type,
       'Content-Disposition': `attachment; filename="${name}"`,
       'Cache-Control': 'no-store',
+      ...more,
     },
   });
 

@@ -2,7 +2,7 @@ import { plain } from '../measure/units';
 import type { CautionId } from './cautions';
 import type { Kit } from './match';
 import type { Need } from './need';
-import { isDipped, takesHolder } from './rules';
+import { anyPaperServes, isDipped, takesHolder } from './rules';
 
 /** One thing to do before writing; ticked off and remembered for the tool. */
 export interface Step {
@@ -116,7 +116,7 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
         : 'Others dip and shake: quicker, and no brush to wash.',
     );
   }
-  if (paper?.sizing === 'unsized') {
+  if (paper?.sizing === 'unsized' && !anyPaperServes(tool.kind)) {
     add('paper', `Try a line on a corner of “${paper.label}”.`, 'Unsized paper can feather at once.');
   }
   add(

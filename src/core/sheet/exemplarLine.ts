@@ -4,12 +4,15 @@ import type { SetLine } from '../type/placed';
 import { setLine } from '../type/setLine';
 import type { Sheet } from './sheet';
 
-/** The exemplar as the recipe has it: letters touched by hand, the line ornamented. Only its first `until` characters. */
+/** The exemplar as the recipe has it: letters touched by hand, the line ornamented. Only what stands from `from` until `until`. */
 export const exemplarLine = (
   { exemplar, touches, writing, capitalsOnly }: Sheet,
   face: Typeface,
   until = exemplar.length,
+  from = 0,
 ): SetLine => {
-  const text = exemplar.slice(0, until);
-  return ornamented(face, setLine(face, capitalsOnly ? text.toUpperCase() : text, touches), writing);
+  const text = exemplar.slice(from, until);
+  const moved = from === 0 ? touches : touches.map((touch) => ({ ...touch, at: touch.at - from }));
+  const mine = moved.filter(({ at }) => at >= 0 && at < text.length);
+  return ornamented(face, setLine(face, capitalsOnly ? text.toUpperCase() : text, mine), writing);
 };

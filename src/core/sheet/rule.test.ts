@@ -158,12 +158,19 @@ describe('what is drawn', () => {
     expect(third?.[2] as number).toBeCloseTo((second?.[2] as number) + 2.4, 9);
   });
 
-  it('writes an exemplar on the first line and names the words that find no room', () => {
+  it('writes an exemplar over as many lines as it needs, and names the words that find no room', () => {
     const recipe = { ...freshRecipe('italic'), exemplar: 'aurora over the dome' };
-    expect(groupOf(ruleSheet(recipe).nodes, 'exemplar')).toBeDefined();
-    expect(leftOut(recipe, layoutSheet(recipe))).toBe('dome');
-    const smaller = { ...recipe, width: 1.5 };
-    expect(leftOut(smaller, layoutSheet(smaller))).toBe('');
+    const layout = layoutSheet(recipe);
+    const written = groupOf(ruleSheet(recipe).nodes, 'exemplar');
+    expect(leftOut(recipe, layout)).toBe('');
+    const first = layout.strips[0]?.lines[0];
+    const { top = 0, bottom = 0 } = drawingBounds({ nodes: written ? [written] : [] }) ?? {};
+    expect(top).toBeLessThan(first?.baseline ?? 0);
+    expect(bottom).toBeGreaterThan(layout.strips[0]?.lines[1]?.waistline ?? 0);
+    const wide = { ...recipe, given: { width: 2.4, body: 5, lines: 1 } };
+    expect(leftOut(wide, layoutSheet(wide))).toBe('dome');
+    const long = { ...recipe, exemplar: 'moon '.repeat(200).trim() };
+    expect(leftOut(long, layoutSheet(long)).split(' ').length).toBeGreaterThan(100);
     registerHand({ ...handById('italic'), id: 'undrawn-italic', script: undefined });
     expect(groupOf(ruleSheet({ ...recipe, hand: 'undrawn-italic' }).nodes, 'exemplar')).toBeUndefined();
   });

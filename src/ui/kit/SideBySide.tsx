@@ -8,7 +8,13 @@ export function SideBySide({ need, kits }: { need: Need; kits: readonly RankedKi
   const judged = kits.map(({ kit }) => new Map(judgeKit(need, kit).map((one) => [one.rule, one])));
   const rules = [...new Set(judged.flatMap((one) => [...one.keys()]))];
   const said = (found: Judgement | undefined) => found?.unknown ?? found?.reason ?? '';
-  const differs = (rule: string) => new Set(judged.map((one) => said(one.get(rule)))).size > 1;
+  // What decides between them is what is worth more in one than in another, the widest apart first.
+  const spread = (rule: string) => {
+    const points = judged.map((one) => one.get(rule)?.points ?? 0);
+    return Math.max(...points) - Math.min(...points);
+  };
+  const differing = rules.filter((rule) => spread(rule) > 0).sort((a, b) => spread(b) - spread(a));
+  const alike = rules.filter((rule) => spread(rule) === 0);
   return (
     <section aria-labelledby="side">
       <h2 id="side" className="margin-heading">
@@ -26,7 +32,7 @@ export function SideBySide({ need, kits }: { need: Need; kits: readonly RankedKi
           </tr>
         </thead>
         <tbody>
-          {rules.filter(differs).map((rule) => (
+          {differing.map((rule) => (
             <tr key={rule}>
               <th scope="row" className="whitespace-normal align-top font-normal">
                 {ruleName(rule)}
@@ -40,7 +46,7 @@ export function SideBySide({ need, kits }: { need: Need; kits: readonly RankedKi
           ))}
         </tbody>
       </table>
-      <Alike rules={rules.filter((rule) => !differs(rule))} said={(rule) => said(judged[0]?.get(rule))} />
+      <Alike rules={alike} said={(rule) => said(judged[0]?.get(rule))} />
     </section>
   );
 }

@@ -11,7 +11,7 @@ export const nameOf = (kit: Kit): string =>
 
 export const VERDICTS: Readonly<Record<KitVerdict, string>> = {
   fits: 'fits',
-  workable: 'works, with care',
+  workable: 'works',
   unsure: 'cannot be judged yet',
   poor: 'poor',
   incomplete: 'something is missing',

@@ -147,7 +147,7 @@ export function Remarks({ recipe }: { recipe: Recipe }) {
       ? [
           {
             tone: 'caution' as const,
-            text: `No room on the line for “${missing}” of the exemplar: take a smaller nib, a wider sheet, or fewer words.`,
+            text: `No room on this sheet for “${missing}” of the text: take a smaller nib, a larger sheet, or fewer words.`,
           },
         ]
       : []),

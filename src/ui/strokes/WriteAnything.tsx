@@ -61,9 +61,10 @@ export function WriteAnything({
     }
   }, [written, own]);
   const notice = useNotice();
+  const [alone, setAlone] = useState(false);
   const save = async (format: (typeof FORMATS)[number]) => {
     try {
-      const query = `format=${format}&dpi=300&letters=${letterMark(own)}`;
+      const query = `format=${format}&dpi=300&letters=${letterMark(own)}${alone ? '&alone=1' : ''}`;
       const response = await call(`/api/render?${query}`, {
         method: 'POST',
         json: written,
@@ -96,12 +97,21 @@ export function WriteAnything({
             No letter yet for {set.missing.join(' ')}
           </span>
         )}
-        {noRoom && (
+        {noRoom && !alone && (
           <span role="status" className="remark remark-caution">
-            No room on this sheet’s line for “{noRoom}”
+            No room on this sheet for “{noRoom}”
           </span>
         )}
-        <span className="ml-auto flex gap-1">
+        <span className="ml-auto flex flex-wrap items-center gap-1">
+          <label className="mr-1 flex items-center gap-1">
+            <input
+              type="checkbox"
+              className="checkbox checkbox-xs"
+              checked={alone}
+              onChange={(event) => setAlone(event.target.checked)}
+            />
+            without the ruling
+          </label>
           {FORMATS.map((format) => (
             <button key={format} type="button" className="btn btn-xs" onClick={() => void save(format)}>
               {format.toUpperCase()}

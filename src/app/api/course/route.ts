@@ -10,6 +10,7 @@ import { loadScript } from '@/core/hands/scripts';
 import { courseSchema, plannedSchema } from '@/core/practice/course/courseFormat';
 import { layPack } from '@/core/practice/course/draw';
 import { handOf } from '@/core/setting/handOf';
+import { checkGiven } from '@/core/sheet/checkGiven';
 
 export const dynamic = 'force-dynamic';
 
@@ -25,6 +26,7 @@ export const POST = (request: Request) =>
     const query = new URL(request.url).searchParams;
     const body = parse(bodySchema, await readJson(request, COURSE_BODY));
     const recipe = parseRecipe(body.recipe);
+    checkGiven(recipe);
     await loadScript(recipe.hand);
     const own = await ownLettersFor(recipe.hand, query);
     const { words } = await currentWords();

@@ -7,6 +7,7 @@ import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { compose, drawPage } from '@/core/practice/compose';
 import { Problem } from '@/core/problem/problem';
+import { checkGiven } from '@/core/sheet/checkGiven';
 import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 
@@ -25,6 +26,7 @@ export const POST = (request: Request) =>
     const format = readFormat(query);
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
+    checkGiven(recipe);
     await loadScript(recipe.hand);
     const own = await ownLettersFor(recipe.hand, query);
     const composed = compose(recipe, { own });

@@ -3,7 +3,11 @@ import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
+import { checkGiven } from '@/core/sheet/checkGiven';
+import { leftOut } from '@/core/sheet/draw/exemplar';
+import { layoutSheet } from '@/core/sheet/layout';
 import { ruleSheet } from '@/core/sheet/rule';
+import { wordAlone } from '@/core/sheet/wordAlone';
 import { renderPdf } from '@/render/pdf';
 import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
@@ -12,6 +16,8 @@ export const dynamic = 'force-dynamic';
 
 /**
  * Renders any recipe: `POST /api/render?format=pdf|svg|png|json`, body a recipe.
+ * With `alone=1` it is what is written only, without page and ruling. Words of the exemplar for which the sheet has no room
+ * are named in the header `Elvane-Left-Out`, percent-encoded.
  * `dpi` sets the resolution of a PNG. For a PDF, `printer=none` leaves out the selected printer's correction and
  * `printer=practice` answers what the simulated printer would put on paper.
  */
@@ -21,23 +27,28 @@ export const POST = (request: Request) =>
     const format = readFormat(query);
     const dpi = readDpi(query.get('dpi'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
+    checkGiven(recipe);
     await loadScript(recipe.hand);
     const own = recipe.exemplar ? await ownLettersFor(recipe.hand, query) : [];
-    const drawing = ruleSheet(recipe, own);
+    const alone = query.get('alone') === '1';
+    const drawing = alone ? wordAlone(recipe, own) : ruleSheet(recipe, own);
+    const missing = alone ? '' : leftOut(recipe, layoutSheet(recipe), own);
+    const said: Record<string, string> = missing ? { 'Elvane-Left-Out': encodeURIComponent(missing) } : {};
     const fileName = fileStem(drawing.title);
     switch (format) {
       case 'json':
-        return Response.json(drawing);
+        return Response.json(drawing, { headers: said });
       case 'svg':
-        return file(renderSvg(drawing), 'image/svg+xml', `${fileName}.svg`);
+        return file(renderSvg(drawing), 'image/svg+xml', `${fileName}.svg`, said);
       case 'png':
-        return file(renderPng(drawing, dpi), 'image/png', `${fileName}.png`);
+        return file(renderPng(drawing, dpi), 'image/png', `${fileName}.png`, said);
       case 'pdf': {
         const correction = await correctionFor(query.get('printer'));
         return file(
           await renderPdf(drawing, { correction, created: new Date() }),
           'application/pdf',
           `${fileName}.pdf`,
+          said,
         );
       }
     }

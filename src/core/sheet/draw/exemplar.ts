@@ -15,8 +15,9 @@ import { ladderReach } from './ladder';
 const LEAD: Mm = 3;
 
 /**
- * The exemplar: the user's text written by the hand on the first line of every strip, with that band's nib. Words that
- * do not fit on the line are left out whole (`leftOut` names them); nothing is ever written off the line.
+ * The exemplar: the user's text written by the hand from the first line on, in every strip with that strip's nib; it
+ * goes on over as many lines as it needs. Words that find no room on any are left out whole (`leftOut` names them);
+ * nothing is ever written off the line.
  */
 export function exemplar(
   recipe: Sheet,
@@ -28,7 +29,7 @@ export function exemplar(
   return nodes.length > 0 ? [group('exemplar', nodes)] : [];
 }
 
-/** The words of the exemplar that found no room on the first band's line; empty when all are written. */
+/** The words of the exemplar that found no room in the first strip; empty when all are written. */
 export function leftOut(recipe: Sheet, layout: SheetLayout, own: readonly OwnLetter[] = []): string {
   const strip = layout.strips[0];
   return strip ? fitted(recipe, layout, strip, own, '').rest.join(' ') : '';
@@ -49,25 +50,36 @@ function fitted(
 ): Fitted {
   const face = recipe.exemplar.trim() ? recipeTypeface(recipe, { width: strip.width, own }) : undefined;
   const unit = letterUnit(recipe, strip.width);
-  const [column, line] = [layout.columns[0], strip.lines[0]];
-  if (!face || !column || !line) return { nodes: [], rest: [] };
+  if (!face) return { nodes: [], rest: [] };
   const ladder = ladderReach(recipe, strip, layout);
-  // Leaning forward, descenders reach back and ascenders forward of the upright skeleton.
   const lean = Math.abs(tanDeg(recipe.slope));
-  const back = (line.bottom - line.baseline) * lean;
-  const forward = (line.baseline - line.top) * lean;
-  const room = column.width - ladder - 2 * LEAD - back - forward;
   const words = [...recipe.exemplar.matchAll(/\S+/g)];
-  const rest = (count: number) => words.slice(count).map(([word]) => word);
-  for (let count = words.length; count > 0; count--) {
-    const { index, 0: word } = words[count - 1] as RegExpExecArray;
-    const set = exemplarLine(recipe, face, index + word.length);
-    if ((set.width + set.left) * unit > room) continue;
-    const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * unit;
-    const nodes = writeLine(face, set, start, line.baseline, unit, colour);
-    if (onPage(nodes, layout)) return { nodes, rest: rest(count) };
+  const nodes: DrawingNode[] = [];
+  let next = 0;
+  for (const column of layout.startsRight ? layout.columns.toReversed() : layout.columns) {
+    for (const line of strip.lines) {
+      if (next === words.length) break;
+      // Leaning forward, descenders reach back and ascenders forward of the upright skeleton.
+      const back = (line.bottom - line.baseline) * lean;
+      const forward = (line.baseline - line.top) * lean;
+      const room = column.width - ladder - 2 * LEAD - back - forward;
+      const from = words[next]?.index ?? 0;
+      for (let count = words.length; count > next; count--) {
+        const { index, 0: word } = words[count - 1] as RegExpExecArray;
+        const set = exemplarLine(recipe, face, index + word.length, from);
+        if ((set.width + set.left) * unit > room) continue;
+        const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * unit;
+        const written = writeLine(face, set, start, line.baseline, unit, colour);
+        if (!onPage(written, layout)) continue;
+        nodes.push(...written);
+        next = count;
+        break;
+      }
+      // A word that is longer than a line stays out, and so does what follows it.
+      if (words[next]?.index === from) break;
+    }
   }
-  return { nodes: [], rest: rest(0) };
+  return { nodes, rest: words.slice(next).map(([word]) => word) };
 }
 
 /** A tail under a line at the very foot of a sheet without margins can reach over the edge: then the word goes too. */
