@@ -90,21 +90,25 @@ test('everything goes to one file and comes back from it', async ({ page, reques
   const backup = readFileSync(await download.path());
   const before = await (await request.get('/api/health')).json();
 
-  const restore = async (buffer: Buffer, name = 'desk.zip') => {
-    await page
-      .getByLabel('Backup file')
-      .setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
-    await page.getByRole('button', { name: 'Replace everything' }).click();
+  const choose = (buffer: Buffer, name = 'desk.zip') =>
+    page.getByLabel('Backup file').setInputFiles({ name, mimeType: 'application/octet-stream', buffer });
+  const replace = page.getByRole('button', { name: 'Replace everything' });
+  const restore = async (buffer: Buffer) => {
+    await choose(buffer);
+    await expect(page.getByText(/Replace everything here by “.*” of \d+ \w+ \d+: .* sheets/)).toBeVisible();
+    await replace.click();
   };
-  await restore(Buffer.from('{"format":"elsewhere"}'), 'desk.json');
+  // What is no backup is refused before anything is asked.
+  await choose(Buffer.from('{"format":"elsewhere"}'), 'desk.json');
   await expect(page.getByRole('alert').first()).toContainText('not an Elvane backup');
+  await expect(replace).toHaveCount(0);
   await restore(backup.subarray(0, backup.length / 2));
   await expect(page.getByRole('alert').first()).toContainText('Nothing was changed');
   expect(await (await request.get('/api/health')).json()).toEqual(before);
   await request.delete('/api/items', { data: ['glass'] });
   expect(await (await request.get('/api/health')).json()).not.toEqual(before);
   await restore(backup);
-  await expect(page.getByText(/^Restored \d+ sheets/)).toBeVisible();
+  await expect(page.getByText(/^Restored: \w+ sheets, \d+ things on the bench/)).toBeVisible();
   expect(await (await request.get('/api/health')).json()).toEqual(before);
 });
 
@@ -132,3 +136,16 @@ for (const theme of ['vellum', 'lampblack'] as const) {
     });
   }
 }
+
+test('a link that leads nowhere says so: a sheet that is gone, a broken recipe, an unknown address', async ({
+  page,
+}) => {
+  await page.goto('/rule?sheet=nobody-knows-it');
+  await expect(page.getByText('The sheet of this link is not on the shelf')).toBeVisible();
+  await page.goto('/rule?r=broken');
+  await expect(page.getByText('The sheet in this link cannot be read')).toBeVisible();
+  await page.goto('/shelff');
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+  await page.getByRole('main').getByRole('link', { name: 'shelf' }).click();
+  await page.waitForURL(/\/shelf$/);
+});

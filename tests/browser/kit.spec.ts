@@ -292,3 +292,24 @@ test('two pencils are bound by a picture and lead to outlines; a nib of unknown 
   await page.getByRole('button', { name: 'Keep with this nib' }).click();
   await expect(width).toHaveValue('3');
 });
+
+test('a word for a width is refused, a changed row stays where it is, and an edit can be undone', async ({
+  page,
+}) => {
+  await page.goto('/bench', { waitUntil: 'networkidle' });
+  const names = () =>
+    page
+      .getByRole('textbox', { name: /^Name of the/ })
+      .evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
+  const before = await names();
+  const width = page.getByRole('textbox', { name: 'Width of the 2 mm square-cut nib' });
+  await width.fill('abc');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert').first()).toContainText('Width must be a number from 0.05 to 40 mm');
+  await width.fill('6.5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Width of “2 mm square-cut nib” changed.')).toBeVisible();
+  expect(await names()).toEqual(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(width).toHaveValue('2');
+});

@@ -36,11 +36,17 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
     const revision = stored?.revision ?? UNSAVED;
     return { id: id ?? crypto.randomUUID(), name, recipe: inAddress, revision, inAddress: true };
   }
+  const notice =
+    sheetId !== undefined && !stored
+      ? 'The sheet of this link is not on the shelf: it was deleted, or the link is broken. This is another one.'
+      : packed !== undefined
+        ? 'The sheet in this link cannot be read: a part of the link is missing, or it was made by a later Elvane.'
+        : undefined;
   const sheet = stored ?? (await listSheets()).at(0);
   const recipe = sheet && readable(sheet);
   return sheet && recipe
-    ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false }
-    : fresh(await inOwnShapes(freshRecipe(OPENING_HAND)));
+    ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false, notice }
+    : { ...fresh(await inOwnShapes(freshRecipe(OPENING_HAND))), notice };
 }
 
 /** A fresh recipe with the shapes the scribe has chosen as their own default. */

@@ -6,7 +6,6 @@ import {
   getCoreRowModel,
   getFilteredRowModel,
   getPaginationRowModel,
-  getSortedRowModel,
   type RowSelectionState,
   type SortingState,
   useReactTable,
@@ -18,10 +17,11 @@ import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
 import { download, newId, sentenceOf } from '../lib/api';
-import { summary } from './facts';
+import { enteredNumber, factName, summary } from './facts';
 import { ImportCsv } from './ImportCsv';
 import { ItemDetail } from './ItemDetail';
 import { useBench } from './useBench';
+import { useBenchOrder } from './useBenchOrder';
 
 const PAGE = 60;
 
@@ -51,18 +51,21 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
     },
     [save, notice, fail],
   );
-  const edit = useCallback((item: Item, facts: Partial<Item>) => void keep([{ ...item, ...facts }]), [keep]);
+  const edit = useCallback(
+    (item: Item, facts: Partial<Item>) => {
+      const what = Object.keys(facts).map(factName)[0] ?? 'A fact';
+      void keep([{ ...item, ...facts }], `${what} of “${item.label}” changed.`, () => save([item]));
+    },
+    [keep, save],
+  );
 
+  const order = useBenchOrder(items, grouped, sorting);
   const shown = useMemo(
     () =>
       (items ?? [])
         .filter((item) => (withArchived || !item.archived) && (kind === '' || item.kind === kind))
-        .sort((a, b) =>
-          grouped && sorting.length === 0
-            ? ITEM_KINDS.indexOf(a.kind) - ITEM_KINDS.indexOf(b.kind) || (a.width ?? 0) - (b.width ?? 0)
-            : 0,
-        ),
-    [items, kind, withArchived, grouped, sorting],
+        .sort((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0)),
+    [items, kind, withArchived, order],
   );
   const columns = useMemo(() => columnsFor(edit, setOpen), [edit]);
   const table = useReactTable({
@@ -78,7 +81,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
         .toLowerCase()
         .includes(String(wanted).toLowerCase()),
     getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: getSortedRowModel(),
+    manualSorting: true,
     getFilteredRowModel: getFilteredRowModel(),
     getPaginationRowModel: getPaginationRowModel(),
     initialState: { pagination: { pageSize: PAGE } },
@@ -324,7 +327,12 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
                 Close
               </button>
             </div>
-            <ItemDetail key={detail.id} item={detail} onSave={(item) => void keep([item])} onProblem={fail} />
+            <ItemDetail
+              key={detail.id}
+              item={detail}
+              onSave={(item) => edit(detail, changedFacts(detail, item))}
+              onProblem={fail}
+            />
           </div>
         </aside>
       )}
@@ -403,8 +411,11 @@ function columnsFor(
               onBlur={(event) => {
                 const entered = event.target.value.trim().replace(',', '.');
                 if (entered === (item.width === null ? '' : plain(item.width))) return;
-                const width = entered === '' ? null : Number(entered);
-                edit(item, { width, uncertainty: null, measuredAt: null });
+                edit(item, {
+                  width: enteredNumber(entered),
+                  uncertainty: null,
+                  measuredAt: null,
+                } as Partial<Item>);
               }}
               onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
             />
@@ -457,6 +468,10 @@ function columnsFor(
     },
   ];
 }
+
+/** What of a thing has changed. */
+const changedFacts = (before: Item, after: Item): Partial<Item> =>
+  Object.fromEntries(Object.entries(after).filter(([key, value]) => before[key as keyof Item] !== value));
 
 function AddItem({ onAdd }: { onAdd: (item: Item) => void }) {
   return (

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { type Item, nibKindOf } from '@/core/kit/item';
-import { type Fact, factsOf } from './facts';
+import { enteredNumber, type Fact, factsOf } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
 import { keepPhoto } from './photo';
@@ -137,9 +137,7 @@ function FactField({
             const before = value === null ? '' : String(value);
             if (entered === before) return;
             if (fact.kind === 'text') return set(entered === '' ? null : entered);
-            if (entered === '') return set(fact.key === 'hours' ? 0 : null);
-            const number = Number(entered.replace(',', '.'));
-            set(Number.isNaN(number) ? entered : number);
+            set(entered === '' && fact.key === 'hours' ? 0 : enteredNumber(entered));
           }}
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />

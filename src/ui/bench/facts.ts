@@ -4,6 +4,7 @@ import {
   FLEXES,
   HOLDER_TYPES,
   INK_KINDS,
+  ITEM_KINDS,
   type ItemKind,
   isTool,
   SIZINGS,
@@ -90,6 +91,19 @@ export function factsOf(kind: ItemKind): readonly Fact[] {
     ...(kind === 'cartridge-pen' ? [text('fitting', 'Cartridges it takes')] : []),
   ];
 }
+
+/** A number as it was typed: none, the number, or what was typed, which the server refuses by the fact's name. */
+export function enteredNumber(entered: string): number | string | null {
+  if (entered === '') return null;
+  const number = Number(entered.replace(',', '.'));
+  return Number.isFinite(number) ? number : entered;
+}
+
+const OTHER_NAMES: Readonly<Record<string, string>> = { label: 'Name', note: 'Note', photo: 'Photo' };
+
+/** What a fact is called. */
+export const factName = (key: string): string =>
+  ITEM_KINDS.flatMap(factsOf).find((fact) => fact.key === key)?.name ?? OTHER_NAMES[key] ?? 'A fact';
 
 /** Facts that mean nothing without a word before them. */
 const SHORT: Readonly<Partial<Record<keyof Item, string>>> = {

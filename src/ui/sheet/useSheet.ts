@@ -3,6 +3,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { isLoaded, loadScript } from '@/core/hands/scripts';
+import { useNotice } from '../frame/notices';
 import { hasKept, type Kept, keptKey } from './keptWork';
 import { sheetAddress } from './recipeUrl';
 import { Saver, saverOf, type Work } from './saver';
@@ -15,6 +16,8 @@ export interface Opened extends Work {
   readonly revision: number;
   /** The recipe is the one in the address, which may have been made from an earlier revision. */
   readonly inAddress: boolean;
+  /** What was asked for could not be opened, and why. */
+  readonly notice?: string;
 }
 
 /** Longest name of a sheet. */
@@ -61,6 +64,11 @@ export function useSheet(opened: Opened) {
   const { history, name, refused, save } = useSyncExternalStore(desk.watch, desk.state, desk.state);
 
   useEffect(recall, [recall]);
+  const tell = useNotice();
+  const { notice } = opened;
+  useEffect(() => {
+    if (notice) tell({ tone: 'problem', text: notice });
+  }, [notice, tell]);
 
   useEffect(() => {
     const leave = () => desk.leave();

@@ -9,7 +9,7 @@ const BEFORE = 'elvane-before-restore.zip';
 /** Everything to and from one file. Restoring asks first, and keeps a backup of what it replaces. */
 export function BackupPanel() {
   const input = useRef<HTMLInputElement>(null);
-  const [chosen, setChosen] = useState<File | null>(null);
+  const [chosen, setChosen] = useState<{ readonly file: File; readonly holds: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [done, setDone] = useState<string | null>(null);
@@ -32,17 +32,24 @@ export function BackupPanel() {
       setShare(null);
     }
   };
+  /** A backup is read before anything is asked. */
+  const look = (file: File) =>
+    guarded(async () => {
+      const { contentsOf, countsInWords } = await import('./restore');
+      const { counts, madeAt } = await contentsOf(file);
+      const when = madeAt ? ` of ${new Date(madeAt).toLocaleDateString('en-GB', { dateStyle: 'long' })}` : '';
+      setChosen({ file, holds: `“${file.name}”${when}: ${countsInWords(counts)}` });
+    });
   const restore = (file: File) =>
     guarded(async () => {
       stop.current = new AbortController();
       const { signal } = stop.current;
-      const { isZip, restoreOld, restoreZip } = await import('./restore');
+      const { countsInWords, isZip, restoreOld, restoreZip } = await import('./restore');
       const counts = (await isZip(file))
         ? await restoreZip(file, signal, setShare, () => backup(BEFORE))
         : await restoreOld(file, signal, () => backup(BEFORE));
       setChosen(null);
-      const { sheets = 0, items = 0, printers = 0 } = counts;
-      setDone(`Restored ${sheets} sheets, ${items} things on the bench and ${printers} printers.`);
+      setDone(`Restored: ${countsInWords(counts)}.`);
     });
 
   return (
@@ -71,9 +78,11 @@ export function BackupPanel() {
           className="hidden"
           aria-label="Backup file"
           onChange={(event) => {
-            setChosen(event.target.files?.[0] ?? null);
+            const file = event.target.files?.[0];
+            setChosen(null);
             setDone(null);
             setProblem(null);
+            if (file) void look(file);
             event.target.value = '';
           }}
         />
@@ -100,14 +109,14 @@ export function BackupPanel() {
       {chosen && (
         <div className="remark remark-caution space-y-2">
           <p>
-            Replace everything here by what is in “{chosen.name}”? A backup of what is here now is saved to
-            your downloads first.
+            Replace everything here by {chosen.holds}? A backup of what is here now is saved to your downloads
+            first.
           </p>
           <button
             type="button"
             className="btn btn-error btn-sm"
             disabled={busy}
-            onClick={() => void restore(chosen)}
+            onClick={() => void restore(chosen.file)}
           >
             Replace everything
           </button>{' '}

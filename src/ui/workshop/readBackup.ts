@@ -9,6 +9,7 @@ const VERSIONS = { earliest: 2, latest: 3 };
 const manifestSchema = z.object({
   format: z.literal('elvane-backup'),
   version: z.int().min(VERSIONS.earliest),
+  madeAt: z.iso.datetime().optional(),
   pictures: z.int().min(0).default(0),
   tables: z.record(z.string(), z.int().min(0)),
 });

@@ -1,8 +1,9 @@
+import { counted } from '@/core/measure/words';
 import { Problem } from '@/core/problem/problem';
 import { call, newId } from '../lib/api';
-import { readBackup } from './readBackup';
+import { isZip, readBackup } from './readBackup';
 
-export { isZip } from './readBackup';
+export { isZip };
 
 /** How many rows of each table were restored. */
 export type Restored = Readonly<Record<string, number>>;
@@ -41,12 +42,8 @@ export async function restoreZip(
   }
 }
 
-/** Restores a backup of version 1, one JSON file. */
-export async function restoreOld(
-  file: File,
-  signal: AbortSignal,
-  keepWhatIsThere: () => Promise<void>,
-): Promise<Restored> {
+/** A backup of version 1, one JSON file, as it is read. */
+async function readOld(file: File): Promise<object> {
   if (file.size > LARGEST_OLD_MB * 1024 * 1024) {
     throw new Problem(
       'backup',
@@ -59,7 +56,67 @@ export async function restoreOld(
   } catch {
     throw new Problem('backup', `“${file.name}” is neither a zip nor readable JSON. Nothing was changed.`);
   }
+  if (typeof data !== 'object' || data === null || !('format' in data) || data.format !== 'elvane-backup') {
+    throw new Problem('backup', `“${file.name}” is not an Elvane backup. Nothing was changed.`);
+  }
+  return data;
+}
+
+/** Restores a backup of version 1. */
+export async function restoreOld(
+  file: File,
+  signal: AbortSignal,
+  keepWhatIsThere: () => Promise<void>,
+): Promise<Restored> {
+  const data = await readOld(file);
   await keepWhatIsThere();
   const answer = await call('/api/restore', { method: 'POST', json: data, signal });
   return ((await answer.json()) as { restored: Restored }).restored;
+}
+
+/** What a backup holds, before anything is done with it. */
+export interface Contents {
+  readonly counts: Restored;
+  readonly madeAt: string | undefined;
+}
+
+/**
+ * Looks into a backup.
+ * @throws Problem saying why it is none.
+ */
+export async function contentsOf(file: File): Promise<Contents> {
+  if (await isZip(file)) {
+    for await (const part of readBackup(file)) {
+      if ('tables' in part)
+        return { counts: { ...part.tables, pictures: part.pictures }, madeAt: part.madeAt };
+    }
+  }
+  const data = await readOld(file);
+  const counts = Object.entries(data).flatMap(([name, rows]) =>
+    Array.isArray(rows) ? [[name, rows.length]] : [],
+  );
+  const madeAt = 'madeAt' in data && typeof data.madeAt === 'string' ? data.madeAt : undefined;
+  return { counts: Object.fromEntries(counts), madeAt };
+}
+
+const NAMES: Readonly<Record<string, readonly [one: string, many: string]>> = {
+  sheets: ['sheet', 'sheets'],
+  items: ['thing on the bench', 'things on the bench'],
+  nibs: ['nib', 'nibs'],
+  pictures: ['photo', 'photos'],
+  records: ['note of the desk', 'notes of the desk'],
+  printers: ['printer', 'printers'],
+  letterSets: ['letter set', 'letter sets'],
+  wordLists: ['list of words', 'lists of words'],
+};
+
+/** "9 sheets, 46 things on the bench and one printer". */
+export function countsInWords(counts: Restored): string {
+  const parts = Object.entries(NAMES).flatMap(([name, [one, many]]) => {
+    const count = counts[name] ?? 0;
+    return count > 0 ? [counted(count, one, many)] : [];
+  });
+  const last = parts.pop();
+  if (last === undefined) return 'nothing';
+  return parts.length > 0 ? `${parts.join(', ')} and ${last}` : last;
 }

@@ -1,0 +1,25 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+
+export const metadata: Metadata = { title: 'Nothing here' };
+
+/** An address that leads nowhere: what there is instead. */
+export default function NotFound() {
+  return (
+    <div className="mx-auto max-w-prose px-6 py-12">
+      <h1 className="text-2xl">There is nothing at this address</h1>
+      <p className="mt-2">
+        Perhaps a letter is missing in it, or it is of a sheet that was deleted. Nothing is lost: everything
+        you have ruled is on the{' '}
+        <Link className="link" href="/shelf">
+          shelf
+        </Link>
+        , and a new sheet begins with choosing a{' '}
+        <Link className="link" href="/hand">
+          hand
+        </Link>
+        .
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+import { describe, expect, it } from 'vitest';
+import { blankItem } from '@/core/kit/item';
+import { ITEM_KINDS } from '@/core/kit/itemKinds';
+import { enteredNumber, factName, factsOf } from './facts';
+
+describe('facts as they are entered', () => {
+  it('are nothing, a number, or what was typed: never a number that was not meant', () => {
+    expect(enteredNumber('')).toBeNull();
+    expect(enteredNumber('2.4')).toBe(2.4);
+    expect(enteredNumber('2,4')).toBe(2.4);
+    expect(enteredNumber('abc')).toBe('abc');
+    expect(enteredNumber('2 mm')).toBe('2 mm');
+    expect(enteredNumber('1e999')).toBe('1e999');
+  });
+
+  it.each(ITEM_KINDS)('%s: every fact asked for is one a thing has, and has a name', (kind) => {
+    const blank = blankItem('a', kind, 'new');
+    for (const { key, name } of factsOf(kind)) {
+      expect(Object.hasOwn(blank, key)).toBe(true);
+      expect(name).toMatch(/^[A-Z]/);
+      expect(factName(key)).not.toBe('A fact');
+    }
+  });
+});

@@ -1,0 +1,49 @@
+'use client';
+
+import type { SortingState } from '@tanstack/react-table';
+import { useMemo, useRef } from 'react';
+import type { Item } from '@/core/kit/item';
+import { ITEM_KINDS } from '@/core/kit/itemKinds';
+
+type By = (a: Item, b: Item) => number;
+
+const words = (a: string, b: string) => a.localeCompare(b, 'en');
+const numbers = (a: number | null, b: number | null) => (a ?? Infinity) - (b ?? Infinity) || 0;
+
+const COLUMNS: Readonly<Record<string, By>> = {
+  label: (a, b) => words(a.label, b.label),
+  width: (a, b) => numbers(a.width, b.width),
+  hours: (a, b) => a.hours - b.hours,
+  wear: (a, b) => words(a.wear ?? '', b.wear ?? ''),
+};
+const BY_KIND: By = (a, b) =>
+  ITEM_KINDS.indexOf(a.kind) - ITEM_KINDS.indexOf(b.kind) || numbers(a.width, b.width);
+
+/**
+ * The place of each thing in the table. It is made anew when another order is asked for or things come and go, and not
+ * when a fact changes: a row must not run away from under the hand that edits it.
+ */
+export function useBenchOrder(
+  items: readonly Item[] | null,
+  grouped: boolean,
+  sorting: SortingState,
+): ReadonlyMap<string, number> {
+  const now = useRef(items);
+  now.current = items;
+  const there = (items ?? [])
+    .map(({ id }) => id)
+    .sort()
+    .join(' ');
+  // biome-ignore lint/correctness/useExhaustiveDependencies: made anew when things come and go, not when they change
+  return useMemo(() => {
+    const [first] = sorting;
+    const column = first && COLUMNS[first.id];
+    const by: By = column
+      ? (a, b) => (first.desc ? -column(a, b) : column(a, b))
+      : grouped
+        ? BY_KIND
+        : () => 0;
+    const sorted = [...(now.current ?? [])].sort((a, b) => by(a, b) || words(a.label, b.label));
+    return new Map(sorted.map(({ id }, place) => [id, place]));
+  }, [there, grouped, sorting]);
+}
