@@ -212,7 +212,10 @@ test('a chosen nib rules for its own width, whatever was asked for; the card say
   await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
   await page.getByLabel('Or lines on this page').fill('9');
   await page.keyboard.press('Enter');
-  const card = kits(page).filter({ hasText: '2 mm square-cut nib' }).first();
+  await page.getByLabel('Writing hand').selectOption('right');
+  await page.getByLabel('With this tool').selectOption({ label: '2 mm square-cut nib' });
+  await expect(kits(page)).toHaveCount(1);
+  const card = kits(page).first();
   await expect(card).toContainText(
     'Choosing it rules this sheet for 2 mm, 5.3 nib widths: a body of 10.6 mm',
   );

@@ -79,7 +79,13 @@ describe('a recipe of an earlier version', () => {
       demoSheets().map(({ name, recipe: kept }) => [name, JSON.parse(JSON.stringify(kept))]),
     );
     expect(earlier.map(({ name }) => name)).toEqual([...now.keys()]);
-    for (const { name, recipe: old } of earlier) expect(parseRecipe(old), name).toEqual(now.get(name));
+    for (const { name, recipe: old } of earlier) {
+      const { practice, ...lifted } = parseRecipe(old);
+      // What the ten-minute page holds is worked out anew whenever rows are; what was kept stays as it was.
+      expect(practice, name).toEqual((old as { practice?: unknown }).practice ?? { bands: [] });
+      const { practice: _, ...today } = now.get(name);
+      expect(lifted, name).toEqual(today);
+    }
   });
 
   it('keeps the nibs of a comparison sheet, which were called bands', () => {

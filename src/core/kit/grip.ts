@@ -50,7 +50,7 @@ export interface GripAdvice {
 
 const turned = (page: Degrees): string =>
   Math.abs(page) < 1
-    ? 'Leave the page straight.'
+    ? 'Leave the page straight in front of you.'
     : `Turn the page ${Math.round(Math.abs(page))}° ${page > 0 ? 'anticlockwise' : 'clockwise'}.`;
 
 /** How to lay the page for a broad edge. */

@@ -50,6 +50,29 @@ export function pageSize(paper: Paper): { width: Mm; height: Mm } {
     : { width: format.width, height: format.height };
 }
 
+/** Margins that are wider on the page than was asked for, and what needs the room. */
+export function grownMargins(
+  recipe: Furnished & Pick<PageShape, 'paper'>,
+): Readonly<Partial<Record<'top' | 'right' | 'bottom' | 'left', { readonly mm: Mm; readonly by: string }>>> {
+  const { page, block, startsRight } = pageBoxes(recipe);
+  const { margins } = recipe.paper;
+  const start = hasGauge(recipe) ? 'the pen-angle gauge needs' : 'a line’s own width needs';
+  const end = recipe.aids.bars ? 'the check bar needs' : 'the letters beside the lines need';
+  const all = {
+    top: { mm: block.y, by: 'the header needs' },
+    right: { mm: page.width - block.x - block.width, by: startsRight ? start : end },
+    bottom: { mm: page.height - block.y - block.height, by: 'the check bar needs' },
+    left: { mm: block.x, by: startsRight ? end : start },
+  };
+  const sides = ['top', 'right', 'bottom', 'left'] as const;
+  return Object.fromEntries(
+    sides.flatMap((side) => (all[side].mm > margins[side] + GROWN ? [[side, all[side]]] : [])),
+  );
+}
+
+/** A margin is said to have grown from this much on. */
+const GROWN: Mm = 1;
+
 /**
  * Divides the page. Margins grow where an aid needs the room, so that nothing is ever drawn over the lines or off
  * the sheet.

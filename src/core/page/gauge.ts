@@ -11,7 +11,7 @@ import type { LineLanguage } from './lineLanguage';
 const GAUGE_RAY: Mm = 11;
 const RAY_LENGTHS: readonly Mm[] = [0.6 * GAUGE_RAY, 0.8 * GAUGE_RAY, GAUGE_RAY];
 /** Rays closer than this would print their lettering over each other; the next takes the next length. */
-const CROWDED_RAYS: Degrees = 12;
+const CROWDED_RAYS: Degrees = 18;
 
 /**
  * The pen-angle gauge: rays at the hand's angle and at the angles its letters turn to. The hand's own ray carries a

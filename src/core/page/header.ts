@@ -1,6 +1,6 @@
 import { group, segments, text } from '../drawing/build';
 import type { DrawingNode } from '../drawing/drawing';
-import { fitText } from '../drawing/textWidth';
+import { fitText, wrapText } from '../drawing/textWidth';
 import type { Mm } from '../measure/units';
 import { HEADER_HEIGHT, type PageBoxes } from './boxes';
 import { AID_LINE, HEADER_SIZE, SMALL } from './lettering';
@@ -8,6 +8,9 @@ import type { LineLanguage } from './lineLanguage';
 import type { PageShape } from './pageShape';
 
 const TITLE_SIZE: Mm = 4.2;
+/** Rows of a header on narrow paper, and how many there is room for. */
+const NARROW_ROW: Mm = 3.8;
+const MOST_LINES = 3;
 
 /** What a header says: what the page is, and when and of what it was written, or blanks to write that into. */
 export interface Headed extends Pick<PageShape, 'aids'> {
@@ -24,6 +27,23 @@ export function header(headed: Headed, boxes: PageBoxes, language: LineLanguage)
   const top = block.y - HEADER_HEIGHT;
   const firstRow = top + TITLE_SIZE * 0.8;
   const secondRow = firstRow + 5;
+  const lines = wrapText(headed.headline, HEADER_SIZE, block.width).slice(0, MOST_LINES);
+  const told = [headed.date, headed.note].filter(Boolean);
+  if (lines.length > 1) {
+    // Narrow paper: blanks go first, what the sheet is stays.
+    const rows = [...lines, ...(told.length > 0 ? [told.join(' · ')] : [])].slice(0, MOST_LINES);
+    return [
+      group(
+        'header',
+        rows.map((line, row) =>
+          text(block.x, top + (row + 0.8) * NARROW_ROW, fitText(line, HEADER_SIZE, block.width), {
+            size: HEADER_SIZE,
+            colour,
+          }),
+        ),
+      ),
+    ];
+  }
   const nodes: DrawingNode[] = [
     text(block.x, firstRow, fitText(headed.headline, HEADER_SIZE, block.width), {
       size: HEADER_SIZE,

@@ -62,8 +62,8 @@ const MOST_STRETCH = 1.35;
 
 /**
  * Cells in rows: `rooms` are the rooms of the first rows, the last of them that of all that follow. Without `repeat`
- * the sequence is laid once; with it, it begins anew until `lines` rows are full. At least `lines` rows come out, the
- * last of them perhaps empty to write on.
+ * the sequence is laid once; with it every row is a whole of its own, which starts with a model and ends free. At least
+ * `lines` rows come out, the last of them perhaps empty to write on.
  */
 export function inRows(
   sequence: readonly CellPlan[],
@@ -73,16 +73,32 @@ export function inRows(
 ): RowPlan[] {
   const rows: RowPlan[] = [];
   let next = 0;
-  while (rows.length < lines || next < sequence.length) {
+  while (rows.length < lines || (!repeat && next < sequence.length)) {
     const room = rooms[Math.min(rows.length, rooms.length - 1)] as Mm;
     const count = Math.max(1, Math.floor(room / width + 1e-9));
-    const cells: CellPlan[] = [];
-    while (cells.length < count && sequence.length > 0 && (repeat || next < sequence.length)) {
-      cells.push(sequence[next % sequence.length] as CellPlan);
-      next += 1;
-    }
+    const cells = repeat ? wholeRow(sequence, count, rows.length, lines) : sequence.slice(next, next + count);
+    next += cells.length;
     rows.push({ cells, pitch: Math.min(room / count, width * MOST_STRETCH) });
-    if (repeat && rows.length >= lines && next >= sequence.length) break;
   }
   return rows;
+}
+
+/**
+ * A row of so many cells that begins the sequence and ends it: the whole sequence as often as it goes in, the rest of
+ * the row free; where it does not go in once, its steps from the first to the last.
+ */
+function wholeRow(sequence: readonly CellPlan[], count: number, row: number, rows: number): CellPlan[] {
+  const last = sequence.length - 1;
+  const at = (share: number) => sequence[Math.round(share * last)] as CellPlan;
+  if (sequence.length === 0) return [];
+  // One cell a row: the rows together go from the model to the free cell.
+  if (count === 1) return [at(rows > 1 ? row / (rows - 1) : 0)];
+  if (count < sequence.length) return Array.from({ length: count }, (_, i) => at(i / (count - 1)));
+  const times = Math.floor(count / sequence.length);
+  const whole = Array.from(
+    { length: times * sequence.length },
+    (_, i) => sequence[i % sequence.length] as CellPlan,
+  );
+  const free = sequence.find(({ kind }) => kind === 'free') ?? (sequence[last] as CellPlan);
+  return [...whole, ...Array<CellPlan>(count - whole.length).fill(free)];
 }

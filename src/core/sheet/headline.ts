@@ -1,12 +1,13 @@
 import { isPressed } from '../hand/hand';
 import { plain } from '../measure/units';
+import { counted } from '../measure/words';
 import { handOf } from '../setting/handOf';
 import type { Sheet } from './sheet';
 
 /** What a sheet is, in its numbers: the line at its head. */
 export function headline(recipe: Sheet): string {
   const hand = handOf(recipe);
-  const weight = hand.basis === 'nib' ? [`${plain(recipe.zones.body)} nw`] : [];
+  const weight = hand.basis === 'nib' ? [counted(recipe.zones.body, 'nib width')] : [];
   const angle = hand.penAngle ? [`${plain(recipe.penAngle)}°`] : [];
   const nib = recipe.nibs.length > 0 ? recipe.nibs.map((w) => plain(w)).join(', ') : plain(recipe.width);
   return [

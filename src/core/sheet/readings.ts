@@ -1,6 +1,7 @@
 import type { Mm } from '../measure/units';
 import { barThickness, stemThickness, thinnestDirection } from '../pen/thickness';
 import { handOf } from '../setting/handOf';
+import { lineSystem } from '../setting/lineSystem';
 import { layoutSheet } from './layout';
 import type { Sheet } from './sheet';
 import { bodyHeight } from './solve';
@@ -8,8 +9,9 @@ import { bodyHeight } from './solve';
 /** The numbers a scribe wants beside the sheet. Stroke weights are null for hands not written with an edge. */
 export interface Readings {
   readonly body: Mm;
-  readonly pitch: Mm;
-  /** Lines down one column. */
+  /** Baseline to baseline, of each nib of a comparison sheet. */
+  readonly pitches: readonly Mm[];
+  /** Lines down one column; of a comparison sheet, for each nib. */
   readonly lines: number;
   /** Lines on the whole page: all columns, all bands. */
   readonly totalLines: number;
@@ -20,6 +22,12 @@ export interface Readings {
   readonly thinnest: number | null;
 }
 
+/**
+ * Lines down one column; of a comparison sheet, for each nib.
+ * @throws Problem when the sheet cannot be ruled.
+ */
+export const linesEach = (recipe: Sheet): number => layoutSheet(recipe).strips[0]?.lines.length ?? 0;
+
 /** @throws Problem when the sheet cannot be ruled. */
 export function readings(recipe: Sheet): Readings {
   const layout = layoutSheet(recipe);
@@ -28,8 +36,8 @@ export function readings(recipe: Sheet): Readings {
   const edge = handOf(recipe).penAngle !== null && recipe.nibs.length === 0;
   return {
     body: bodyHeight(recipe),
-    pitch: layout.pitch,
-    lines: perColumn,
+    pitches: layout.strips.map(({ module }) => lineSystem(recipe).pitch * module),
+    lines: linesEach(recipe),
     totalLines: perColumn * layout.columns.length,
     reserve: layout.reserve,
     stem: edge ? stemThickness(recipe.width, recipe.penAngle, recipe.slope) : null,

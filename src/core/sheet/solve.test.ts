@@ -181,7 +181,7 @@ describe('readings and remarks', () => {
     expect(now.stem).toBeCloseTo(2.4 * Math.cos(Math.PI / 6), 6);
     expect(now.bar).toBeCloseTo(1.2, 6);
     expect(now.body).toBeCloseTo(10.8, 6);
-    expect(now.pitch).toBeCloseTo(2.4 * 11.5, 6);
+    expect(now.pitches[0]).toBeCloseTo(2.4 * 11.5, 6);
   });
 
   it('warns of foundational at three nib widths and names the nearest usual weight', () => {

@@ -19,7 +19,7 @@ const WRITTEN_WITH = {
   monoline: 'Any point',
 } as const;
 
-const UNIT = { nib: 'nw', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
+const UNIT = { nib: 'nib widths', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
 
 /** Heights and angles of a hand in a line, in the hand's own unit. */
 function measuresOf(hand: Hand): string {
@@ -34,7 +34,7 @@ function measuresOf(hand: Hand): string {
     ...(hand.capitals && !hand.capitalsOnly ? [`capitals ${plain(zones.capital)}`] : []),
     ...(hand.penAngle ? [`pen at ${plain(hand.penAngle.usual)}°`] : []),
     isPressed(hand) ? `slant ${plain(90 - hand.slope.usual)}°` : `slope ${plain(hand.slope.usual)}°`,
-    ...(weights ? [`stem ${plain(weights.stem)} nw`] : []),
+    ...(weights ? [`stem ${plain(weights.stem)} of the nib`] : []),
   ];
   return parts.join(' · ');
 }

@@ -26,7 +26,11 @@ export function BandForm({
   const { id, what, how } = band;
   const set = (change: HowChange) => edit((r) => changeHow(r, id, change));
   const broad = handOf(ground.recipe).tool === 'broad';
-  const { cells = true, rows = true } = kindOf(what.kind);
+  const {
+    cells = true,
+    rows = true,
+    guidedAs = 'Guided cell: numbered strokes, arrows, angles',
+  } = kindOf(what.kind);
   return (
     <div className="space-y-2 border-base-300 border-t px-2 pt-2 pb-3">
       <div className="grid grid-cols-2 gap-2">
@@ -43,11 +47,7 @@ export function BandForm({
       </div>
       {cells && (
         <>
-          <Toggle
-            name="Guided cell: numbered strokes, arrows, angles"
-            on={how.guided}
-            onSwitch={(guided) => set({ guided })}
-          />
+          <Toggle name={guidedAs} on={how.guided} onSwitch={(guided) => set({ guided })} />
           <div className="grid grid-cols-3 gap-1">
             <Count name="Trace" value={how.trace} onChange={(trace) => set({ trace })} />
             <Count name="Fading" value={how.fading} onChange={(fading) => set({ fading })} />

@@ -72,7 +72,7 @@ export function OwnList({
         skipped: number;
       };
       const passed = answer.skipped > 0 ? `, ${answer.skipped} entries that are no words passed over` : '';
-      return `${answer.words.toLocaleString('en')} words from “${file.name}”${passed}.`;
+      return `${answer.words.toLocaleString('en')} ${answer.words === 1 ? 'word' : 'words'} from “${file.name}”${passed}.`;
     });
   const goBack = () =>
     guarded(async () => {
@@ -87,8 +87,9 @@ export function OwnList({
       </h2>
       {facts && (
         <p className="text-sm" data-testid="list-facts">
-          {facts.name ? `“${facts.name}”` : 'Bundled English list'}: {facts.words.toLocaleString('en')} words,{' '}
-          {facts.writable.toLocaleString('en')} of them from letters you know.
+          {facts.name ? `“${facts.name}”` : 'Bundled English list'}: {facts.words.toLocaleString('en')}{' '}
+          {facts.words === 1 ? 'word' : 'words'}, {facts.writable.toLocaleString('en')} of them from letters
+          you know.
         </p>
       )}
       {facts && facts.lacking.length > 0 && (
@@ -96,7 +97,10 @@ export function OwnList({
           The hand lacks{' '}
           {facts.lacking
             .slice(0, MOST_NAMED)
-            .map(({ letter, words }) => `${letter} (${words.toLocaleString('en')} words)`)
+            .map(
+              ({ letter, words }) =>
+                `${letter} (${words.toLocaleString('en')} ${words === 1 ? 'word' : 'words'})`,
+            )
             .join(', ')}
           {facts.lacking.length > MOST_NAMED && ` and ${facts.lacking.length - MOST_NAMED} more`}; words with
           them are left out.

@@ -33,7 +33,7 @@ export function PageFiles({
   return (
     <section aria-labelledby="files">
       <h2 id="files" className="margin-heading">
-        Take it to paper
+        Print or save
       </h2>
       <div className="mt-1 flex flex-wrap gap-1">
         <FormatButtons onSave={(format) => void save(format)} disabled={busy !== null} />
@@ -45,7 +45,7 @@ export function PageFiles({
           accept="application/json,.json"
           onFile={(file) => void importFile(file)}
         >
-          Open a recipe
+          Open a saved page
         </FileButton>
       </div>
       {busy && <Working what={`Drawing the ${busy.toUpperCase()}`} onCancel={cancel} />}

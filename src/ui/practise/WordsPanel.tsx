@@ -2,6 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { asTyped } from '@/core/hand/hand';
+import { capital, counted } from '@/core/measure/words';
 import type { Ground } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import { LOOK_ALIKES } from '@/core/practice/words/select';
@@ -82,8 +83,8 @@ export function WordsPanel({
         set.impossible.length > 0 ? ` No word of the list has ${set.impossible.join(' ')}.` : '';
       const what = joins ? 'every letter you know and every join of them' : 'every letter you know';
       return {
-        title: `${set.words.length} words show ${what}`,
-        remark: `Choosing the best word each time would take ${set.greedy}. Worked out in ${Math.max(1, Math.round(set.ms))} ms.${lacking}`,
+        title: `${capital(counted(set.words.length, 'word'))} ${set.words.length === 1 ? 'shows' : 'show'} ${what}`,
+        remark: `As few words as will do.${lacking}`,
         texts: set.words,
         as: 'word',
       };

@@ -11,7 +11,7 @@ describe('a band in words', () => {
     expect(whatOf(bandOf('b', 'doubled', 'l'))).toBe('ll doubled');
     expect(whatOf(bandOf('b', 'word', 'moon'))).toBe('Word moon');
     expect(whatOf(bandOf('b', 'word', ''))).toBe('Word …');
-    expect(whatOf(bandOf('b', 'ruling', ''))).toBe('Empty ruling');
+    expect(whatOf(bandOf('b', 'ruling', ''))).toBe('Ruled lines to write on');
   });
 
   it('says how, and only what is not a matter of course', () => {

@@ -31,7 +31,7 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
           {
             quantity: 'body' as const,
             name: 'Weight',
-            value: `${plain(recipe.zones.body)} ${hand.basis === 'dots' ? 'dots' : 'nw'}`,
+            value: `${plain(recipe.zones.body)} ${hand.basis === 'dots' ? 'dots' : 'nib widths'}`,
           },
         ]
       : []),
@@ -40,15 +40,15 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
       name: hand.capitalsOnly ? 'Capital height' : 'Body height',
       value: `${plain(now.body)} mm`,
     },
-    { quantity: 'lines', name: 'Lines', value: String(now.lines) },
+    { quantity: 'lines', name: compared ? 'Lines for each nib' : 'Lines', value: String(now.lines) },
   ];
   const rows = all.filter(({ quantity }) => !compared || quantity === 'body' || quantity === 'lines');
   return (
     <section aria-labelledby="given">
       <h2 id="given" className="margin-heading">
-        Given and following
+        Size and lines
       </h2>
-      <p className="mb-1 text-sm opacity-80">Pin what is given; the rest follows.</p>
+      <p className="mb-1 text-sm opacity-80">Pin what you have decided; the others are worked out from it.</p>
       <dl>
         {rows.map(({ quantity, name, value }) => {
           const pinned = recipe.given[quantity] !== undefined;
@@ -59,8 +59,10 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
                   type="button"
                   className={`btn btn-ghost btn-xs px-1 ${pinned ? 'text-accent' : 'opacity-70'}`}
                   aria-pressed={pinned}
-                  aria-label={pinned ? `${name} is given: let it follow` : `${name} follows: pin it here`}
-                  title={pinned ? 'Given. Click to let it follow.' : 'Follows. Click to pin it.'}
+                  aria-label={
+                    pinned ? `${name}: pinned. Let it be worked out` : `${name}: worked out. Pin it here`
+                  }
+                  title={pinned ? 'Pinned. Click to let it be worked out.' : 'Worked out. Click to pin it.'}
                   onClick={() => edit((r) => (pinned ? unpin(r, quantity) : pinHere(r, quantity)))}
                 >
                   {pinned ? <Pin size={15} aria-hidden /> : <PinOff size={15} aria-hidden />}
@@ -119,12 +121,14 @@ export function Readings({ recipe }: { recipe: Recipe }) {
         On the sheet
       </h2>
       <dl className="grid grid-cols-[1fr_auto] gap-x-3 text-sm">
-        <Reading name="Line pitch">{plain(now.pitch)} mm</Reading>
+        <Reading name="Baseline to baseline">
+          {now.pitches.map((pitch) => plain(pitch)).join(', ')} mm
+        </Reading>
         {now.totalLines !== now.lines && <Reading name="Lines on the page">{now.totalLines}</Reading>}
         {now.stem !== null && <Reading name="Stem">{plain(now.stem)} mm</Reading>}
         {now.bar !== null && <Reading name="Bar">{plain(now.bar)} mm</Reading>}
-        {now.thinnest !== null && <Reading name="Thinnest direction">{plain(now.thinnest)}°</Reading>}
-        <Reading name="Free at the foot">{plain(now.reserve)} mm</Reading>
+        {now.thinnest !== null && <Reading name="Thinnest strokes lie at">{plain(now.thinnest)}°</Reading>}
+        <Reading name="Left free under the last line">{plain(now.reserve)} mm</Reading>
       </dl>
     </section>
   );

@@ -4,6 +4,9 @@ import { changeExemplar } from '@/core/document/edit';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import { hasLetters } from '@/core/hands/scripts';
+import { plain } from '@/core/measure/units';
+import { capital } from '@/core/measure/words';
+import { grownMargins } from '@/core/page/boxes';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import { settle } from '@/core/sheet/solve';
@@ -13,7 +16,7 @@ import { NumberField } from '../fields/NumberField';
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
 type Zones = Recipe['zones'];
 
-const UNIT_NAMES = { nib: 'nw', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
+const UNIT_NAMES = { nib: 'nib widths', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
 
 /** What is rarely changed: zones, which lines are drawn, aids, margins, and the words in the header. */
 export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
@@ -98,7 +101,7 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
           )}
         </fieldset>
         <fieldset>
-          <legend className="font-bold text-sm">Lines drawn</legend>
+          <legend className="font-bold text-sm">Lines on the sheet</legend>
           <Toggle name="Baseline" on={show.baseline} onSwitch={(baseline) => setShow({ baseline })} />
           {!recipe.capitalsOnly && (
             <>
@@ -132,7 +135,7 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
             <Toggle name="Pen-angle gauge" on={aids.gauge} onSwitch={(gauge) => setAids({ gauge })} />
           )}
           <Toggle
-            name="Letters of the zones"
+            name="Letters a, x, d beside the lines"
             on={aids.letters}
             onSwitch={(letters) => setAids({ letters })}
           />
@@ -141,9 +144,9 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
         </fieldset>
         {hasLetters(recipe.hand) && (
           <fieldset>
-            <legend className="font-bold text-sm">Exemplar line</legend>
+            <legend className="font-bold text-sm">Text to follow</legend>
             <HeaderText
-              name="Written on the first line"
+              name="Text written on the sheet"
               longest={120}
               value={recipe.exemplar}
               onCommit={(exemplar) => edit((r) => changeExemplar(r, exemplar))}
@@ -192,7 +195,11 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
               onCommit={(gutter) => setPaper({ gutter })}
             />
           )}
-          <p className="text-sm opacity-80">Margins grow where an aid needs the room.</p>
+          {Object.entries(grownMargins(recipe)).map(([side, { mm, by }]) => (
+            <p key={side} className="text-sm opacity-80">
+              {capital(side)}: {plain(mm, 1)} mm on the sheet, because {by} the room.
+            </p>
+          ))}
         </fieldset>
       </div>
     </details>

@@ -88,7 +88,7 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
         <Readings recipe={recipe} />
         <section aria-labelledby="files">
           <h2 id="files" className="margin-heading">
-            Take it to paper
+            Print or save
           </h2>
           <div className="mt-1 flex flex-wrap gap-1">
             <FormatButtons onSave={(format) => void saveFile(format)} />

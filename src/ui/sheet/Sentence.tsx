@@ -11,6 +11,7 @@ import { plain } from '@/core/measure/units';
 import { counted } from '@/core/measure/words';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
+import { linesEach } from '@/core/sheet/readings';
 import { bodyHeight, pin, pinHere, roomForLines, settle, unpin } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
@@ -94,7 +95,7 @@ function WeightPhrase({ recipe, edit }: Part) {
         <NumberField
           limit={LIMITS.body}
           label={hand.capitalsOnly ? 'Capitals, in nib widths' : `Body, in ${unit}s`}
-          unit={hand.basis === 'dots' ? 'dots' : 'nw'}
+          unit={hand.basis === 'dots' ? 'dots' : 'nib widths'}
           value={recipe.zones.body}
           onCommit={(value) => edit((r) => pin(r, 'body', value))}
         />
@@ -304,7 +305,10 @@ function SlopeLinesPhrase({ recipe, edit }: Part) {
 
 function LinesPhrase({ recipe, edit }: Part) {
   const { lines } = recipe.given;
-  const text = lines === undefined ? 'as many lines as fit' : counted(lines, 'line');
+  const compared = recipe.nibs.length > 0;
+  const each = compared ? ' for each nib' : '';
+  const fitting = compared ? counted(linesEach(recipe), 'line') : 'as many lines as fit';
+  const text = `${lines === undefined ? fitting : counted(compared ? linesEach(recipe) : lines, 'line')}${each}`;
   return (
     <Phrase label="Lines" text={text}>
       <Toggle
@@ -316,7 +320,7 @@ function LinesPhrase({ recipe, edit }: Part) {
         limit={LIMITS.lines}
         label="Or exactly"
         unit="lines"
-        value={lines ?? roomForLines(recipe)}
+        value={lines ?? (compared ? linesEach(recipe) : roomForLines(recipe))}
         onCommit={(value) => edit((r) => pin(r, 'lines', value))}
       />
       <p className="max-w-64 text-sm opacity-80">

@@ -1,4 +1,5 @@
 import { memo } from 'react';
+import { USUAL } from '@/core/hand/letter';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { LetterKey } from './LetterView';
@@ -15,7 +16,10 @@ export const Alphabet = memo(function Alphabet({
 }) {
   const families = new Map<string, Cut[]>();
   for (const cut of face.letters.values()) {
-    families.set(cut.letter.family, [...(families.get(cut.letter.family) ?? []), cut]);
+    // A letter stays in its family whatever shape is chosen for it.
+    const usual = face.shapesOf(cut.letter.text).find(({ letter }) => letter.variant === USUAL) ?? cut;
+    const { family } = usual.letter;
+    families.set(family, [...(families.get(family) ?? []), cut]);
   }
   return (
     <nav

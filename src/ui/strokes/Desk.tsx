@@ -39,7 +39,7 @@ type Tab = (typeof TABS)[number];
 const GROUPS = { angle: 'Angle', shape: 'Shape', school: 'School', letter: 'Letter' } as const;
 
 /** What letters are counted in, as it is said. */
-const UNIT_NAMES = { nib: 'nw', fifth: 'fifths', dot: 'dots' } as const;
+const UNIT_NAMES = { nib: 'nib widths', fifth: 'fifths', dot: 'dots' } as const;
 
 /** The letter at hand: the shape chosen for it, else the one the face writes. */
 const shapeOf = (face: Typeface, text: string): Cut => {

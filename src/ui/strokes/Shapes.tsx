@@ -91,8 +91,10 @@ export function Shapes({
           `This set is for ${handById(next.hand).name}. Choose that hand in the sentence above, then open it again.`,
         );
       }
-      await store(next, `Opened a set with ${count(next)}.`);
-      edit((r) => ({ ...r, writing: { ...r.writing, variants: next.variants } }));
+      // Shapes chosen already stay, but where the set chooses otherwise.
+      const variants = { ...writing.variants, ...next.variants };
+      await store({ ...next, variants }, `Opened a set with ${count(next)}.`);
+      edit((r) => ({ ...r, writing: { ...r.writing, variants } }));
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
     }

@@ -187,7 +187,7 @@ export function TurnPen({
         {measures.counter !== undefined && (
           <Reading name="Counter : stem">{plain(measures.counter / measures.stem, 1)} : 1</Reading>
         )}
-        <Reading name="Ink in its box">{plain(100 * measures.ink, 0)} %</Reading>
+        <Reading name="Blackness of the letter">{plain(100 * measures.ink, 0)} %</Reading>
       </dl>
       {held &&
         strokeRemarks(cut, face.pen, pen).map((text) => (

@@ -32,6 +32,8 @@ export interface BandKind {
   readonly rows?: boolean;
   /** What is written in its cells (`room` across), for kinds that write something. */
   readonly subjects?: (ground: Ground, of: string, room: Mm) => Subjects;
+  /** What being guided means for it, where that is no cell with numbered strokes. */
+  readonly guidedAs?: string;
   /** Its subjects are shown together before they are practised one by one. */
   readonly together?: boolean;
   /** A band of it in parts that each stay together; kinds with subjects are laid out by those. */

@@ -4,12 +4,12 @@ import type { BandKind } from './kind';
 
 /** Empty ruled lines. */
 export const ruling: BandKind = {
-  name: 'Empty ruling',
+  name: 'Ruled lines to write on',
   how: { ...PLAIN, guided: false, trace: 0, fading: 0, free: 0, lines: 2 },
   needsLetters: false,
   usual: () => '',
   typed: false,
-  inWords: () => 'Empty ruling',
+  inWords: () => 'Ruled lines to write on',
   cells: false,
   parts: emptyRuling,
 };

@@ -5,9 +5,10 @@ import type { Vec } from '../../geometry/vec';
 import type { Mm } from '../../measure/units';
 import type { Box } from '../../page/boxes';
 import type { LineLanguage } from '../../page/lineLanguage';
+import type { Pen } from '../../pen/pen';
 import type { Figure } from '../../writing/figure';
 import { inkNodes, reachBeyond } from '../../writing/ink';
-import type { Band } from '../band';
+import type { Band, ModelTint } from '../band';
 import type { Cell, CellPlan } from '../cells';
 import type { Ground } from '../ground';
 import { LABEL, LABEL_SIZE, labelsWithRoom } from './row';
@@ -26,6 +27,15 @@ export const boundsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm, around = 0, r
   bottom: y - reach.bottom * unit + around,
 });
 
+/** A pale line thinner than this cannot be seen under the ruling, in mm (tried on paper: about half a hairline ruling's width more). */
+const SEEN_IN_PALE: Mm = 0.18;
+
+/** The tint a model is printed in: a pale one a step darker where its hairlines would be lost. */
+export function seenTint(tint: ModelTint, pen: Pen, unit: Mm): ModelTint {
+  const hairline = pen.kind === 'pointed' ? pen.hairline * unit : Number.POSITIVE_INFINITY;
+  return tint === 'pale' && hairline < SEEN_IN_PALE ? 'middle' : tint;
+}
+
 /** A cell of a row: its model where it has one, the labels under it. */
 export function cellOf(
   { how }: Band,
@@ -37,7 +47,7 @@ export function cellOf(
   { model: tones, small }: LineLanguage,
 ): Cell {
   const { model } = plan;
-  const colour = tones[plan.kind === 'model' ? 'full' : how.tint];
+  const colour = tones[plan.kind === 'model' ? 'full' : seenTint(how.tint, pen, unit)];
   const line = tones[how.tint === 'pale' ? 'middle' : how.tint];
   const beyond = model ? reachBeyond(model, pen, unit) : undefined;
   return {

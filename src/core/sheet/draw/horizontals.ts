@@ -34,15 +34,17 @@ export function horizontals(recipe: Sheet, ruling: Ruling, language: LineLanguag
     if (list.length > 0) nodes.push(group(kind, [segments(list, language[kind])]));
   }
 
+  // A ladder at the head of the page stands on its first line only: the others begin at the edge.
+  const hasLadder = (line: number) => recipe.aids.ladder !== 'page' || line === 0;
   if (recipe.show.capital) {
     const list = ruling.strips.flatMap((strip) =>
       // Capitals-only sheets are written up to this line, so there it runs the whole way.
-      strip.lines.flatMap(({ capital: y }) =>
+      strip.lines.flatMap(({ capital: y }, i) =>
         y === null
           ? []
           : recipe.capitalsOnly
             ? across(y)
-            : capitalTicks(ruling, y, ladderReach(recipe, strip, ruling)),
+            : capitalTicks(ruling, y, hasLadder(i) ? ladderReach(recipe, strip, ruling) : 0),
       ),
     );
     if (list.length > 0) nodes.push(group('capital', [segments(list, language.capital)]));

@@ -8,13 +8,14 @@ import type { Sheet } from '../sheet';
 
 /**
  * Slope lines, cut to the zones of each line or running over the whole block. Over the zones they are set off from
- * the start of every baseline, so each line can be used alone; over the block they run through.
+ * the start of every baseline, so each line can be used alone; over the block they run through. Lines that share their
+ * zones share their slope lines too: two sets that do not meet would be no help to either.
  */
 export function slopes(recipe: Sheet, ruling: Ruling, language: LineLanguage): DrawingNode[] {
   if (!recipe.show.slope) return [];
   const lines = ruling.strips.flatMap((strip) => strip.lines);
   const list = ruling.columns.flatMap((column) =>
-    recipe.slopeLines.extent === 'block'
+    recipe.slopeLines.extent === 'block' || recipe.shareZones
       ? slopedLines({ ...column, height: ruling.foot - column.y }, ruling.foot, recipe)
       : lines.flatMap((line) =>
           slopedLines({ ...column, y: line.top, height: line.bottom - line.top }, line.baseline, recipe),
