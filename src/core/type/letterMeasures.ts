@@ -13,7 +13,7 @@ export interface LetterMeasures {
   readonly bar: NibWidths;
   readonly thinnest: NibWidths;
   readonly thickest: NibWidths;
-  /** Widest white inside the letter at half the body; undefined where there is none. */
+  /** Widest white inside the letter at half its own height; undefined where there is none. */
   readonly counter?: NibWidths;
   /** Ink over the box of the letter's own width and height, 0 … 1. */
   readonly ink: number;
@@ -68,6 +68,13 @@ function weightsOf(pen: WritingPen, slope: Degrees): Pick<LetterMeasures, 'stem'
   }
 }
 
+/** Is it a capital, which is measured against its own height? */
+export const isCapital = ({ letter }: Cut): boolean => /^\p{Lu}/u.test(letter.text);
+
+/** The height a letter is measured against: the capitals' for a capital, the body's for any other. */
+export const ownHeight = ({ zones }: Pick<Typeface, 'zones'>, cut: Cut): NibWidths =>
+  isCapital(cut) ? zones.capital : zones.body;
+
 /** Measures a letter as `pen` writes it. */
 export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): LetterMeasures {
   const ink = inkOf(pen, cut);
@@ -80,7 +87,7 @@ export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): Letter
   for (let y = bottom + LEVEL / 2; y < top; y += LEVEL) {
     for (const [from, to] of inkedAt(ink, y)) area += (to - from) * LEVEL;
   }
-  const gaps = inkedAt(ink, face.zones.body / 2);
+  const gaps = inkedAt(ink, ownHeight(face, cut) / 2);
   const whites = gaps.slice(1).map(([from], i) => from - (gaps[i] as Interval)[1]);
   const readings = cut.strokes.map((stroke) => readStroke(pen, stroke));
   return {

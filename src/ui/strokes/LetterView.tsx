@@ -77,7 +77,7 @@ export function LetterView({
   /** Drawn over the letter, y up. */
   children?: ReactNode;
 }) {
-  const frame = frameOf(face, cut, overlay?.cut);
+  const frame = frameOf(face, cut, overlay?.cut, children ? MARKS_BELOW : 0);
   const marking = markingPen(view, pen);
   const withPaths = view === 'ductus' || view === 'skeleton';
   const measured = view === 'in dots';
@@ -159,12 +159,15 @@ const dotHeights = (face: Typeface, cut: Cut): number[] =>
   dotsOf(face, cut).flatMap(({ cut: dot, y }) => [y + topOf(dot.profile), y + bottomOf(dot.profile)]);
 
 /** The letter as large as the room allows, with at least its whole body. */
-function frameOf(face: Typeface, cut: Cut, other?: Cut) {
+/** Room under the letter for a dimension line and its figure. */
+const MARKS_BELOW = 1.2;
+
+function frameOf(face: Typeface, cut: Cut, other: Cut | undefined, below: number) {
   const lean = Math.max(0, Math.tan((face.slope * Math.PI) / 180));
   const profiles = [cut.profile, ...(other ? [other.profile] : [])];
   const dots = dotHeights(face, cut);
   const top = Math.max(face.zones.body, ...profiles.map(topOf), ...dots) + ABOVE;
-  const bottom = Math.min(0, ...profiles.map(bottomOf), ...dots) - ABOVE;
+  const bottom = Math.min(0, ...profiles.map(bottomOf), ...dots) - ABOVE - below;
   const minimum = Math.min(...profiles.map((profile) => profile.minimum)) + bottom * lean;
   const maximum = Math.max(...profiles.map((profile) => profile.maximum)) + top * lean;
   return {

@@ -124,8 +124,9 @@ export function DimensionMarks({
   const { left, right, top, bottom } = measures;
   const colour = COLOURS.edge;
   const below = Math.min(bottom, 0) - OFF;
-  const at = (x: number, y: number): Vec => [x + y * lean, y];
-  const [start, end] = [at(left, below), at(right, below)];
+  // Widths are measured along the slope: the line is as long as the letter is wide at the baseline, under its foot.
+  const start: Vec = [left, below];
+  const end: Vec = [right, below];
   const side = Math.max(...[top, bottom, body].map((y) => right + y * lean)) + OFF;
   return (
     <g>

@@ -3,7 +3,7 @@ import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
-import { type LetterMeasures, measureLetter } from '@/core/type/letterMeasures';
+import { isCapital, type LetterMeasures, measureLetter, ownHeight } from '@/core/type/letterMeasures';
 import { diagonalBalance, parallelSpread } from '@/core/type/letterReadings';
 
 /** Letters that stand on two leaning strokes instead of a stem. */
@@ -32,7 +32,7 @@ export function Proportions({
     ['Height', top - bottom],
     ['Over the baseline', top],
     ['Under the baseline', Math.max(0, -bottom)],
-    ...(counter === undefined ? [] : ([['Counter at half the body', counter]] as [string, number][])),
+    ...(counter === undefined ? [] : ([['Counter at half its height', counter]] as [string, number][])),
   ];
   return (
     <section aria-labelledby="proportions" className="space-y-3">
@@ -40,7 +40,8 @@ export function Proportions({
         Proportions
       </h2>
       <p className="text-sm">
-        Group: {cut.letter.family}. Width {plain((right - left) / face.zones.body, 2)} of the body.
+        Group: {cut.letter.family}. Width {plain((right - left) / ownHeight(face, cut), 2)} of{' '}
+        {isCapital(cut) ? 'its height' : 'the body'}.
       </p>
       <table className="w-full text-sm tabular-nums">
         <tbody>

@@ -27,7 +27,7 @@ export function branching({ A, B, D, T, X, d, turn, along, arch, branch, closing
     ],
     'k straight': [
       stem([entry(0, A), foot(0)]),
-      stroke('arm', [to(0.98 * d, T - 0.06, undefined, { turn: turn.bar }), line(0.05, 0.46 * X)], 'Flatter pen, or it vanishes.'),
+      stroke('arm', [to(0.98 * d, T - 0.06, undefined, { turn: turn.bar }), line(0.26, 0.5 * X)], 'Flatter pen, or it vanishes.'),
       stroke('leg', [to(0.42, 0.6 * X, -54), kick(0.96 * d), kExit(0.96 * d)]),
     ],
   };
