@@ -185,7 +185,7 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
   await expect(page.getByTestId('list-facts')).toHaveText(
     '“nebo.txt”: 4 words, 3 of them from letters you know.',
   );
-  await expect(page.getByTestId('lacking')).toContainText('л (1 words)');
+  await expect(page.getByTestId('lacking')).toContainText('л (1 word)');
   await page.getByRole('button', { name: 'Back to the bundled list' }).click();
   await expect(page.getByTestId('list-facts')).toContainText('Bundled English list');
   await page.getByRole('tab', { name: 'Page' }).click();

@@ -110,7 +110,7 @@ test('Back keeps the work', async ({ page }) => {
   await page.getByRole('link', { name: 'Shelf' }).click();
   await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   await page.goBack();
-  await expect(given(page, 'body')).toHaveText('4.5 nw');
+  await expect(given(page, 'body')).toHaveText('4.5 nib widths');
 });
 
 test('an edit that cannot be ruled is refused with the nearest that can, and nothing changes', async ({

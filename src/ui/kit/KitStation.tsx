@@ -19,9 +19,9 @@ import { Tabs } from '../fields/Tabs';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
+import { sheetAddress } from '../sheet/recipeUrl';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
-import { sheetLink } from '../sheet/sheetLink';
 import { type Opened, useSheet } from '../sheet/useSheet';
 import { nameOf } from './kitWords';
 import { MatchPanel } from './MatchPanel';
@@ -147,8 +147,10 @@ export function KitStation({
   /** A page of outlines: what two pencils draw. */
   const outlines = () => {
     if (!mine) return router.push(`/practise?hand=${hand}`);
-    edit((r) => withOutlines(r));
-    router.push(sheetLink(opened.id, '/practise'));
+    // The address carries the page: the shelf may not have it yet.
+    const next = withOutlines(recipe);
+    edit(() => next);
+    router.push(sheetAddress(opened.id, next, '/practise'));
   };
 
   return (

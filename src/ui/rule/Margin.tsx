@@ -59,9 +59,7 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
                   type="button"
                   className={`btn btn-ghost btn-xs px-1 ${pinned ? 'text-accent' : 'opacity-70'}`}
                   aria-pressed={pinned}
-                  aria-label={
-                    pinned ? `${name}: pinned. Let it be worked out` : `${name}: worked out. Pin it here`
-                  }
+                  aria-label={pinned ? `Unpin ${name.toLowerCase()}` : `Pin ${name.toLowerCase()}`}
                   title={pinned ? 'Pinned. Click to let it be worked out.' : 'Worked out. Click to pin it.'}
                   onClick={() => edit((r) => (pinned ? unpin(r, quantity) : pinHere(r, quantity)))}
                 >

@@ -25,17 +25,20 @@ export async function restoreZip(
   const batch = newId();
   const address = `/api/restore/rows?batch=${batch}`;
   let expected: Restored = {};
+  let pictures = 0;
   try {
     for await (const part of readBackup(file, (read) => onShare(read / file.size))) {
       signal.throwIfAborted();
       if ('tables' in part) expected = part.tables;
-      else if ('picture' in part) await call('/api/pictures', { method: 'POST', body: part.picture, signal });
-      else await call(address, { method: 'POST', json: part, signal });
+      else if ('picture' in part) {
+        await call('/api/pictures', { method: 'POST', body: part.picture, signal });
+        pictures += 1;
+      } else await call(address, { method: 'POST', json: part, signal });
     }
     await keepWhatIsThere();
     signal.throwIfAborted();
     await call(address, { method: 'PUT', json: expected });
-    return expected;
+    return { ...expected, pictures };
   } catch (error) {
     await call(address, { method: 'DELETE' }).catch(() => undefined);
     throw error;
