@@ -62,6 +62,9 @@ test('which hand for me: from a purpose, a tool and a taste to hands with reason
   await expect(page.getByRole('button', { name: 'Hand: Copperplate' })).toBeVisible();
 });
 
+/** One hand each of an edge, of a round pen, and from the right. */
+const WITH_COURSE: readonly string[] = ['foundational', 'monoline', 'court'];
+
 for (const hand of OTHERS) {
   const { id, name, families } = hand;
   test(`${name}: from its card to strokes, words, a ten-minute page and a course`, async ({ page }) => {
@@ -73,17 +76,6 @@ for (const hand of OTHERS) {
     await expect(
       page.getByRole('heading', { name: new RegExp(`^${letterOf(hand)}, stroke by stroke$`) }),
     ).toBeVisible();
-
-    await page.goto(`/kit?hand=${id}`, { waitUntil: 'networkidle' });
-    await expect(page.getByRole('heading', { name: 'Kit', exact: true })).toBeVisible();
-    await expect(
-      page
-        .getByRole('button', { name: `Hand: ${name}` })
-        .or(page.getByText(name).first())
-        .first(),
-    ).toBeVisible();
-    await page.goto(`/rule?hand=${id}`, { waitUntil: 'networkidle' });
-    await expect(page.getByRole('button', { name: `Hand: ${name}` })).toBeVisible();
 
     await page.goto(`/practise?hand=${id}`, { waitUntil: 'networkidle' });
     await page.getByRole('button', { name: 'Ten-minute page' }).click();
@@ -98,6 +90,8 @@ for (const hand of OTHERS) {
         .click();
     await page.getByRole('button', { name: 'A small set that shows all' }).click();
     await expect(page.getByTestId('found-words')).not.toBeEmpty();
+    // Planning a course is the same work for all; the plans themselves are approved values.
+    if (!WITH_COURSE.includes(id)) return;
     await page.getByRole('tab', { name: 'Course' }).click();
     await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
   });
