@@ -26,6 +26,12 @@ describe('a nib that is chosen', () => {
     expect(whatFollows(recipe, nib(2.4), 15)).toContain('lighter than Italic is written');
   });
 
+  it('of a hand whose heights do not hang on it is said by its shade', () => {
+    expect(whatFollows(freshRecipe('copperplate'), nib(0.9), 7)).toMatch(
+      /^a shade of 0.9 mm: a body of 7 mm, \w+ lines$/,
+    );
+  });
+
   it('that no weight could carry that high is ruled at the hand’s own weight', () => {
     const chosen = withChosenNib(freshRecipe('italic'), nib(0.5), 60);
     expect(chosen).toMatchObject({ width: 0.5, zones: { body: 5 } });

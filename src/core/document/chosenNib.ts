@@ -52,7 +52,10 @@ export function whatFollows(recipe: Recipe, nib: ChosenNib, bodyMm: Mm | null): 
   const { body } = ruled.zones;
   const lines = counted(ruled.given.lines ?? roomForLines(ruled), 'line');
   const height = `a body of ${plain(bodyHeight(ruled), 1)} mm, ${lines}`;
-  if (!countsByPen(hand)) return height;
+  if (!countsByPen(hand)) {
+    const pressed = hand.tool === 'monoline' ? 'a line' : 'a shade';
+    return `${pressed} of ${plain(ruled.width)} mm: ${height}`;
+  }
   const weight = `${plain(ruled.width)} mm, ${plain(body, 1)} ${hand.basis === 'dots' ? 'dots' : 'nib widths'}`;
   const { low, high } = hand.weight;
   const off =

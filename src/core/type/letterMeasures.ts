@@ -17,6 +17,8 @@ export interface LetterMeasures {
   readonly counter?: NibWidths;
   /** Ink over the box of the letter's own width and height, 0 … 1. */
   readonly ink: number;
+  /** Half-way between the outermost ink, as it leans. */
+  readonly middle: NibWidths;
   /** Extremes of the ink, upright. */
   readonly left: NibWidths;
   readonly right: NibWidths;
@@ -82,6 +84,7 @@ export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): Letter
   const [bottom, top] = extremes(ys);
   // On the slope: the letter's own width is measured along it, not across its lean.
   const lean = tanDeg(face.slope);
+  const seen = extremes(ink.flatMap((polygon) => polygon.map(([x]) => x)));
   const [left, right] = extremes(ink.flatMap((polygon) => polygon.map(([x, y]) => x - y * lean)));
   let area = 0;
   for (let y = bottom + LEVEL / 2; y < top; y += LEVEL) {
@@ -96,6 +99,7 @@ export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): Letter
     thickest: Math.max(...readings.map(({ thickest }) => thickest)),
     ...(whites.length > 0 && { counter: Math.max(...whites) }),
     ink: area / ((right - left) * (top - bottom)),
+    middle: (seen[0] + seen[1]) / 2,
     left,
     right,
     top,

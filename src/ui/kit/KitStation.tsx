@@ -123,20 +123,21 @@ export function KitStation({
       : `a new sheet of ${handById(hand).name}`;
   };
   const choose = async (kit: Kit) => {
+    const { tool, holder, ink, paper } = kit;
+    const nib = asNib(tool);
+    // The sheet first, and at once: whoever goes on to another station finds it ruled.
+    if (mine && nib) edit((r) => withChosenNib(r, nib, bodyMm));
     try {
-      const { tool, holder, ink, paper } = kit;
       const parts = { tool: tool.id, holder: holder?.id, ink: ink?.id, paper: paper?.id };
       await records.keep(choiceOf(hand), 'kit', { need, parts });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
       return;
     }
-    const nib = asNib(kit.tool);
     if (!mine) {
       router.push(`/rule?hand=${hand}${nib ? `&nib=${encodeURIComponent(nib.id)}` : ''}`);
       return;
     }
-    if (nib) edit((r) => withChosenNib(r, nib, bodyMm));
     notice({
       tone: 'done',
       text: nib

@@ -121,12 +121,13 @@ export function DimensionMarks({
   lean: number;
   unit: string;
 }) {
-  const { left, right, top, bottom } = measures;
+  const { left, right, top, bottom, middle } = measures;
   const colour = COLOURS.edge;
   const below = Math.min(bottom, 0) - OFF;
-  // Widths are measured along the slope: the line is as long as the letter is wide at the baseline, under its foot.
-  const start: Vec = [left, below];
-  const end: Vec = [right, below];
+  // The width is measured along the slope; the line that shows it stands under the letter as it leans.
+  const half = (right - left) / 2;
+  const start: Vec = [middle - half, below];
+  const end: Vec = [middle + half, below];
   const side = Math.max(...[top, bottom, body].map((y) => right + y * lean)) + OFF;
   return (
     <g>

@@ -50,10 +50,10 @@ export function Proportions({
               <th scope="row" className="text-left font-normal">
                 {name}
               </th>
-              <td className="text-right">
+              <td className="whitespace-nowrap pl-3 text-right">
                 {plain(value)} {unit.name}
               </td>
-              <td className="text-right">{plain(value * unit.mm)} mm</td>
+              <td className="whitespace-nowrap pl-3 text-right">{plain(value * unit.mm)} mm</td>
             </tr>
           ))}
         </tbody>
