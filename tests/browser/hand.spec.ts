@@ -44,10 +44,10 @@ test('the gallery is narrowed, compared and chosen from', async ({ page }) => {
   await tray.getByRole('button', { name: 'Take Italic away' }).click();
   await expect(tray.getByTestId('sample')).toHaveCount(1);
 
-  await card(page, 'textura').getByLabel('School of Textura').selectOption({ label: '4 nib widths' });
+  await card(page, 'textura').getByLabel('School of Textura').selectOption({ label: 'blacker' });
   await card(page, 'textura').getByRole('link', { name: 'Choose Textura' }).click();
   await expect(page.getByRole('button', { name: 'Hand: Textura' })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'School: 4 nib widths' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'School: blacker' })).toBeVisible();
 });
 
 test('which hand for me: from a purpose, a tool and a taste to hands with reasons', async ({ page }) => {

@@ -19,6 +19,7 @@ import { SidePanel } from '../sheet/SidePanel';
 import { Alphabet } from './Alphabet';
 import { compared, comparisons } from './compare';
 import { BLEND, describe, LetterView, VIEWS, type View } from './LetterView';
+import type { LetterUnit } from './letterUnit';
 import { BalanceMarks, DimensionMarks } from './Marks';
 import { PlayBar } from './PlayBar';
 import { isBalanced, Proportions } from './Proportions';
@@ -37,9 +38,6 @@ const TABS = ['Strokes', 'Pen', 'Weight', 'Measures', 'Shapes'] as const;
 type Tab = (typeof TABS)[number];
 
 const GROUPS = { angle: 'Angle', shape: 'Shape', school: 'School', letter: 'Letter' } as const;
-
-/** What letters are counted in, as it is said. */
-const UNIT_NAMES = { nib: 'nib widths', fifth: 'fifths', dot: 'dots' } as const;
 
 /** The letter at hand: the shape chosen for it, else the one the face writes. */
 const shapeOf = (face: Typeface, text: string): Cut => {
@@ -93,7 +91,7 @@ export function Desk({
   );
   const [blend, setBlend] = useState(BLEND);
   const hand = handOf(recipe);
-  const unit = { mm: letterUnit(shown), name: UNIT_NAMES[hand.unit] };
+  const unit: LetterUnit = { mm: letterUnit(shown), said: hand.unit };
   const options = comparisons(shown, face, cut, heldAngle);
   const second = other ? compared(other, shown, face, cut, heldAngle, set.letters) : undefined;
   const label = describe(cut, pen);
@@ -121,7 +119,7 @@ export function Desk({
                       measures={measureLetter(face, pen, cut)}
                       body={face.zones.body}
                       lean={tanDeg(face.slope)}
-                      unit={unit.name}
+                      unit={unit}
                     />
                     {isBalanced(face, cut.letter.text) && (
                       <BalanceMarks

@@ -3,6 +3,7 @@ import { plain } from '@/core/measure/units';
 import type { LetterMeasures } from '@/core/type/letterMeasures';
 import type { DiagonalPair } from '@/core/type/letterReadings';
 import { COLOURS } from './ink';
+import { inUnit, type LetterUnit } from './letterUnit';
 
 /** Height of lettering drawn with the letter, in letter units. */
 const TEXT = 0.55;
@@ -119,7 +120,7 @@ export function DimensionMarks({
   body: number;
   /** Shift to the right for every unit of height. */
   lean: number;
-  unit: string;
+  unit: LetterUnit;
 }) {
   const { left, right, top, bottom, middle } = measures;
   const colour = COLOURS.edge;
@@ -136,14 +137,14 @@ export function DimensionMarks({
         <Segment key={x} from={[x, y - TICK]} to={[x, y + TICK]} colour={colour} />
       ))}
       <Text x={(start[0] + end[0]) / 2} y={below - TEXT} colour={colour}>
-        {`${plain(right - left)} ${unit}`}
+        {inUnit(unit, right - left)}
       </Text>
       <Segment from={[side, bottom]} to={[side, top]} colour={colour} />
       {[bottom, top].map((y) => (
         <Segment key={y} from={[side - TICK, y]} to={[side + TICK, y]} colour={colour} />
       ))}
       <Text x={side + 0.25} y={(top + bottom) / 2} colour={colour} anchor="start">
-        {`${plain(top - bottom)} ${unit}`}
+        {inUnit(unit, top - bottom)}
       </Text>
     </g>
   );

@@ -5,6 +5,7 @@ import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { isCapital, type LetterMeasures, measureLetter, ownHeight } from '@/core/type/letterMeasures';
 import { diagonalBalance, parallelSpread } from '@/core/type/letterReadings';
+import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 
 /** Letters that stand on two leaning strokes instead of a stem. */
 export const isBalanced = (face: Typeface, text: string): boolean =>
@@ -23,7 +24,7 @@ export function Proportions({
   cut: Cut;
   face: Typeface;
   pen: WritingPen;
-  unit: { mm: number; name: string };
+  unit: LetterUnit;
 }) {
   const measures: LetterMeasures = measureLetter(face, pen, cut);
   const { left, right, top, bottom, counter } = measures;
@@ -50,10 +51,8 @@ export function Proportions({
               <th scope="row" className="text-left font-normal">
                 {name}
               </th>
-              <td className="whitespace-nowrap pl-3 text-right">
-                {plain(value)} {unit.name}
-              </td>
-              <td className="whitespace-nowrap pl-3 text-right">{plain(value * unit.mm)} mm</td>
+              <td className="whitespace-nowrap pl-3 text-right">{inUnit(unit, value)}</td>
+              <td className="whitespace-nowrap pl-3 text-right">{onPaper(unit, value)}</td>
             </tr>
           ))}
         </tbody>

@@ -3,6 +3,7 @@ import type { WritingPen } from '@/core/pen/pen';
 import { numbersOf } from '@/core/pen/taught';
 import type { Cut } from '@/core/type/cut';
 import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
+import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 
 /** What the pen does on a stroke, in a few words. */
 function manner({ angles, press }: StrokeReading): string {
@@ -22,8 +23,7 @@ export function StrokeList({
 }: {
   cut: Cut;
   pen: WritingPen;
-  /** Length of a letter unit in mm, and its name. */
-  unit: { mm: number; name: string };
+  unit: LetterUnit;
   /** The stroke being written. */
   current: number;
 }) {
@@ -48,7 +48,7 @@ export function StrokeList({
                 {numbers[i]}. {stroke.name}
               </strong>{' '}
               <span className="tabular-nums">
-                {manner(reading)}, {plain(reading.middle)} {unit.name} ({plain(reading.middle * unit.mm)} mm)
+                {manner(reading)}, {inUnit(unit, reading.middle)} ({onPaper(unit, reading.middle)})
               </span>
               {stroke.remark && <span className="block">{stroke.remark}</span>}
             </li>

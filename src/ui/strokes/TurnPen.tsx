@@ -10,6 +10,7 @@ import type { Typeface } from '@/core/type/face';
 import { measureLetter } from '@/core/type/letterMeasures';
 import { Toggle } from '../fields/Choices';
 import { Slider } from '../fields/Slider';
+import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 import { strokeRemarks } from './strokeRemarks';
 
 type Change = (recipe: Recipe) => Recipe;
@@ -48,7 +49,7 @@ export function TurnPen({
   onHoldAngle: (angle: number) => void;
   preview: (change: Change) => void;
   commit: (change: Change) => void;
-  unit: { mm: number; name: string };
+  unit: LetterUnit;
 }) {
   const hand = handOf(recipe);
   const edge = hand.tool === 'broad';
@@ -74,7 +75,7 @@ export function TurnPen({
     />
   );
   const measures = measureLetter(face, pen, cut);
-  const mm = (value: number) => `${plain(value)} ${unit.name} (${plain(value * unit.mm)} mm)`;
+  const mm = (value: number) => `${inUnit(unit, value)} (${onPaper(unit, value)})`;
   return (
     <section aria-labelledby="turn" className="space-y-3">
       <h2 id="turn" className="margin-heading">

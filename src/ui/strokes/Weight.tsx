@@ -7,6 +7,7 @@ import type { WritingPen } from '@/core/pen/pen';
 import { anglesForThickness } from '@/core/pen/thickness';
 import type { Cut } from '@/core/type/cut';
 import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
+import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 
 const WeightChart = dynamic(() => import('./WeightChart'), {
   ssr: false,
@@ -41,15 +42,7 @@ function answerFor(pen: WritingPen, reading: StrokeReading): { sentence: string;
 }
 
 /** Thickness over direction, with the letter's strokes as points on it, and the angle for half the weight. */
-export function Weight({
-  cut,
-  pen,
-  unit,
-}: {
-  cut: Cut;
-  pen: WritingPen;
-  unit: { mm: number; name: string };
-}) {
+export function Weight({ cut, pen, unit }: { cut: Cut; pen: WritingPen; unit: LetterUnit }) {
   const readings = cut.strokes.map((stroke) => readStroke(pen, stroke));
   const [asked, setAsked] = useState(0);
   const chosen = readings[Math.min(asked, readings.length - 1)] as StrokeReading;
@@ -73,14 +66,14 @@ export function Weight({
               key={i}
               value={i}
             >
-              {i + 1}. {reading.name}: {plain(reading.middle)} {unit.name}
+              {i + 1}. {reading.name}: {inUnit(unit, reading.middle)}
             </option>
           ))}
         </select>
       </label>
       <p className="remark text-sm" role="status">
-        {answer.sentence} It is then {plain(Math.max(chosen.middle * HALF, 0))} {unit.name} (
-        {plain(chosen.middle * HALF * unit.mm)} mm).
+        {answer.sentence} It is then {inUnit(unit, Math.max(chosen.middle * HALF, 0))} (
+        {onPaper(unit, chosen.middle * HALF)}).
       </p>
       <p className="text-sm opacity-80">
         {pen.kind === 'broad'

@@ -42,13 +42,13 @@ export const foundational = defineHand(broad, {
   schools: [
     {
       id: 'four-and-a-half',
-      name: '4½ nib widths',
+      name: 'usual weight',
       remark: 'The lighter build: counters stay open while the circle is being learnt.',
       set: {},
     },
     {
       id: 'four',
-      name: '4 nib widths',
+      name: 'heavier',
       remark: 'The heavier build, closer to the book hands it descends from.',
       set: { zones: { body: 4, capital: 6 } },
     },

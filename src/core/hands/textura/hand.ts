@@ -43,13 +43,13 @@ export const textura = defineHand(broad, {
   schools: [
     {
       id: 'five',
-      name: '5 nib widths',
+      name: 'usual weight',
       remark: 'Counter equal to stem with room for the diamonds.',
       set: {},
     },
     {
       id: 'four',
-      name: '4 nib widths',
+      name: 'blacker',
       remark: 'Blacker and closer: the picket fence shuts.',
       set: { zones: { body: 4, capital: 5.5 } },
     },

@@ -38,7 +38,7 @@ export const uncial = defineHand(broad, {
   schools: [
     {
       id: 'thirty',
-      name: 'pen at 30°',
+      name: 'slanted pen',
       remark: 'One comfortable angle throughout; thick and thin stay in balance.',
       set: { penAngle: 30 },
     },
