@@ -13,8 +13,8 @@ import {
   Wrench,
 } from 'lucide-react';
 import Link from 'next/link';
-import { usePathname, useSearchParams } from 'next/navigation';
-import { type ReactNode, useState } from 'react';
+import { usePathname, useRouter, useSearchParams } from 'next/navigation';
+import { type MouseEvent, type ReactNode, useState } from 'react';
 import { THEME_COOKIE, type Theme } from './theme';
 
 const STATIONS = [
@@ -33,10 +33,15 @@ const ONE_YEAR = 365 * 24 * 60 * 60;
 /** Stations that work on the sheet in the address; going from one to the other takes it along. */
 const ON_THE_SHEET: readonly string[] = ['/kit', '/rule', '/strokes', '/practise'];
 
+/** A click that opens another window or tab is the browser's. */
+const isElsewhere = ({ metaKey, ctrlKey, shiftKey, altKey }: MouseEvent) =>
+  metaKey || ctrlKey || shiftKey || altKey;
+
 /** The rail: the stations in working order. */
 export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: ReactNode }) {
   const path = usePathname();
   const search = useSearchParams().toString();
+  const router = useRouter();
   const [theme, setTheme] = useState(initial);
   const next: Theme = theme === 'vellum' ? 'lampblack' : 'vellum';
   const switchTheme = () => {
@@ -60,6 +65,12 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
           <Link
             key={href}
             href={takesSheet ? `${href}?${search}` : href}
+            onClick={(event) => {
+              // The sheet may have been edited since this was drawn: the address has it already.
+              if (!takesSheet || isElsewhere(event)) return;
+              event.preventDefault();
+              router.push(`${href}${window.location.search}`);
+            }}
             aria-current={here ? 'page' : undefined}
             className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-11 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-1 ${
               here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
