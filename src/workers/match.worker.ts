@@ -16,18 +16,15 @@ export interface MatchAnswer {
   readonly number: number;
   readonly match: Match;
   readonly purchase?: Purchase;
-  readonly ms: number;
 }
 
 self.onmessage = ({ data: { number, need, bench, buy } }: MessageEvent<MatchRequest>) => {
-  const started = performance.now();
   const found = match(need, bench);
   const purchase = buy.length > 0 ? onePurchase(need, bench, buy) : undefined;
   const answer: MatchAnswer = {
     number,
     match: found,
     ...(purchase && { purchase }),
-    ms: performance.now() - started,
   };
   self.postMessage(answer);
 };

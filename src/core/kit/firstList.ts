@@ -31,7 +31,7 @@ const PENCILS: FirstThing = {
   why: 'They draw the outline of every broad stroke: the cheapest way to learn the angle. Nothing to buy.',
 };
 
-/** By the kind of tool a hand is written with, and the school begun in (common teaching values, domain §5 and §12). */
+/** By the kind of tool a hand is written with, and the school begun in (common teaching values). */
 export function firstList({ hand: id, schools, side, purpose }: Need): FirstList {
   const hand = handById(id);
   const left = side === 'left' ? ', cut left-oblique if you can get one' : '';

@@ -354,7 +354,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
   },
 };
 
-/** Shanks of tube nibs have an arc of less than this, in mm (measured: about 1.3). */
+/** Shanks of tube nibs have an arc of less than this, in mm (estimate: the demo's has 1.3, other nibs over 3). */
 const TUBE_RADIUS = 2;
 
 type HolderRule = (need: Need, tool: Item, holder: Item) => Verdict;
