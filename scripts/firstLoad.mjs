@@ -9,7 +9,8 @@ import { chromium } from '@playwright/test';
 const address =
   process.argv.slice(2).find((argument) => !argument.startsWith('--')) ?? 'http://127.0.0.1:3000';
 const listsFiles = process.argv.includes('--files');
-const STATIONS = ['workshop', 'hand', 'rule', 'strokes', 'bench', 'kit', 'shelf', 'practise'];
+/** The second of a station is a fresh sheet, without words on it. */
+const STATIONS = 'workshop hand rule rule?hand=italic strokes bench kit shelf practise'.split(' ');
 /** How long a station is watched after it has fallen quiet: what it fetches when idle belongs to it as well. */
 const QUIET_MS = 2500;
 
@@ -36,7 +37,7 @@ for (const station of STATIONS) {
   await page.waitForTimeout(QUIET_MS);
   const files = [...scripts].map(([id, path]) => ({ path, bytes: sizes.get(id) ?? 0 }));
   const total = files.reduce((sum, file) => sum + file.bytes, 0);
-  console.log(`${station.padEnd(10)} ${(total / 1000).toFixed(0).padStart(4)} kB`);
+  console.log(`${station.padEnd(18)} ${(total / 1000).toFixed(0).padStart(4)} kB`);
   if (listsFiles)
     for (const file of files.sort((a, b) => b.bytes - a.bytes))
       console.log(`   ${(file.bytes / 1000).toFixed(1).padStart(6)} ${file.path}`);

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { listNibs } from '@/store/nibs';
 import { selectedPrinter } from '@/store/printers';
-import { WithLetters } from '@/ui/frame/WithLetters';
 import { RuleStation } from '@/ui/rule/RuleStation';
+import { WithExemplar } from '@/ui/rule/WithExemplar';
 import { openSheet, type Search } from '../_lib/openSheet';
 
 export const metadata: Metadata = { title: 'Rule' };
@@ -15,8 +15,8 @@ export default async function RulePage({ searchParams }: { searchParams: Search 
     selectedPrinter(),
   ]);
   return (
-    <WithLetters hands={[opened.recipe.hand]}>
+    <WithExemplar recipe={opened.recipe}>
       <RuleStation key={opened.id} opened={opened} drawer={drawer} printer={printer?.name ?? null} />
-    </WithLetters>
+    </WithExemplar>
   );
 }

@@ -8,13 +8,12 @@ import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
 import { handOf } from '@/core/setting/handOf';
-import { leftOut } from '@/core/sheet/draw/exemplar';
-import { layoutSheet } from '@/core/sheet/layout';
 import { nearestNib } from '@/core/sheet/nearestNib';
 import { readings } from '@/core/sheet/readings';
 import { remarks } from '@/core/sheet/remarks';
 import { pin, pinHere, type Quantity, unpin } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
+import { leftOutOf } from './exemplarLetters';
 
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
 
@@ -142,7 +141,7 @@ const Reading = ({ name, children }: { name: string; children: ReactNode }) => (
 /** What a teacher would say about this sheet. */
 export function Remarks({ recipe }: { recipe: Recipe }) {
   const { letters } = useLetterSet(recipe.hand).set;
-  const missing = leftOut(recipe, layoutSheet(recipe), letters);
+  const missing = leftOutOf(recipe, letters);
   const found = [
     ...remarks(recipe),
     ...(missing

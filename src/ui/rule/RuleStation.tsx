@@ -7,7 +7,6 @@ import { clamp } from '@/core/measure/units';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import { letterMark } from '@/core/setting/letterMark';
-import { ruleSheet } from '@/core/sheet/rule';
 import { pin, settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
@@ -19,6 +18,7 @@ import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
 import { type Opened, useSheet } from '../sheet/useSheet';
+import { EXEMPLAR_LETTERS, previewOf } from './exemplarLetters';
 import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin';
 import { More } from './More';
 
@@ -31,10 +31,10 @@ export interface RuleStationProps {
 
 /** Rule: from a hand and a nib to a sheet that prints true. */
 export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
-  const sheet = useSheet(opened);
+  const sheet = useSheet(opened, EXEMPLAR_LETTERS);
   const { recipe, edit } = sheet;
   const { letters } = useLetterSet(recipe.hand).set;
-  const drawing = useMemo(() => ruleSheet(recipe, letters), [recipe, letters]);
+  const drawing = useMemo(() => previewOf(recipe, letters), [recipe, letters]);
   const [zoom, setZoom] = useState<Zoom>('fit');
   const notice = useNotice();
 

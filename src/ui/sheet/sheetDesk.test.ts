@@ -282,7 +282,7 @@ describe('letters that are not here yet', () => {
   function slowly() {
     const here = new Set<string>(['italic']);
     let done: (ok: boolean) => void = () => undefined;
-    const fetch = (hand: string) =>
+    const fetch = ({ hand }: { hand: string }) =>
       new Promise<void>((fetched, fail) => {
         done = (ok) => {
           if (ok) here.add(hand);
@@ -290,7 +290,7 @@ describe('letters that are not here yet', () => {
           else fail(new Error('offline'));
         };
       });
-    const all = around({ letters: { here: (hand) => here.has(hand), fetch } });
+    const all = around({ letters: { here: ({ hand }) => here.has(hand), fetch } });
     const come = async (ok: boolean) => {
       done(ok);
       await vi.advanceTimersByTimeAsync(0);

@@ -11,14 +11,16 @@ import { after, begun, type SheetEvent, type SheetState } from './sheetState';
 /** Autosave waits this long after the last edit, in ms. */
 const AUTOSAVE_DELAY = 500;
 
+/** The letters a recipe needs, without which it cannot be drawn. */
+export interface Letters {
+  readonly here: (recipe: Recipe) => boolean;
+  readonly fetch: (recipe: Recipe) => Promise<void>;
+}
+
 /** What a desk reaches for outside itself. */
 export interface DeskPorts {
   readonly saver: Pick<Saver, 'save' | 'leave' | 'revision'>;
-  /** The letters of hands, without which nothing is drawn. */
-  readonly letters: {
-    readonly here: (hand: HandId) => boolean;
-    readonly fetch: (hand: HandId) => Promise<void>;
-  };
+  readonly letters: Letters;
   /** Keeps the sheet in this window, for reloads and Back. */
   readonly keep: (kept: Kept) => void;
   /** Reads what the server says somebody else has left. */
@@ -212,10 +214,10 @@ export class SheetDesk {
     return acts;
   }
 
-  /** Goes on once the letters of a recipe's hand are there; without them nothing could be drawn. */
+  /** Goes on once the letters a recipe needs are there; without them nothing could be drawn. */
   private whenWritten(recipe: Recipe, then: () => void): void {
     const { letters } = this.ports;
-    if (letters.here(recipe.hand)) {
+    if (letters.here(recipe)) {
       then();
       return;
     }
@@ -225,7 +227,7 @@ export class SheetDesk {
         kind: 'refused',
         refused: { problem: lettersMissing(recipe.hand), attempted: recipe },
       });
-    letters.fetch(recipe.hand).then(
+    letters.fetch(recipe).then(
       () => this.goOn([then, ...this.release()]),
       () => this.goOn([...this.release(), missing]),
     );

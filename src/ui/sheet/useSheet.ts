@@ -7,7 +7,7 @@ import { useNotice } from '../frame/notices';
 import { hasKept, type Kept, keptKey } from './keptWork';
 import { sheetAddress } from './recipeUrl';
 import { Saver, saverOf, type Work } from './saver';
-import { SheetDesk } from './sheetDesk';
+import { type Letters, SheetDesk } from './sheetDesk';
 
 /** A sheet as the server opened it. */
 export interface Opened extends Work {
@@ -37,13 +37,19 @@ function keepHere(id: string, kept: Kept): void {
   window.history.replaceState(null, '', sheetAddress(id, kept.history.present, window.location.pathname));
 }
 
+/** The letters of the hand, which most stations draw whatever the sheet says. */
+const HAND_LETTERS: Letters = {
+  here: ({ hand }) => isLoaded(hand),
+  fetch: ({ hand }) => loadScript(hand),
+};
+
 /** The desk of a sheet, and how it goes on from what this window had of it. */
-function deskOf({ id, name, recipe, revision, inAddress }: Opened) {
+function deskOf({ id, name, recipe, revision, inAddress }: Opened, letters: Letters) {
   const desk = new SheetDesk(
     { name, recipe },
     {
       saver: saverOf(id, revision, inAddress),
-      letters: { here: isLoaded, fetch: loadScript },
+      letters,
       keep: (kept) => keepHere(id, kept),
       readTheirs: async (data) => (await import('./kept')).theirsOf(data),
       copy: copyOf,
@@ -59,8 +65,8 @@ function deskOf({ id, name, recipe, revision, inAddress }: Opened) {
  * The sheet being edited (`SheetDesk`), in a window: kept in its session and its address, so that Back, reload and a
  * shared link find it; saved when the window closes or another station takes over.
  */
-export function useSheet(opened: Opened) {
-  const [{ desk, recall }] = useState(() => deskOf(opened));
+export function useSheet(opened: Opened, letters = HAND_LETTERS) {
+  const [{ desk, recall }] = useState(() => deskOf(opened, letters));
   const { history, name, refused, save } = useSyncExternalStore(desk.watch, desk.state, desk.state);
 
   useEffect(recall, [recall]);
