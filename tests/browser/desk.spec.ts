@@ -20,7 +20,7 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Export Comet captions' }).click();
   const file = readFileSync(await (await waiting).path());
-  expect(JSON.parse(file.toString())).toMatchObject({ format: 'elvane-recipe', version: 2, hand: 'italic' });
+  expect(JSON.parse(file.toString())).toMatchObject({ format: 'elvane-recipe', version: 3, hand: 'italic' });
 
   const upload = (content: string | Buffer) =>
     page.getByLabel('Recipe file').setInputFiles({
@@ -33,7 +33,7 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
   await upload('{ not json');
   await expect(page.getByRole('alert').first()).toContainText('“bolide.json” is not readable JSON');
   await upload(JSON.stringify({ ...JSON.parse(file.toString()), version: 9 }));
-  await expect(page.getByRole('alert').first()).toContainText('version 9; this Elvane reads up to version 2');
+  await expect(page.getByRole('alert').first()).toContainText('version 9; this Elvane reads up to version 3');
   await upload('x'.repeat(100_000));
   await expect(page.getByRole('alert').first()).toContainText('too large');
   await expect(page.getByRole('listitem')).toHaveCount(before);

@@ -112,7 +112,7 @@ describe('pens', () => {
   };
 
   it('a pointed pen swells to its shade and no further', () => {
-    expect(Math.abs(widest({ kind: 'pointed', shade: 0.8, hairline: 0.1 }) - 0.8)).toBeLessThan(ROUNDNESS);
+    expect(Math.abs(widest({ kind: 'pointed', spread: 0.8, hairline: 0.1 }) - 0.8)).toBeLessThan(ROUNDNESS);
   });
 
   it('a monoline keeps its line', () => {
@@ -128,7 +128,7 @@ describe('pens', () => {
       ],
     });
     const top = (tops: 'square' | 'round') => {
-      const ink = sweep({ kind: 'pointed', shade: 2, hairline: 0.1, tops }, full).flat();
+      const ink = sweep({ kind: 'pointed', spread: 2, hairline: 0.1, tops }, full).flat();
       return Math.max(...ink.map(([, y]) => y));
     };
     expect(top('square')).toBeCloseTo(5.05, 1);

@@ -78,7 +78,7 @@ describe('another nib, angle, slope or body', () => {
             zones,
             penAngle: 0,
             slope: 90 - slant,
-            pressed: { shade, hairline: shade / contrast },
+            pressed: { spread: shade, hairline: shade / contrast },
           }) as Typeface;
           expectBody(face, 'nouacemvw');
           const heights = (text: string) =>

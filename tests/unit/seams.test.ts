@@ -271,7 +271,7 @@ describe('letters off the line', () => {
 
 it('pressed letters stand off the outermost ink of an exit, by how the next is entered', () => {
   const pitch = pitchByInk({ low: { minim: 2 }, high: { minim: 1.75 } });
-  const measures = { shade: 0.8 } as Measures;
+  const measures = { spread: 0.8 } as Measures;
   const letter = (exit: Port | undefined, entry: string, first: number): Letter => ({
     text: 'x',
     variant: 'usual',
@@ -319,8 +319,8 @@ describe('strokes', () => {
     const [low, high] = extent(sweep(edge, third), 1);
     expect(high - low).toBeCloseTo(1 / 3, 6);
     expect(areaOfOutlines(exactOutlines(edge, third))).toBeCloseTo(areaOfPolygons(sweep(edge, third)), 3);
-    expect(penFor({ kind: 'pointed', shade: 1, hairline: 0.1 }, { nib: 0.5 })).toMatchObject({
-      shade: 0.5,
+    expect(penFor({ kind: 'pointed', spread: 1, hairline: 0.1 }, { nib: 0.5 })).toMatchObject({
+      spread: 0.5,
       hairline: 0.1,
     });
     expect(penFor({ kind: 'monoline', line: 0.4 }, { nib: 0.5 })).toMatchObject({ line: 0.2 });
@@ -362,7 +362,7 @@ describe('strokes', () => {
 
 describe('pressed pens', () => {
   it('with square tops spread from the hairline when they must, with round ones at once', () => {
-    const tines = { kind: 'pointed', shade: 1, hairline: 0.2 } as const;
+    const tines = { kind: 'pointed', spread: 1, hairline: 0.2 } as const;
     expect([0, 0.1, 0.5, 1].map((press) => pressedWidth(tines, press))).toEqual([0.2, 0.2, 0.5, 1]);
     const hair = { ...tines, tops: 'round' } as const;
     expect([0, 0.5, 1].map((press) => pressedWidth(hair, press))).toEqual([0.2, expect.closeTo(0.6, 9), 1]);

@@ -1,11 +1,11 @@
 import 'server-only';
+import { withNib } from '@/core/document/chosenNib';
 import { freshRecipe } from '@/core/document/defaults';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { handById, isHand, OPENING_HAND } from '@/core/hands/registry';
 import { nibsFor } from '@/core/kit/nib';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
-import { pin } from '@/core/sheet/solve';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
 import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
@@ -26,7 +26,7 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);
-    return fresh(await withNib(await inOwnShapes(freshRecipe(hand, known?.id)), nib));
+    return fresh(await withNibOf(await inOwnShapes(freshRecipe(hand, known?.id)), nib));
   }
   const id = idSchema.safeParse(sheetId).data;
   const stored = id ? await findSheet(id) : undefined;
@@ -56,11 +56,11 @@ async function inOwnShapes(recipe: Recipe): Promise<Recipe> {
 }
 
 /** A fresh recipe with a nib of the drawer, where it has that one and it can write the hand. */
-async function withNib(recipe: Recipe, id: string | undefined): Promise<Recipe> {
+async function withNibOf(recipe: Recipe, id: string | undefined): Promise<Recipe> {
   if (id === undefined) return recipe;
   const nib = nibsFor(handOf(recipe).tool, await listNibs()).find((candidate) => candidate.id === id);
   try {
-    return nib ? { ...pin(recipe, 'width', nib.width), nib: nib.id } : recipe;
+    return nib ? withNib(recipe, nib) : recipe;
   } catch (error) {
     if (!(error instanceof Problem)) throw error;
     return recipe;

@@ -7,7 +7,7 @@ import { whatFollows, withChosenNib } from './chosenNib';
 import { freshRecipe } from './defaults';
 
 beforeAll(loadAllScripts);
-const nib = (width: number) => ({ id: 'owned', width });
+const nib = (width: number, edge = 0.1) => ({ id: 'owned', width, edge });
 
 describe('a nib that is chosen', () => {
   it('of 2 mm with nine lines wanted keeps its 2 mm; the weight follows', () => {

@@ -1,16 +1,29 @@
 import { countsByPen } from '../hand/hand';
+import type { Nib } from '../kit/nib';
 import { type Mm, plain } from '../measure/units';
 import { counted } from '../measure/words';
+import { DIP_NIB_EDGE } from '../pen/edge';
 import { Problem } from '../problem/problem';
 import { handOf } from '../setting/handOf';
 import { bodyHeight, pin, roomForLines, settle } from '../sheet/solve';
 import type { Recipe } from './recipe';
 
 /** A nib as it is chosen for a sheet. */
-export interface ChosenNib {
-  readonly id: string;
-  readonly width: Mm;
-}
+export type ChosenNib = Pick<Nib, 'id' | 'width' | 'edge'>;
+
+/** The sheet with a nib taken from the drawer, its width pinned. */
+export const withNib = (recipe: Recipe, { id, width, edge }: ChosenNib): Recipe => ({
+  ...pin(recipe, 'width', width),
+  nib: id,
+  edge,
+});
+
+/** The sheet with a width of nobody's nib. */
+export const withAnyNib = (recipe: Recipe, width: Mm): Recipe => ({
+  ...pin(recipe, 'width', width),
+  nib: '',
+  edge: DIP_NIB_EDGE,
+});
 
 /** Weights are told apart to half a tenth. */
 const WEIGHT_SEEN = 0.05;
@@ -21,8 +34,8 @@ const FAR_OFF = 2;
  * The sheet ruled for a nib that is owned: it keeps its own measured width, and weight, body or lines follow. A body
  * wanted besides is ruled where the weight that follows can be written at all; else the hand's own weight is.
  */
-export function withChosenNib(recipe: Recipe, { id, width }: ChosenNib, bodyMm: Mm | null): Recipe {
-  const own: Recipe = { ...recipe, nib: id };
+export function withChosenNib(recipe: Recipe, { id, width, edge }: ChosenNib, bodyMm: Mm | null): Recipe {
+  const own: Recipe = { ...recipe, nib: id, edge };
   if (!countsByPen(handOf(recipe))) {
     const settled: Recipe = { ...own, width };
     return bodyMm === null ? settled : pin(settled, 'bodyMm', bodyMm);

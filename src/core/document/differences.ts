@@ -6,6 +6,7 @@ const NAMES: Readonly<Partial<Record<keyof Recipe, string>>> = {
   hand: 'the hand',
   school: 'the school',
   width: 'the nib or shade',
+  edge: 'how thick the edge is',
   penAngle: 'the pen angle',
   slope: 'the slope',
   ratioUnit: 'the unit',

@@ -25,6 +25,7 @@ export function changeHand(recipe: Recipe, handId: HandId, school?: string): Rec
     ...next,
     width: recipe.width,
     nib: recipe.nib,
+    edge: recipe.edge,
     given: {
       body: part.zones.body,
       ...(lines !== undefined && { lines }),

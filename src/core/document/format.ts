@@ -1,3 +1,3 @@
 /** What a recipe says it is, and the version this Elvane writes. */
 export const RECIPE_FORMAT = 'elvane-recipe';
-export const RECIPE_VERSION = 2;
+export const RECIPE_VERSION = 3;

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import earlier from '../../../tests/fixtures/recipes.version1.json';
 import { rulableRecipe } from '../../../tests/support/recipes';
 import { loadAllScripts } from '../hands/scripts';
+import { spreadFor } from '../pen/thickness';
 import { Problem } from '../problem/problem';
 import { freshRecipe } from './defaults';
 import { demoSheets } from './demoSheets';
@@ -56,7 +57,7 @@ describe('reading a recipe', () => {
     [null, /not an Elvane recipe/],
     [[], /not an Elvane recipe/],
     [{ hello: 'world' }, /not an Elvane recipe/],
-    [{ ...recipe, version: 7 }, /version 7; this Elvane reads up to version 2/],
+    [{ ...recipe, version: 7 }, /version 7; this Elvane reads up to version 3/],
     [{ ...recipe, version: 'new' }, /must be a whole number/],
     [{ ...recipe, extra: 1 }, /does not know: “extra”/],
     [{ ...recipe, paper: undefined }, /“paper” is missing/],
@@ -84,8 +85,32 @@ describe('a recipe of an earlier version', () => {
       // What the ten-minute page holds is worked out anew whenever rows are; what was kept stays as it was.
       expect(practice, name).toEqual((old as { practice?: unknown }).practice ?? { bands: [] });
       const { practice: _, ...today } = now.get(name);
-      expect(lifted, name).toEqual(today);
+      // A shade was told along the line, and is told across it, as finely as it was rounded.
+      const { width, writing, ...same } = lifted;
+      const { width: widthToday, writing: writingToday, ...sameToday } = today;
+      expect(same, name).toEqual(sameToday);
+      expect(Math.abs(width - widthToday), name).toBeLessThan(0.011);
+      expect(Math.abs(writing.contrast - writingToday.contrast), name).toBeLessThan(0.11);
     }
+  });
+
+  it('draws shades as it did when they were told along the line', () => {
+    const drawn = { ...freshRecipe('copperplate'), version: 2, width: 1.2, slope: 38 };
+    const { width, slope, writing, nib } = parseRecipe({
+      ...drawn,
+      writing: { ...drawn.writing, contrast: 6 },
+    });
+    expect(nib).toBe('');
+    const hairline = width / writing.contrast;
+    expect(hairline).toBeCloseTo(0.2, 2);
+    expect(spreadFor(width, hairline, slope)).toBeCloseTo(1.2, 1.5);
+  });
+
+  it('keeps the shade of a nib it was ruled for, and the width of an edge', () => {
+    const pointed = { ...freshRecipe('copperplate'), version: 2, width: 1.2, nib: 'pointed-flexible' };
+    expect(parseRecipe(pointed).width).toBe(1.2);
+    expect(parseRecipe({ ...freshRecipe('italic'), version: 2 }).width).toBe(2.4);
+    expect(parseRecipe({ ...freshRecipe('brush'), version: 2, width: 1.9 }).width).toBe(1.9);
   });
 
   it('keeps the nibs of a comparison sheet, which were called bands', () => {

@@ -7,6 +7,7 @@ import { read } from '../problem/read';
 import { schoolOfHand } from '../setting/setting';
 import { sheetShape } from '../sheet/sheet';
 import { RECIPE_FORMAT, RECIPE_VERSION } from './format';
+import { MIGRATIONS } from './migrations';
 
 /**
  * The recipe: everything that decides what a sheet looks like, as versioned plain JSON (docs/formats.md): a setting and
@@ -27,14 +28,6 @@ export const recipeSchema = z
 
 export type Recipe = z.infer<typeof recipeSchema>;
 
-type Old = Readonly<Record<string, unknown>>;
-
-/** Steps that lift a recipe of version n to n + 1. */
-const MIGRATIONS: Readonly<Record<number, (old: Old) => Old>> = {
-  // The nibs of a comparison sheet were called bands, as the bands of a practice page are.
-  1: ({ bands, ...rest }) => ({ ...rest, version: 2, ...(bands !== undefined && { nibs: bands }) }),
-};
-
 /**
  * Reads a recipe of any version up to the current one from untrusted data.
  * @throws Problem naming the field, when the data is not a recipe, is from a later version, or is out of range.
@@ -43,7 +36,7 @@ export function parseRecipe(data: unknown): Recipe {
   if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== RECIPE_FORMAT) {
     throw new Problem('format', 'This is not an Elvane recipe: its “format” is not “elvane-recipe”.');
   }
-  let current = data as Record<string, unknown>;
+  let current = data as Readonly<Record<string, unknown>>;
   const version = current.version;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
     throw new Problem('version', 'The recipe’s “version” must be a whole number from 1.');

@@ -29,8 +29,8 @@ export interface Measures {
   readonly angle: Degrees;
   /** Off the vertical. Letters are drawn upright and leant afterwards; a true ellipse must know by how much. */
   readonly slope: Degrees;
-  /** Full shade of a pointed pen, measured along the line; 1 for the broad edge. */
-  readonly shade: NibWidths;
+  /** Full spread of a pressed pen, level as its tines open (`shadeAcross` tells the shade); 1 for the broad edge. */
+  readonly spread: NibWidths;
   /** How far the pen's ink reaches over its centre: ½ sin α for a pen turned by `turn` off the hand's angle. */
   readonly half: (turn?: Degrees) => NibWidths;
 }

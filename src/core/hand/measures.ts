@@ -14,8 +14,8 @@ export interface Setting {
   readonly slope: Degrees;
   /** A name of the hand's own. */
   readonly style?: string;
-  /** Full shade and hairline of a pressed pen, or the line of a round point as both. */
-  readonly pressed: { readonly shade: NibWidths; readonly hairline: NibWidths };
+  /** Full spread and hairline of a pressed pen, or the line of a round point as both. */
+  readonly pressed: { readonly spread: NibWidths; readonly hairline: NibWidths };
 }
 
 /**
@@ -41,7 +41,7 @@ export function measuresOf(hand: Pick<Hand, 'tool' | 'breadth' | 'second'>, sett
     ...(hand.second && isDoubled(setting.style) && { second: hand.second }),
     angle,
     slope,
-    shade: edge ? 1 : pressed.shade,
+    spread: edge ? 1 : pressed.spread,
     half,
   };
 }

@@ -20,19 +20,19 @@ export function penOf(
   { penAngle, pressed, style }: Pick<Setting, 'penAngle' | 'pressed' | 'style'>,
   { edge, held = false }: Grip,
 ): WritingPen {
-  const { shade, hairline } = pressed;
+  const { spread, hairline } = pressed;
   switch (tool) {
     case 'broad': {
       const width = unit === 'dot' ? EDGE_IN_DOTS : 1;
       return { kind: 'broad', width, steel: edge, angle: penAngle, held };
     }
     case 'pointed':
-      return { kind: 'pointed', shade, hairline };
+      return { kind: 'pointed', spread, hairline };
     case 'brush':
-      return { kind: 'pointed', shade, hairline, tops: 'round' };
+      return { kind: 'pointed', spread, hairline, tops: 'round' };
     case 'monoline':
       return second && isDoubled(style)
-        ? { kind: 'doubled', line: shade, gap: second, filled: style === 'filled' }
-        : { kind: 'monoline', line: shade };
+        ? { kind: 'doubled', line: spread, gap: second, filled: style === 'filled' }
+        : { kind: 'monoline', line: spread };
   }
 }

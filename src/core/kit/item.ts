@@ -1,3 +1,5 @@
+import type { Mm } from '../measure/units';
+import { DIP_NIB_EDGE } from '../pen/edge';
 import type { Item } from './itemFormat';
 import type { ItemKind, ToolKind } from './itemKinds';
 import type { Nib, NibKind } from './nib';
@@ -67,10 +69,21 @@ const NIB_KIND: Readonly<Partial<Record<ItemKind, NibKind>>> = {
 /** What kind of nib a kind of thing is; undefined for what cannot be ruled for. */
 export const nibKindOf = (kind: ItemKind): NibKind | undefined => NIB_KIND[kind];
 
+/**
+ * How thick the edge of a thing is, whatever its width (common teaching value for steel: 0.05 to 0.15 mm; felt and quills
+ * are blunter: estimates). Others are as steel, or have no edge.
+ */
+const EDGES: Readonly<Partial<Record<ItemKind, Mm>>> = {
+  'felt-marker': 0.3,
+  quill: 0.2,
+  'cartridge-pen': 0.15,
+};
+
 /** The item as a nib; undefined for what has no width or cannot be ruled for. */
 export function asNib({ id, kind, label, width, uncertainty, measuredAt }: Item): Nib | undefined {
   const nibKind = NIB_KIND[kind];
-  return nibKind && width !== null ? { id, kind: nibKind, label, width, uncertainty, measuredAt } : undefined;
+  if (!nibKind || width === null) return undefined;
+  return { id, kind: nibKind, label, width, edge: EDGES[kind] ?? DIP_NIB_EDGE, uncertainty, measuredAt };
 }
 
 const KIND_OF_NIB: Readonly<Record<NibKind, ToolKind>> = {
@@ -81,7 +94,7 @@ const KIND_OF_NIB: Readonly<Record<NibKind, ToolKind>> = {
 };
 
 /** A nib as an item of the bench, with what is known of it already kept. */
-export const fromNib = (nib: Nib, before?: Item): Item => ({
+export const fromNib = (nib: Omit<Nib, 'edge'>, before?: Item): Item => ({
   ...(before ?? blankItem(nib.id, KIND_OF_NIB[nib.kind], nib.label)),
   label: nib.label,
   width: nib.width,

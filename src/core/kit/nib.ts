@@ -9,8 +9,10 @@ export interface Nib {
   readonly id: string;
   readonly kind: NibKind;
   readonly label: string;
-  /** Edge length W, gap of two points, or full shade. */
+  /** Edge length W, gap of two points, or full shade, across the stroke. */
   readonly width: Mm;
+  /** Thickness of its edge. */
+  readonly edge: Mm;
   /** Standard uncertainty of a measured width; null where the width is only as marked. */
   readonly uncertainty: Mm | null;
   readonly measuredAt: string | null;

@@ -23,12 +23,13 @@ export type Pen =
       readonly rounding?: number;
     }
   /**
-   * A point that spreads under pressure from `hairline` to `shade`: a segment in direction `lie` (level unless the
-   * tines are turned) with the hairline's round ends, so that shades have square tops; a brush has round ones.
+   * A point that opens under pressure from `hairline` to `spread`: a segment in direction `lie` (level unless the
+   * tines are turned) with the hairline's round ends, so that shades have square tops; a brush has round ones. A shade
+   * on a slope is thinner across than its spread (`shadeAcross`).
    */
   | {
       readonly kind: 'pointed';
-      readonly shade: number;
+      readonly spread: number;
       readonly hairline: number;
       readonly lie?: Degrees;
       readonly tops?: 'square' | 'round';
@@ -111,9 +112,9 @@ export const edgeAngle = (
  * a corner where it meets the hairline.
  */
 export const pressedWidth = (
-  { shade, hairline, tops }: Pick<PointedPen, 'shade' | 'hairline' | 'tops'>,
+  { spread, hairline, tops }: Pick<PointedPen, 'spread' | 'hairline' | 'tops'>,
   press: number,
-): number => (tops === 'round' ? hairline + (shade - hairline) * press : Math.max(hairline, shade * press));
+): number => (tops === 'round' ? hairline + (spread - hairline) * press : Math.max(hairline, spread * press));
 
 /** Share of an edge that touches the paper: all of it, or, lifted onto a corner, as little as it is thick. */
 export const touching = (pen: Pick<BroadPen, 'width' | 'steel'>, { press }: Pick<PenPose, 'press'>): number =>
@@ -231,7 +232,7 @@ export function penFor<P extends Pen>(pen: P, { nib }: Pick<Stroke, 'nib'>): P {
     case 'two-point':
       return { ...pen, width: pen.width * nib };
     case 'pointed':
-      return { ...pen, shade: Math.max(pen.hairline, pen.shade * nib) };
+      return { ...pen, spread: Math.max(pen.hairline, pen.spread * nib) };
     case 'monoline':
       return { ...pen, line: pen.line * nib };
     case 'doubled':

@@ -28,8 +28,8 @@ describe('stroke thickness', () => {
     expect(stemThickness(2, 45, 7)).toBeCloseTo(2 * Math.cos((52 * Math.PI) / 180), 9);
   });
 
-  it('never falls under the thickness of the steel', () => {
-    expect(strokeThickness(2.4, 45, 45, 0.08)).toBe(0.08);
+  it('along the edge is that of the steel', () => {
+    expect(strokeThickness(2.4, 45, 45, 0.08)).toBeCloseTo(0.08, 9);
   });
 
   it('is the same there and back, and never more than W', () => {

@@ -15,6 +15,7 @@ export interface Limit {
  */
 export const LIMITS = {
   width: { label: 'Nib width', unit: 'mm', low: 0.1, high: 30, step: 0.1 },
+  edge: { label: 'Thickness of the edge', unit: 'mm', low: 0.01, high: 2, step: 0.05 },
   bodyMm: { label: 'Body height', unit: 'mm', low: 1, high: 200, step: 0.5 },
   body: { label: 'Body', unit: '', low: 0.5, high: 200, step: 0.5 },
   ascender: { label: 'Ascender', unit: '', low: 0, high: 200, step: 0.5 },

@@ -1,5 +1,6 @@
 import { countsByPen, type Hand, inSchool } from '../hand/hand';
 import { type HandId, handById } from '../hands/registry';
+import { DIP_NIB_EDGE } from '../pen/edge';
 import type { Given } from './given';
 import { PLAIN_WRITING } from './plainWriting';
 import type { Setting } from './setting';
@@ -20,6 +21,7 @@ export function handSetting(handId: HandId, schoolId?: string): Setting {
     school,
     width: hand.width,
     nib: '',
+    edge: DIP_NIB_EDGE,
     penAngle: hand.penAngle?.usual ?? 0,
     slope: hand.slope.usual,
     ratioUnit: hand.ratioUnit ?? 1,

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { handIdSchema } from '../hands/handId';
 import { type HandId, handById, isHand } from '../hands/registry';
+import { DIP_NIB_EDGE } from '../pen/edge';
 import { ranged } from '../problem/ranged';
 import { flag, shortText } from '../problem/schema';
 import { givenSchema } from './given';
@@ -17,6 +18,8 @@ export const settingShape = {
   school: shortText('School', 40),
   width: ranged('width'),
   nib: shortText('Name of the nib', 80),
+  /** Thickness of the edge: the nib's own, whatever its width. Absent in earlier recipes. */
+  edge: ranged('edge').default(DIP_NIB_EDGE),
   penAngle: ranged('penAngle'),
   slope: ranged('slope'),
   ratioUnit: ranged('ratioUnit'),

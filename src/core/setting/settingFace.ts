@@ -2,6 +2,7 @@ import type { Zones } from '../hand/hand';
 import type { Letter } from '../hand/letter';
 import type { Mm, NibWidths } from '../measure/units';
 import { lru, perObject } from '../memo/memo';
+import { spreadFor } from '../pen/thickness';
 import type { Typeface } from '../type/face';
 import { typeface } from '../type/typeface';
 import { handOf } from './handOf';
@@ -40,21 +41,22 @@ export function letterZones(recipe: Setting, width: Mm = recipe.width): Zones {
 }
 
 /**
- * Full shade and hairline of a pressed pen in letter units. A shade too fat for the body is written as fat as the
- * letters can bear.
+ * Full spread and hairline of a pressed pen in letter units, for a shade of `width` measured across the stroke. A spread
+ * too wide for the body is written as wide as the letters can bear.
  */
 export function pressedPen(recipe: Setting, width: Mm = recipe.width) {
   const { fattestShade, tool } = handOf(recipe);
-  const shade = Math.min(fattestShade, width / letterUnit(recipe, width));
-  return { shade, hairline: tool === 'monoline' ? shade : shade / recipe.writing.contrast };
+  const shade = width / letterUnit(recipe, width);
+  const hairline = tool === 'monoline' ? shade : shade / recipe.writing.contrast;
+  const spread = tool === 'pointed' ? spreadFor(shade, hairline, recipe.slope) : shade;
+  // Only what the point leaves at its widest is held back; the hairline keeps its share.
+  const bearable = Math.min(1, fattestShade / spread);
+  return { spread: spread * bearable, hairline: hairline * bearable };
 }
-
-/** Thickness of the edge of a dip nib, whatever its width: 0.05 to 0.15 mm (common teaching value). */
-const EDGE: Mm = 0.1;
 
 /** Thickness of the edge in letter units. */
 export const edgeOf = (recipe: Setting, width: Mm = recipe.width): NibWidths =>
-  EDGE / letterUnit(recipe, width);
+  recipe.edge / letterUnit(recipe, width);
 
 /** Letters of one's own at the bodies they were last asked for. */
 const BODIES = 8;

@@ -5,7 +5,7 @@ import { sweep } from '../pen/pen';
 import { compileStroke } from '../pen/stroke';
 import { blendedInk, isLighter, mixed, touchedLeft } from './blend';
 
-const pen = { kind: 'pointed', shade: 1, hairline: 0.2, tops: 'round' } as const;
+const pen = { kind: 'pointed', spread: 1, hairline: 0.2, tops: 'round' } as const;
 const strokes = [
   stroke('down', [to(0, 5, -90), line(0, 0)]),
   stroke('down', [to(3, 5, -90), line(3, 0)]),

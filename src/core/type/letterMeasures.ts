@@ -1,7 +1,7 @@
 import type { Vec } from '../geometry/vec';
 import { type Degrees, type NibWidths, tanDeg } from '../measure/units';
 import type { Polygon, WritingPen } from '../pen/pen';
-import { barThickness, stemThickness } from '../pen/thickness';
+import { barThickness, fullShade, stemThickness } from '../pen/thickness';
 import { type Cut, inkOf } from './cut';
 import type { Typeface } from './face';
 import { readStroke } from './letterReadings';
@@ -62,7 +62,7 @@ function weightsOf(pen: WritingPen, slope: Degrees): Pick<LetterMeasures, 'stem'
         bar: barThickness(pen.width, pen.angle, pen.steel),
       };
     case 'pointed':
-      return { stem: pen.shade, bar: pen.hairline };
+      return { stem: fullShade(pen, slope), bar: pen.hairline };
     case 'monoline':
       return { stem: pen.line, bar: pen.line };
     case 'doubled':

@@ -3,7 +3,7 @@ import { directionOf, distance, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, type NibWidths, sinDeg } from '../measure/units';
 import { type BroadPen, doubling, edgeAngle, pressedWidth, type WritingPen } from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
-import { strokeThickness } from '../pen/thickness';
+import { shadeAcross, strokeThickness } from '../pen/thickness';
 import { type PenPose, trace } from '../pen/trace';
 
 /** What a pen makes of one stroke. */
@@ -24,8 +24,8 @@ export interface StrokeReading {
 const STEP: NibWidths = 0.1;
 
 /**
- * Thickness across the direction of travel. A broad edge: W·|sin(θ − α)|, not under its steel. A pointed pen spreads
- * along the line only, so its shade tells by its fall: (w − h)·|sin θ| + h, h the hairline.
+ * Thickness across the direction of travel. A broad edge: W·|sin(θ − α)| + e·|cos(θ − α)|. Tines spread along the line
+ * only, so their shade tells by its fall: (w − h)·|sin θ| + h, h the hairline; a brush is as thick every way.
  */
 export function thicknessAt(pen: WritingPen, pose: Pick<PenPose, 'turn' | 'press' | 'direction'>): NibWidths {
   if (pen.kind === 'broad')
@@ -33,8 +33,8 @@ export function thicknessAt(pen: WritingPen, pose: Pick<PenPose, 'turn' | 'press
   if (pen.kind === 'monoline') return pen.line;
   // The second contour lies level beside the first: across the way it is nearer by the fall.
   if (pen.kind === 'doubled') return pen.line + pen.gap * doubling(pose) * Math.abs(sinDeg(pose.direction));
-  const spread = pressedWidth(pen, pose.press) - pen.hairline;
-  return spread * Math.abs(sinDeg(pose.direction)) + pen.hairline;
+  const mark = pressedWidth(pen, pose.press);
+  return pen.tops === 'round' ? mark : shadeAcross(mark, pen.hairline, 90 - pose.direction);
 }
 
 /** Reads a stroke's weight off the directions it takes and what the pen does meanwhile. */

@@ -27,7 +27,7 @@ export interface TypefaceKey {
   /** How its letters are finished, where the hand has several ways. */
   readonly style?: string;
   /** Full shade and hairline of a pressed pen in letter units; not used by a broad edge. */
-  readonly pressed?: { readonly shade: NibWidths; readonly hairline: NibWidths };
+  readonly pressed?: { readonly spread: NibWidths; readonly hairline: NibWidths };
   /** Thickness of a broad edge in letter units. */
   readonly edge?: NibWidths;
   /** Hold this one angle for every stroke, whatever the letter asks for. */
@@ -51,7 +51,7 @@ const numbered = perObject((_: object) => ++count);
 let count = 0;
 
 /** The usual pressed pen: a full shade of 0.74 fifths of the body, nine times the hairline. */
-const USUAL_PRESSED = { shade: 0.74, hairline: 0.08 };
+const USUAL_PRESSED = { spread: 0.74, hairline: 0.08 };
 
 /** The typeface for a hand as a recipe has it; undefined for a hand whose letters are not drawn yet. */
 export function typeface(key: TypefaceKey): Typeface | undefined {

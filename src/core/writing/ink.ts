@@ -50,7 +50,7 @@ const START = 1.5;
 function doubleGap(pen: Pen): NibWidths {
   if (pen.kind === 'doubled') return pen.gap;
   if (pen.kind === 'broad') return pen.width * cosDeg(pen.angle);
-  return pen.kind === 'pointed' ? pen.shade : 1;
+  return pen.kind === 'pointed' ? pen.spread : 1;
 }
 
 /** Chains of dots reach so far from the ink: their white, and half a dot. */

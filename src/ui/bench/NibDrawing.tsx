@@ -18,7 +18,7 @@ export function NibDrawing({ item }: { item: Item }) {
   const pen: Pen = pointed
     ? {
         kind: 'pointed',
-        shade: width,
+        spread: width,
         hairline: Math.min(0.1, width),
         tops: item.kind === 'brush-pen' ? 'round' : 'square',
       }

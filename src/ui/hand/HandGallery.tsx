@@ -1,12 +1,12 @@
 'use client';
 
 import { type ReactNode, useEffect, useMemo, useState } from 'react';
+import { withNib } from '@/core/document/chosenNib';
 import { freshRecipe } from '@/core/document/defaults';
 import type { ToolFamily } from '@/core/hand/hand';
 import { LOOKS, PURPOSES, STAGES } from '@/core/hand/portrait';
 import { HANDS, type HandId } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
-import { pin } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 import { Compared } from './Compared';
 import { bestNib, filtered, isOwned, NO_FILTERS } from './filters';
@@ -37,7 +37,7 @@ export function HandGallery({ title, drawer }: { title: ReactNode; drawer: reado
       HANDS.map((hand) => {
         const nib = bestNib(hand, drawer);
         const fresh = freshRecipe(hand.id, schools[hand.id]);
-        return nib ? { ...pin(fresh, 'width', nib.width), nib: nib.id } : fresh;
+        return nib ? withNib(fresh, nib) : fresh;
       }),
     [drawer, schools],
   );

@@ -8,6 +8,7 @@ const nib = (id: string, kind: Nib['kind'], width: number): Nib => ({
   kind,
   label: id,
   width,
+  edge: 0.1,
   uncertainty: null,
   measuredAt: null,
 });

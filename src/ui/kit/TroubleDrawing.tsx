@@ -8,7 +8,7 @@ const written = (pen: Pen, ...strokes: (readonly Knot[])[]): Polygon[] =>
   strokes.flatMap((knots) => sweep(pen, compileStroke(stroke('seen', knots))));
 
 const broad = (width: number): Pen => ({ kind: 'broad', width, steel: 0.05, angle: 45 });
-const point: Pen = { kind: 'pointed', shade: 1, hairline: 0.1 };
+const point: Pen = { kind: 'pointed', spread: 1, hairline: 0.1 };
 const spot = (x: number, y: number, size: number): Polygon[] =>
   written({ kind: 'monoline', line: size }, [to(x, y), line(x + 0.01, y)]);
 const stem = (x: number, lean = 0): Knot[] => [to(x + lean, 5), line(x, 0)];

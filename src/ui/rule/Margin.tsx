@@ -2,6 +2,7 @@
 
 import { Pin, PinOff } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { withNib } from '@/core/document/chosenNib';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import type { Nib } from '@/core/kit/nib';
@@ -11,7 +12,7 @@ import { handOf } from '@/core/setting/handOf';
 import { nearestNib } from '@/core/sheet/nearestNib';
 import { readings } from '@/core/sheet/readings';
 import { remarks } from '@/core/sheet/remarks';
-import { pin, pinHere, type Quantity, unpin } from '@/core/sheet/solve';
+import { pinHere, type Quantity, unpin } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
 import { leftOutOf } from './exemplarLetters';
 
@@ -97,11 +98,7 @@ export function NearestInDrawer({
       Nearest in your drawer: the {nib.label}. It makes the body {plain(body)} mm
       {lines > 0 ? ` and fits ${lines} ${lines === 1 ? 'line' : 'lines'}` : ', but not one line fits'}.{' '}
       {lines > 0 && (
-        <button
-          type="button"
-          className="btn btn-xs"
-          onClick={() => edit((r) => ({ ...pin(r, 'width', nib.width), nib: nib.id }))}
-        >
+        <button type="button" className="btn btn-xs" onClick={() => edit((r) => withNib(r, nib))}>
           Take it
         </button>
       )}

@@ -1,13 +1,14 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import { withNib } from '@/core/document/chosenNib';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { clamp } from '@/core/measure/units';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import { letterMark } from '@/core/setting/letterMark';
-import { pin, settle } from '@/core/sheet/solve';
+import { settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
 import { call, download, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
@@ -55,7 +56,7 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
         direction === 1
           ? sorted.find(({ width }) => width > r.width + 1e-6)
           : sorted.findLast(({ width }) => width < r.width - 1e-6);
-      return next ? { ...pin(r, 'width', next.width), nib: next.id } : r;
+      return next ? withNib(r, next) : r;
     });
   const stepAngle = (by: number) =>
     edit((r) =>

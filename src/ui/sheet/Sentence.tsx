@@ -1,5 +1,6 @@
 'use client';
 
+import { withAnyNib, withNib } from '@/core/document/chosenNib';
 import { changeHand, changeSchool } from '@/core/document/edit';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen, isPressed } from '@/core/hand/hand';
@@ -148,7 +149,7 @@ function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) 
           }))}
           onChoose={(id) => {
             const nib = fitting.find((candidate) => candidate.id === id);
-            if (nib) edit((r) => ({ ...pin(r, 'width', nib.width), nib: nib.id }));
+            if (nib) edit((r) => withNib(r, nib));
           }}
         />
       )}
@@ -163,7 +164,7 @@ function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) 
                 : 'Or any full shade'
           }
           value={recipe.width}
-          onCommit={(value) => edit((r) => ({ ...pin(r, 'width', value), nib: '' }))}
+          onCommit={(value) => edit((r) => withAnyNib(r, value))}
         />
       )}
       {canCompare && <CompareNibs recipe={recipe} edit={edit} fitting={fitting} />}

@@ -94,7 +94,7 @@ export function Desk({
   const unit: LetterUnit = { mm: letterUnit(shown), said: hand.unit };
   const options = comparisons(shown, face, cut, heldAngle);
   const second = other ? compared(other, shown, face, cut, heldAngle, set.letters) : undefined;
-  const label = describe(cut, pen);
+  const label = describe(cut, pen, recipe.slope);
   const resting = useDeferredValue(face);
   return (
     <div className="flex min-h-0 min-w-0 flex-1 flex-col lg:flex-row">
@@ -139,7 +139,7 @@ export function Desk({
                   cut={second.cut}
                   pen={second.pen}
                   view={view}
-                  label={`Compared with: ${second.name}. ${describe(second.cut, second.pen)}`}
+                  label={`Compared with: ${second.name}. ${describe(second.cut, second.pen, recipe.slope)}`}
                 />
               </div>
             )}

@@ -1,8 +1,9 @@
 import type { ReactNode } from 'react';
 import { add, distance, heading, scale, type Vec } from '@/core/geometry/vec';
-import { plain } from '@/core/measure/units';
+import { type Degrees, plain } from '@/core/measure/units';
 import { type Pen, sweep, type WritingPen } from '@/core/pen/pen';
 import { numbersOf } from '@/core/pen/taught';
+import { fullShade } from '@/core/pen/thickness';
 import { type PenPose, trace } from '@/core/pen/trace';
 import { type Blend, blendedInk } from '@/core/type/blend';
 import { type Cut, inkOf } from '@/core/type/cut';
@@ -258,17 +259,17 @@ export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
 }
 
 /** For people who cannot see the picture: what the pen does, in words. */
-export const describe = (cut: Cut, pen: WritingPen): string =>
-  `Letter ${cut.letter.text}: ${inWords(numbersOf(cut.strokes).at(-1) ?? 0)}, ${penInWords(pen)}`;
+export const describe = (cut: Cut, pen: WritingPen, slope: Degrees): string =>
+  `Letter ${cut.letter.text}: ${inWords(numbersOf(cut.strokes).at(-1) ?? 0)}, ${penInWords(pen, slope)}`;
 
 const inWords = (strokes: number): string => `${strokes} ${strokes === 1 ? 'stroke' : 'strokes'}`;
 
-function penInWords(pen: WritingPen): string {
+function penInWords(pen: WritingPen, slope: Degrees): string {
   switch (pen.kind) {
     case 'broad':
       return `pen at ${plain(pen.angle)}°`;
     case 'pointed':
-      return `shades ${plain(pen.shade)} and hairlines ${plain(pen.hairline)} fifths of the body`;
+      return `shades ${plain(fullShade(pen, slope))} and hairlines ${plain(pen.hairline)} fifths of the body`;
     case 'monoline':
       return `a line of ${plain(pen.line)} fifths of the body`;
     case 'doubled':

@@ -26,7 +26,7 @@ function answerFor(pen: WritingPen, reading: StrokeReading): { sentence: string;
       sentence: `Draw the second contour ${plain(Math.max(0, wanted - pen.line))} fifths of the body beside it.`,
     };
   if (pen.kind === 'pointed') {
-    const pressed = Math.max(0, (wanted - pen.hairline) / (pen.shade - pen.hairline));
+    const pressed = Math.max(0, (wanted - pen.hairline) / (pen.spread - pen.hairline));
     return {
       sentence:
         reading.press === undefined || reading.press < 0.05
@@ -35,7 +35,7 @@ function answerFor(pen: WritingPen, reading: StrokeReading): { sentence: string;
     };
   }
   const from = reading.angles?.[0] ?? pen.angle;
-  const [first, second] = anglesForThickness(reading.direction, Math.min(1, wanted / pen.width));
+  const [first, second] = anglesForThickness(reading.direction, wanted / pen.width, pen.steel / pen.width);
   const off = (angle: number) => Math.abs(((angle - from + 270) % 180) - 90);
   const angle = off(first) <= off(second) ? first : second;
   return { sentence: `Hold the pen at ${plain(angle, 0)}° for it, instead of ${plain(from, 0)}°.`, angle };

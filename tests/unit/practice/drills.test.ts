@@ -97,7 +97,7 @@ describe('stroke drills', () => {
     const ramp = widths.slice(0, 5);
     expect(ramp).toEqual([...ramp].sort((a, b) => a - b));
     expect(ramp[0] as number).toBeLessThan(ramp.at(-1) as number);
-    expect(Math.max(...widths)).toBeGreaterThan(0.9 * pen.shade);
+    expect(Math.max(...widths)).toBeGreaterThan(0.9 * pen.spread);
   });
 
   it('has words for every drill and picture', () => {

@@ -82,7 +82,7 @@ describe.each(DRAWN)('guided cells: %s', (hand) => {
       // That of an edge lifted onto a corner stands off it by as much of the edge as is in the air.
       const lifted = (share: number | undefined) =>
         pen.kind === 'broad' ? ((1 - (share ?? 1)) / 2) * pen.width : 0;
-      const spread = pen.kind === 'pointed' ? pen.shade / 2 : lifted(Math.min(...stroke.presses));
+      const spread = pen.kind === 'pointed' ? pen.spread / 2 : lifted(Math.min(...stroke.presses));
       const off = spread * UNIT + 0.05;
       const start = middleOf(dot as PathNode);
       expect(distance(start, place(first[0]))).toBeLessThan(off);

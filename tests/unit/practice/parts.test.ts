@@ -175,7 +175,7 @@ describe('ribbons', () => {
   };
 
   it('cover what hull after hull covers, in far fewer points', () => {
-    const pen: Pen = { kind: 'pointed', shade: 1, hairline: 0.1 };
+    const pen: Pen = { kind: 'pointed', spread: 1, hairline: 0.1 };
     fc.assert(
       fc.property(number(-3, 3), number(2, 6), number(-80, 80), number(0.2, 1), (x, y, dir, press) => {
         const stroke = compileStroke({

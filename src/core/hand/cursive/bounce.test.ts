@@ -9,7 +9,7 @@ const m = measuresOf(
     zones: { body: 5, ascender: 5, descender: 5, capital: 10, gap: 2, branch: null, smallCapital: null },
     penAngle: 0,
     slope: 20,
-    pressed: { shade: 0.95, hairline: 0.2 },
+    pressed: { spread: 0.95, hairline: 0.2 },
   },
 );
 const texts = fc.array(fc.constantFrom(...'abcdefghijklmnopqrstuvwxyzAM3'), { minLength: 1, maxLength: 40 });

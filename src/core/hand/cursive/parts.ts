@@ -30,11 +30,11 @@ const knot = (x: NibWidths, y: NibWidths, dir?: Degrees, weight?: number, more: 
  */
 export function cursiveParts(measures: Measures, swell: number) {
   const second = measures.second ?? 0;
-  const m = { ...measures, d: STEMS.bare + STEMS.weight * (measures.shade + second) };
-  const { X, T, B, A, D, d, shade, half } = m;
+  const m = { ...measures, d: STEMS.bare + STEMS.weight * (measures.spread + second) };
+  const { X, T, B, A, D, d, spread, half } = m;
   const F = m.F ?? B;
-  const R = shade / 2;
-  const free = shade - 2 * half();
+  const R = spread / 2;
+  const free = spread - 2 * half();
   const [left, right] = [{ anchor: EDGE }, { anchor: 1 - EDGE }] as const;
   /** The paths of the outside of a turn at the foot and at the head of a full shade at x. */
   const le = (x: NibWidths) => x - (0.5 - EDGE) * free;
@@ -72,7 +72,7 @@ export function cursiveParts(measures: Measures, swell: number) {
   const over = (x: NibWidths): Run => [overTurn(x), line(re(x), footed, { press: 1, ...right })];
   const compound = (x: NibWidths, foot = B): Run => [overTurn(x), underFrom(x, foot)];
   /** Out of the foot of a stem at x: the beginning of an arch. */
-  const rise = (x: NibWidths): Knot => knot(x + 0.3 * shade + second, B + 0.75, 86, 1, right);
+  const rise = (x: NibWidths): Knot => knot(x + 0.3 * spread + second, B + 0.75, 86, 1, right);
   const arch = (x: NibWidths, next: NibWidths, foot = B): Run => [rise(x), compound(next, foot)];
   /** Hairline up to the side of the next stem. */
   const up = (x: NibWidths): Knot => knot(x, T - 1.3, 84);
@@ -187,7 +187,7 @@ export function cursiveParts(measures: Measures, swell: number) {
       ring,
       rise,
       s,
-      shade,
+      spread,
     },
     ...{ sideOut, toFoot, turnIn, under, underFrom, up },
   };

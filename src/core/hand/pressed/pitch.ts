@@ -20,5 +20,5 @@ export const pitchByInk =
     const [first] = after.shades ?? [];
     const white = (exit?.kind === 'high' ? high : low)[after.entry?.kind ?? ''];
     if (exit?.side === undefined || first === undefined || white === undefined) return undefined;
-    return exit.side + white + m.shade / 2 - first;
+    return exit.side + white + m.spread / 2 - first;
   };

@@ -13,7 +13,7 @@ export const RIGHT = 1;
 export const hair = { press: 0 } as const;
 
 /** What the pen's spread adds to its hairline under full pressure. */
-export const spreadOf = (m: Measures): NibWidths => m.shade - 2 * m.half();
+export const spreadOf = (m: Measures): NibWidths => m.spread - 2 * m.half();
 
 /** How the turns of a pressed hand are cut, in fifths of the body. */
 export interface TurnShape {

@@ -13,7 +13,7 @@ export const copperplate = defineHand(pointed, {
   capitals: { low: 2, high: 5 },
   bodyMm: LEARNING_BODY,
   ratioUnit: 3,
-  width: 0.9,
+  width: 0.75,
   slope: { usual: 35, range: { low: 30, high: 42 } },
   // Shades 2.95 fifths of the body apart.
   breadth: shareOfBody(0.59),

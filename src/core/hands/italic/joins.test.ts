@@ -8,7 +8,7 @@ const m: Measures = measuresOf(italic, {
   zones: italic.zones,
   penAngle: 45,
   slope: 6,
-  pressed: { shade: 1, hairline: 0.1 },
+  pressed: { spread: 1, hairline: 0.1 },
 });
 const letter = (ports: Partial<Pick<Letter, 'entry' | 'exit'>>): Letter => ({
   text: 'x',

@@ -10,7 +10,7 @@ export const lightLine = defineHand(pointed, {
   capitals: { low: 2, high: 3 },
   bodyMm: { low: 2, high: 4 },
   ratioUnit: 3,
-  width: 0.5,
+  width: 0.4,
   slope: { usual: 38, range: { low: 35, high: 42 } },
   breadth: shareOfBody(0.62),
   families: [
