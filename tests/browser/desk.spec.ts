@@ -23,7 +23,7 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
   expect(JSON.parse(file.toString())).toMatchObject({ format: 'elvane-recipe', version: 3, hand: 'italic' });
 
   const upload = (content: string | Buffer) =>
-    page.getByLabel('Recipe file').setInputFiles({
+    page.getByLabel('Saved sheet').setInputFiles({
       name: 'bolide.json',
       mimeType: 'application/json',
       buffer: Buffer.from(content),

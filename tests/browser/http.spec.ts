@@ -52,8 +52,9 @@ test('bad requests get a clear word and the right status', async ({ request }) =
       /Resolution is 9000 dpi; the nearest allowed is 600 dpi/,
     ],
     ['/api/render?format=pdf', { ...recipe, width: -1 }, 422, /nearest allowed is 0.1 mm/],
-    ['/api/render?format=pdf', { ...recipe, version: 3 }, 422, /version 3/],
+    ['/api/render?format=pdf', { ...recipe, version: 4 }, 422, /version 4/],
     ['/api/render?format=pdf', { ...recipe, given: { lines: 1_000_000 } }, 422, /nearest allowed is 400/],
+    ['/api/render?format=pdf&letters=another', recipe, 412, /changed in another window/],
     ['/api/render?format=pdf', { ...recipe, note: 'x'.repeat(5_000_000) }, 413, /longer than 64 kB/],
     ['/api/render?format=pdf', {}, 422, /not an Elvane recipe/],
   ];

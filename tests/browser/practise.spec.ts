@@ -123,7 +123,7 @@ test('a page recipe goes out and comes in unchanged; what is no recipe is refuse
     },
   };
   await open(page, '/practise?hand=copperplate');
-  const input = page.getByLabel('Page recipe file');
+  const input = page.getByLabel('Saved page');
   await input.setInputFiles({
     name: 'friend.json',
     mimeType: 'application/json',
@@ -131,7 +131,7 @@ test('a page recipe goes out and comes in unchanged; what is no recipe is refuse
   });
   await expect.poll(() => names(page)).toEqual(['Letter g', 'Word comet']);
   const { bytes } = await saved(page, () =>
-    page.getByRole('button', { name: 'Recipe', exact: true }).click(),
+    page.getByRole('button', { name: 'Page file', exact: true }).click(),
   );
   expect(JSON.parse(bytes.toString())).toEqual(made);
   await input.setInputFiles({ name: 'no.json', mimeType: 'application/json', buffer: Buffer.from('{"a":') });

@@ -103,7 +103,7 @@ test('two letters are compared beside each other and overlaid', async ({ page })
   await page.getByLabel('Beside').selectOption('school:1-1-1');
   await page.getByRole('checkbox', { name: 'overlaid' }).uncheck();
   await expect(page.getByRole('img', { name: /Compared with: ratio 1:1:1/ })).toBeVisible();
-  for (const view of ['solid', 'outline', 'skeleton', 'doubled']) {
+  for (const view of ['solid', 'outline', 'skeleton', 'double line']) {
     await page.getByLabel('View').selectOption(view);
     await expect(page.getByRole('img', { name: /^Letter a/ })).toBeVisible();
   }

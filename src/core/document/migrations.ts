@@ -25,7 +25,7 @@ const rounded = (value: number, step: number) => Number((Math.round(value / step
  * the shade of that nib, which had been drawn too thin.
  */
 function acrossTheStroke(old: Old): Old {
-  const { hand, width, slope, nib, writing } = old;
+  const { hand, width, slope, nib, writing, given } = old;
   const { contrast, ...rest } = isObject(writing) ? writing : {};
   const known = typeof hand === 'string' && isHand(hand) ? handById(hand) : undefined;
   const before = contrast ?? USUAL_THEN;
@@ -37,6 +37,8 @@ function acrossTheStroke(old: Old): Old {
   return {
     ...old,
     width: rounded(shade, SHADE_STEP),
+    ...(isObject(given) &&
+      given.width !== undefined && { given: { ...given, width: rounded(shade, SHADE_STEP) } }),
     writing: {
       ...rest,
       contrast: clamp(rounded(shade / hairline, CONTRAST_STEP), LIMITS.contrast.low, LIMITS.contrast.high),

@@ -96,10 +96,12 @@ describe('a recipe of an earlier version', () => {
 
   it('draws shades as it did when they were told along the line', () => {
     const drawn = { ...freshRecipe('copperplate'), version: 2, width: 1.2, slope: 38 };
-    const { width, slope, writing, nib } = parseRecipe({
+    const { width, slope, writing, nib, given } = parseRecipe({
       ...drawn,
+      given: { ...drawn.given, width: 1.2 },
       writing: { ...drawn.writing, contrast: 6 },
     });
+    expect(given.width).toBe(width);
     expect(nib).toBe('');
     const hairline = width / writing.contrast;
     expect(hairline).toBeCloseTo(0.2, 2);

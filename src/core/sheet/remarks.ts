@@ -52,7 +52,7 @@ export function remarks(recipe: Sheet): Remark[] {
   if (hand.penAngle && outside(recipe.penAngle, hand.penAngle.range)) {
     say(
       'caution',
-      `${hand.name} is held at ${span(hand.penAngle.range)}°; at ${plain(recipe.penAngle)}° thick and thin change places with the exemplar.`,
+      `${hand.name} is held at ${span(hand.penAngle.range)}°; at ${plain(recipe.penAngle)}° ${recipe.penAngle > hand.penAngle.range.high ? 'upright strokes come out thinner and level ones thicker' : 'upright strokes come out thicker and level ones thinner'} than the hand asks.`,
     );
   }
   if (outside(recipe.slope, hand.slope.range)) {

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { rulableRecipe } from '../../../tests/support/recipes';
 import { freshRecipe } from '../document/defaults';
 import { takenUp } from '../document/offer';
-import type { Recipe } from '../document/recipe';
+import { parseRecipe, type Recipe } from '../document/recipe';
 import { drawingBounds } from '../drawing/bounds';
 import type { DrawingNode, GroupNode } from '../drawing/drawing';
 import { HANDS, handById, registerHand } from '../hands/registry';
@@ -118,6 +118,53 @@ describe('slope lines', () => {
     for (const [index, x] of crossings.entries())
       expect(x - (crossings[0] as number)).toBeCloseTo(10 * index, 6);
     expect(crossings.some((x) => Math.abs(x) < 1e-9)).toBe(true);
+  });
+});
+
+describe('lines that share their zones', () => {
+  it('share one set of slope lines, as far apart as was asked', () => {
+    const recipe = freshRecipe('italic');
+    const shared = {
+      ...recipe,
+      shareZones: true,
+      slope: 8,
+      show: { ...recipe.show, slope: true },
+      slopeLines: { spacing: 11, extent: 'zones' as const },
+    };
+    const [path] = groupOf(ruleSheet(shared).nodes, 'slope')?.children ?? [];
+    if (path?.kind !== 'path') throw new Error('slope lines were expected');
+    const { foot } = layoutSheet(shared);
+    const lean = Math.tan((8 * Math.PI) / 180);
+    const crossings = path.commands
+      .flatMap(([kind, x, y]) => (kind === 'M' ? [(x as number) + ((y as number) - foot) * lean] : []))
+      .sort((a, b) => a - b);
+    expect(crossings.length).toBeGreaterThan(5);
+    for (const [i, x] of crossings.slice(1).entries())
+      expect(x - (crossings[i] as number)).toBeCloseTo(11, 6);
+  });
+});
+
+describe('the header of narrow paper', () => {
+  const recipe = freshRecipe('italic');
+  const written = (width: number, note = '') => {
+    const paper = { ...recipe.paper, format: 'custom', sideways: false, width, height: 200 };
+    const drawing = ruleSheet(parseRecipe(JSON.parse(JSON.stringify({ ...recipe, note, paper }))));
+    return (groupOf(drawing.nodes, 'header')?.children ?? []).flatMap((node) =>
+      node.kind === 'text' ? [node.text] : [],
+    );
+  };
+
+  it('loses its blanks first and keeps hand, nib and angle', () => {
+    const [wide, narrow] = [written(210), written(90)];
+    expect(wide).toContain('Date');
+    expect(narrow).not.toContain('Date');
+    expect(narrow.length).toBeGreaterThan(1);
+    expect(narrow.join(' ')).toBe(wide[0]);
+    expect(narrow.join(' ')).toMatch(/Italic.*2.4 mm.*45°/);
+  });
+
+  it('keeps a note that was written', () => {
+    expect(written(90, 'open night')).toContain('open night');
   });
 });
 

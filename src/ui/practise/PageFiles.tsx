@@ -38,10 +38,10 @@ export function PageFiles({
       <div className="mt-1 flex flex-wrap gap-1">
         <FormatButtons onSave={(format) => void save(format)} disabled={busy !== null} />
         <button type="button" className="btn btn-sm" onClick={() => downloadJson(recipe, 'page.json')}>
-          Recipe
+          Page file
         </button>
         <FileButton
-          label="Page recipe file"
+          label="Saved page"
           accept="application/json,.json"
           onFile={(file) => void importFile(file)}
         >

@@ -8,7 +8,7 @@ describe('a band in words', () => {
   it('says what is practised as a teacher would', () => {
     expect(whatOf(bandOf('b', 'drill', 'under-turns'))).toBe('Under-turns');
     expect(whatOf(bandOf('b', 'picture', 'comet'))).toBe('Comet');
-    expect(whatOf(bandOf('b', 'doubled', 'l'))).toBe('ll doubled');
+    expect(whatOf(bandOf('b', 'doubled', 'l'))).toBe('double ll');
     expect(whatOf(bandOf('b', 'word', 'moon'))).toBe('Word moon');
     expect(whatOf(bandOf('b', 'word', ''))).toBe('Word …');
     expect(whatOf(bandOf('b', 'ruling', ''))).toBe('Ruled lines to write on');

@@ -94,7 +94,7 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
           <div className="mt-1 flex flex-wrap gap-1">
             <FormatButtons onSave={(format) => void saveFile(format)} />
             <button type="button" className="btn btn-sm" onClick={() => downloadJson(recipe, 'recipe.json')}>
-              Recipe
+              Sheet file
             </button>
           </div>
           <p className="mt-1 text-sm opacity-80">{printerWords(printer)}</p>

@@ -161,7 +161,7 @@ function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) 
               ? 'Or any width'
               : hand.tool === 'monoline'
                 ? 'Line width'
-                : 'Or any full shade'
+                : 'Or any full shade, across the stroke'
           }
           value={recipe.width}
           onCommit={(value) => edit((r) => withAnyNib(r, value))}

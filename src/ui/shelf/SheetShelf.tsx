@@ -89,7 +89,7 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
           onChange={(event) => setSearch(event.target.value)}
         />
         <FileButton
-          label="Recipe file"
+          label="Saved sheet"
           accept="application/json,.json"
           onFile={(file) => void importFile(file)}
         >

@@ -20,7 +20,7 @@ export const VIEWS = [
   'outline',
   'skeleton',
   'two points',
-  'doubled',
+  'double line',
   'in dots',
   'two colours',
 ] as const;
@@ -43,7 +43,7 @@ function markingPen(view: View, pen: WritingPen): Pen {
   if (view === 'two points' && pen.kind === 'broad') {
     return { kind: 'two-point', width: pen.width, line: POINT_LINE, angle: pen.angle, held: pen.held };
   }
-  if (view === 'doubled') return { kind: 'doubled', line: POINT_LINE, gap: DOUBLE_GAP, filled: false };
+  if (view === 'double line') return { kind: 'doubled', line: POINT_LINE, gap: DOUBLE_GAP, filled: false };
   return pen;
 }
 

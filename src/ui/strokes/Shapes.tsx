@@ -19,8 +19,9 @@ import { LetterKey } from './LetterView';
 
 type Change = (recipe: Recipe) => Recipe;
 
-function place(context: Context | undefined): string {
-  if (context === undefined || context === 'anywhere') return 'anywhere';
+/** Where only a shape stands; nothing of one that may stand anywhere. */
+function place(context: Context | undefined): string | undefined {
+  if (context === undefined || context === 'anywhere') return undefined;
   if (typeof context === 'object' && 'form' in context) return `in ${context.form} place`;
   if (typeof context === 'object')
     return 'before' in context ? `before ${context.before}` : `after ${[...context.after].join(', ')}`;
@@ -122,7 +123,7 @@ export function Shapes({
             />
             <LetterKey face={face} cut={shape} />
             <span className="text-sm">
-              {shape.letter.variant}
+              {shape.letter.variant === USUAL ? 'the usual shape' : shape.letter.variant}
               <span className="block opacity-80">{place(shape.letter.context)}</span>
             </span>
           </label>

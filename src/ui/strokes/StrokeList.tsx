@@ -5,13 +5,21 @@ import type { Cut } from '@/core/type/cut';
 import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
 import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 
+/** Pressure at its greatest, as it is said: shares of full pressure up to which each word holds. */
+const PRESSURES = [
+  [0.05, 'a hairline'],
+  [0.4, 'lightly pressed'],
+  [0.8, 'half pressed'],
+  [Number.POSITIVE_INFINITY, 'full pressure'],
+] as const;
+
 /** What the pen does on a stroke, in a few words. */
 function manner({ angles, press }: StrokeReading): string {
   if (angles) {
     const [from, to] = angles.map((angle) => plain(angle, 0));
     return `at ${from}°${from === to ? '' : ` turning to ${to}°`}`;
   }
-  return (press ?? 0) < 0.05 ? 'no pressure' : `pressed to ${plain(100 * Math.min(1, press ?? 0), 0)} %`;
+  return (PRESSURES.find(([upTo]) => (press ?? 0) < upTo) ?? PRESSURES[0])[1];
 }
 
 /** The strokes as a teacher would say them, with what the pen makes of each. */

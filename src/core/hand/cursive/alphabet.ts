@@ -20,7 +20,7 @@ export function cursiveLetters(m: Measures): Letter[] {
     oval: ovals(parts),
     compound: compounds(parts),
     loop: looped(parts),
-    'of their own': others(parts),
+    others: others(parts),
     pairs: smallPairs(parts),
     'capitals: oval': oval,
     'capitals: stem': stem,

@@ -6,7 +6,7 @@ export const CURSIVE_FAMILIES = [
   { name: 'oval', case: 'small', drill: 'ovals' },
   { name: 'compound', case: 'small', drill: 'compound-curves' },
   { name: 'loop', case: 'small', drill: 'loops' },
-  { name: 'of their own', case: 'small', drill: 'descending-loops' },
+  { name: 'others', case: 'small', drill: 'descending-loops' },
   { name: 'pairs', case: 'other' },
   { name: 'capitals: oval', title: 'oval', case: 'capital', drill: 'ovals' },
   { name: 'capitals: stem', title: 'stem', case: 'capital', drill: 'pressure' },

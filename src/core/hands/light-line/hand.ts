@@ -18,7 +18,7 @@ export const lightLine = defineHand(pointed, {
     { name: 'compound', case: 'small', drill: 'compound-curves' },
     { name: 'oval', case: 'small', drill: 'running-ovals' },
     { name: 'loop', case: 'small', drill: 'loops' },
-    { name: 'of their own', case: 'small', drill: 'descending-loops' },
+    { name: 'others', case: 'small', drill: 'descending-loops' },
     { name: 'pairs', case: 'other' },
     { name: 'capitals: oval', title: 'oval', case: 'capital', drill: 'ovals' },
     { name: 'capitals: stem', title: 'stem', case: 'capital', drill: 'pressure' },

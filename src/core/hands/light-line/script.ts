@@ -33,7 +33,7 @@ function letters(m: Measures): Letter[] {
     ...family('compound', compounds(parts)),
     ...family('oval', ovals(parts)),
     ...family('loop', looped(parts)),
-    ...family('of their own', others(parts)),
+    ...family('others', others(parts)),
     ...family('pairs', smallPairs(parts)),
     ...family('capitals: oval', oval),
     ...family('capitals: stem', stem),

@@ -6,11 +6,11 @@ import type { BandKind } from './kind';
 
 /** A letter twice: both alike, and evenly apart. */
 export const doubled: BandKind = {
-  name: 'Doubled letter',
+  name: 'Double letter',
   how: { ...PLAIN, trace: 2, fading: 2, free: 2 },
   needsLetters: true,
   usual: ({ recipe }) => samplesFor(handOf(recipe)).doubled,
-  inWords: (of) => `${of}${of} doubled`,
+  inWords: (of) => `double ${of}${of}`,
   subjects: (ground, of) => {
     const text = of.trim();
     const written = textWritten({
@@ -19,6 +19,6 @@ export const doubled: BandKind = {
       texts: [text + text],
       remark: () => 'Both alike, and evenly apart.',
     });
-    return written.heading ? { ...written, heading: `${text} doubled` } : written;
+    return written.heading ? { ...written, heading: `Double ${text}` } : written;
   },
 };
