@@ -54,7 +54,12 @@ test('bad requests get a clear word and the right status', async ({ request }) =
     ['/api/render?format=pdf', { ...recipe, width: -1 }, 422, /nearest allowed is 0.1 mm/],
     ['/api/render?format=pdf', { ...recipe, version: 4 }, 422, /version 4/],
     ['/api/render?format=pdf', { ...recipe, given: { lines: 1_000_000 } }, 422, /nearest allowed is 400/],
-    ['/api/render?format=pdf&letters=another', recipe, 412, /changed in another window/],
+    [
+      '/api/render?format=pdf&letters=another',
+      { ...recipe, exemplar: 'dusk' },
+      412,
+      /changed in another window/,
+    ],
     ['/api/render?format=pdf', { ...recipe, note: 'x'.repeat(5_000_000) }, 413, /longer than 64 kB/],
     ['/api/render?format=pdf', {}, 422, /not an Elvane recipe/],
   ];
@@ -63,6 +68,11 @@ test('bad requests get a clear word and the right status', async ({ request }) =
     expect(response.status(), path).toBe(status);
     expect((await response.json()).error.message).toMatch(message);
   }
+  const contradiction = await request.put('/api/sheets/contradicts-itself', {
+    data: { name: 'x', recipe: { ...recipe, given: { bodyMm: 10, width: 2.4 } } },
+  });
+  expect(contradiction.status()).toBe(422);
+  expect((await contradiction.json()).error.message).toMatch(/One of the two has to go/);
   const broken = await request.post('/api/render?format=pdf', {
     headers: { 'content-type': 'application/json' },
     data: Buffer.from('{"format": '),

@@ -84,7 +84,7 @@ test('from a hand and a nib to a sheet that prints', async ({ page }) => {
 });
 
 test('what is changed while a hand is being fetched is kept', async ({ page }) => {
-  await page.goto('/rule?hand=italic');
+  await page.goto('/strokes?hand=italic');
   const hands = await open(page, 'Hand');
   let release = () => {};
   const held = new Promise<void>((resolve) => {

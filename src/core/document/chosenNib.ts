@@ -37,7 +37,7 @@ const FAR_OFF = 2;
 export function withChosenNib(recipe: Recipe, { id, width, edge }: ChosenNib, bodyMm: Mm | null): Recipe {
   const own: Recipe = { ...recipe, nib: id, edge };
   if (!countsByPen(handOf(recipe))) {
-    const settled: Recipe = { ...own, width };
+    const settled = pin(own, 'width', width);
     return bodyMm === null ? settled : pin(settled, 'bodyMm', bodyMm);
   }
   if (bodyMm === null) return pin(own, 'width', width);

@@ -27,7 +27,7 @@ export function WhichHand({ owned }: { owned: ReadonlySet<ToolFamily> }) {
   return (
     <section aria-labelledby={id} className="mb-4 rounded border border-base-300 bg-base-100 p-4">
       <div className="flex flex-wrap items-end gap-4">
-        <h2 id={id} className="mr-2 font-bold text-xl">
+        <h2 id={id} className="mr-2 font-bold text-xl max-lg:w-full">
           Which hand for me?
         </h2>
         <Select

@@ -110,7 +110,7 @@ export function TurnPen({
         edge ? TRY.width : TRY_SHADE[hand.tool],
         edge ? 0.1 : 0.05,
         (value) => `${plain(value)} mm`,
-        (width) => (r) => (edge ? pin(r, 'width', width) : { ...r, width }),
+        (width) => (r) => pin(r, 'width', width),
       )}
       {pressed &&
         slider(

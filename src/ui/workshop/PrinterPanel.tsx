@@ -166,7 +166,7 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
         <label className="text-sm">
           Printer
           <input
-            className="input input-sm mt-1 block w-48"
+            className="input input-sm block w-48"
             value={name}
             maxLength={80}
             placeholder="My printer"

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, RECIPE_BODY, Refusal, readJson } from '@/app/_lib/http';
 import { parseRecipe } from '@/core/document/recipe';
+import { checkGiven } from '@/core/sheet/checkGiven';
 import { deleteSheet, type StoredSheet, saveSheet, UNSAVED } from '@/store/sheets';
 
 type Context = { params: Promise<{ id: string }> };
@@ -18,6 +19,7 @@ export const PUT = (request: Request, { params }: Context) =>
     const id = parse(idSchema, (await params).id);
     const body = parse(bodySchema, await readJson(request, RECIPE_BODY));
     const recipe = parseRecipe(body.recipe);
+    checkGiven(recipe);
     const sheet = { id, name: body.name, recipe: JSON.stringify(recipe) };
     const saved = await saveSheet(sheet, new Date(), body.basedOn);
     if (saved.kind === 'saved') return Response.json({ id, revision: saved.revision });
