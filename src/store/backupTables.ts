@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { parseRecipe } from '@/core/document/recipe';
+import { parseDocument } from '@/core/document/document';
 import { HANDS } from '@/core/hands/registry';
 import { parseItem } from '@/core/kit/itemFormat';
 import { LONGEST_ENTRY, readEntry } from '@/core/log/entry';
@@ -57,7 +57,7 @@ export const BACKUP_TABLES = {
     columns: ['id', 'name', 'recipe', 'createdAt', 'updatedAt', 'deletedAt'],
     row: (data: unknown) => {
       const row = read(sheetRow, data, { what: 'the sheet' });
-      inside(`The sheet “${row.name}”`, row.recipe, parseRecipe);
+      inside(`The sheet “${row.name}”`, row.recipe, parseDocument);
       return row;
     },
   },

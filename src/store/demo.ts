@@ -2,6 +2,7 @@ import { DEMO_KNOWN } from '@/core/document/demoPages';
 import { demoSheets } from '@/core/document/demoSheets';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
+import { demoPieces } from '@/core/piece/demoPieces';
 import { countRows } from './counts';
 import { saveItems } from './items';
 import { saveRecord } from './records';
@@ -14,7 +15,8 @@ export async function seedDemo(now: Date): Promise<void> {
   await loadAllScripts();
   await saveItems(DEMO_BENCH);
   let time = now.getTime() - 60_000;
-  for (const sheet of demoSheets()) {
+  const pieces = demoPieces().map(({ piece, ...sheet }) => ({ ...sheet, recipe: piece }));
+  for (const sheet of [...pieces, ...demoSheets()]) {
     time += 1000;
     await saveSheet({ ...sheet, recipe: JSON.stringify(sheet.recipe) }, new Date(time));
   }

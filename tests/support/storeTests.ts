@@ -1,8 +1,10 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
+import { demoSheets } from '@/core/document/demoSheets';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { blankItem, type Item } from '@/core/kit/item';
 import { PICTURE_BYTES } from '@/core/picture/picture';
+import { demoPieces } from '@/core/piece/demoPieces';
 import { emptySet } from '@/core/setting/ownLetters';
 import { restoreJson } from '@/store/backup';
 import { commitRestore, dropRestore, type Manifest, stageRows, streamBackup } from '@/store/backupStream';
@@ -84,6 +86,9 @@ async function restored({ manifest, rows, pictures }: Taken, minute: number, bat
 }
 
 /** What holds for the store wherever its database is; `fresh` lays an empty one there. */
+/** Sheets and pieces of the demo. */
+const ON_THE_SHELF = demoSheets().length + demoPieces().length;
+
 export function storeTests(fresh: () => Promise<void>): void {
   beforeEach(fresh);
 
@@ -254,14 +259,14 @@ export function storeTests(fresh: () => Promise<void>): void {
       await saveSheet({ id: 'broken', name: 'Broken', recipe: '{}' }, at(2));
       await saveRecord({ id: 'odd', kind: 'prepared', data: '{"done":5}', at: at(2).toISOString() });
       const backup = await backedUp(3);
-      expect(backup.manifest.tables).toMatchObject({ sheets: 9, records: 1 });
+      expect(backup.manifest.tables).toMatchObject({ sheets: ON_THE_SHELF, records: 1 });
       expect(backup.unreadable).toEqual([
         expect.stringMatching(/^sheets .*"Broken"/),
         expect.stringMatching(/^records .*"odd"/),
       ]);
       await fresh();
       await restored(backup, 9);
-      expect(await listSheets()).toHaveLength(8);
+      expect(await listSheets()).toHaveLength(ON_THE_SHELF - 1);
     });
 
     it('is of one moment, and others save meanwhile', async () => {
@@ -278,7 +283,7 @@ export function storeTests(fresh: () => Promise<void>): void {
         },
         unreadable: async () => undefined,
       });
-      expect(names).toHaveLength(9);
+      expect(names).toHaveLength(ON_THE_SHELF);
       expect(names.join()).not.toContain('meanwhile');
       expect(await findSheet('meanwhile')).toBeDefined();
     });
@@ -297,7 +302,7 @@ export function storeTests(fresh: () => Promise<void>): void {
       const { rows } = before;
       await stageRows('short', 'sheets', 0, (rows.sheets ?? []).slice(1), at(4));
       await expect(commitRestore('short', before.manifest.tables, at(4))).rejects.toThrow(
-        /cut short: 8 of 9 sheets/,
+        `cut short: ${ON_THE_SHELF - 1} of ${ON_THE_SHELF} sheets`,
       );
       const twice = [...(rows.sheets ?? []), ...(rows.sheets ?? []).slice(0, 1)];
       await stageRows('twice', 'sheets', 0, twice, at(4));
@@ -336,12 +341,12 @@ export function storeTests(fresh: () => Promise<void>): void {
         nibs: [{ id: 'n', kind: 'broad', label: 'old nib', width: 2, uncertainty: null, measuredAt: null }],
       };
       await fresh();
-      expect(await restoreJson(old, at(5))).toMatchObject({ sheets: 9, items: 1, printers: 1 });
+      expect(await restoreJson(old, at(5))).toMatchObject({ sheets: ON_THE_SHELF, items: 1, printers: 1 });
       expect((await listNibs()).map(({ label }) => label)).toEqual(['old nib']);
       await expect(restoreJson({ format: 'elsewhere' }, at(5))).rejects.toThrow(/not an Elvane backup/);
       await expect(restoreJson({ ...old, version: 7 }, at(5))).rejects.toThrow(/version 7/);
       await expect(restoreJson({ ...old, sheets: [{ id: 'x' }] }, at(5))).rejects.toThrow();
-      expect(await listSheets()).toHaveLength(8);
+      expect(await listSheets()).toHaveLength(ON_THE_SHELF - 1);
     });
   });
 

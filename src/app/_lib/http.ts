@@ -7,6 +7,8 @@ import { log } from './log';
 
 /** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */
 export const RECIPE_BODY = 64 * 1024;
+/** A piece with its text and the list it is written for. */
+export const DOCUMENT_BODY = 1024 * 1024;
 export const ITEMS_BODY = 1024 * 1024;
 export const IMPORT_BODY = 4 * 1024 * 1024;
 /** A recipe and thirty planned pages. */

@@ -42,7 +42,7 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
       : packed !== undefined
         ? 'The sheet in this link cannot be read: a part of the link is missing, or it was made by a later Elvane.'
         : undefined;
-  const sheet = stored ?? (await listSheets()).at(0);
+  const sheet = stored ?? (await listSheets()).find((other) => readable(other) !== undefined);
   const recipe = sheet && readable(sheet);
   return sheet && recipe
     ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false, notice }

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
-import { parseRecipe } from '@/core/document/recipe';
+import { parseDocument } from '@/core/document/document';
 import { listSheets } from '@/store/sheets';
 import { Written } from '@/ui/frame/Written';
-import { usualName } from '@/ui/lib/usualName';
 import { SheetShelf, type ShelfSheet } from '@/ui/shelf/SheetShelf';
+import { standing } from '@/ui/shelf/standing';
 
 export const metadata: Metadata = { title: 'Shelf' };
 export const dynamic = 'force-dynamic';
@@ -12,8 +12,8 @@ export default async function ShelfPage() {
   const sheets = (await listSheets()).flatMap(
     ({ id, name, recipe: text, revision, updatedAt }): ShelfSheet[] => {
       try {
-        const recipe = parseRecipe(JSON.parse(text));
-        return [{ id, name, recipe, says: usualName(recipe), revision, updatedAt }];
+        const recipe = parseDocument(JSON.parse(text));
+        return [{ id, name, recipe, ...standing(recipe), revision, updatedAt }];
       } catch {
         return [];
       }

@@ -22,6 +22,9 @@ export function setRow(face: Typeface, words: readonly (readonly Chosen[])[]): S
   return row.done();
 }
 
+/** White that is always left between the ink of two words, as a share of the hand's word space. */
+const LEAST_WORD_SPACE = 0.5;
+
 /** A letter as it stands on a line. */
 interface Standing {
   readonly cut: Cut;
@@ -115,7 +118,11 @@ class Row {
     const touching = [last.cut, ...(end ? [end] : [])].flatMap((one) =>
       [letter, ...lead].map((other) => gap - closeness(one.profile, other.profile)),
     );
-    return last.x + Math.max(face.pair(last.cut, letter) + space, ...touching);
+    // Under an overhanging letter, or over a low mark, kerning would all but close the space between two words.
+    const right = Math.max(last.cut.profile.maximum, end?.profile.maximum ?? Number.NEGATIVE_INFINITY);
+    const left = Math.min(...[letter, ...lead].map(({ profile }) => profile.minimum));
+    const apart = startsWord ? [right - left + LEAST_WORD_SPACE * space] : [];
+    return last.x + Math.max(face.pair(last.cut, letter) + space, ...touching, ...apart);
   }
 
   private joinOf(before: Cut | undefined, after: Cut | undefined, off = ON_THE_LINE): Cut | undefined {

@@ -26,7 +26,11 @@ export function touched(touches: readonly Touch[], change: Touch): Touch[] {
 }
 
 /** Touches after the text was edited: those of letters before and after the edit stay with their letters. */
-export function carriedOver(touches: readonly Touch[], before: string, after: string): Touch[] {
+export function carriedOver<T extends Pick<Touch, 'at'>>(
+  touches: readonly T[],
+  before: string,
+  after: string,
+): T[] {
   const shorter = Math.min(before.length, after.length);
   let head = 0;
   while (head < shorter && before[head] === after[head]) head++;

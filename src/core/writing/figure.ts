@@ -8,6 +8,7 @@ import { compileStroke, sloped } from '../pen/stroke';
 import { type Cut, inkOf } from '../type/cut';
 import { dotsOf } from '../type/dots';
 import type { Typeface } from '../type/face';
+import type { SetLine } from '../type/placed';
 import { profileOf } from '../type/profile';
 import { setLine } from '../type/setLine';
 
@@ -41,7 +42,8 @@ export interface Reach {
   readonly bottom: NibWidths;
 }
 
-const reachOf = lastFor((pen: Pen, cut: Cut): Reach => {
+/** How far the ink of one letter reaches. */
+export const reachOf = lastFor((pen: Pen, cut: Cut): Reach => {
   let [left, right, top, bottom] = [Infinity, -Infinity, -Infinity, Infinity];
   for (const polygon of inkOf(pen, cut)) {
     for (const [x, y] of polygon) {
@@ -54,7 +56,7 @@ const reachOf = lastFor((pen: Pen, cut: Cut): Reach => {
   return { left, right, top, bottom };
 });
 
-function joined(pen: Pen, shapes: Figure['shapes']): Reach {
+function joined(pen: Pen, shapes: readonly Pick<FigureShape, 'cut' | 'x' | 'y'>[]): Reach {
   const all = shapes.map(({ cut, x, y }) => ({ x, y, ...reachOf(pen, cut) }));
   return {
     left: Math.min(...all.map(({ x, left }) => x + left)),
@@ -62,6 +64,12 @@ function joined(pen: Pen, shapes: Figure['shapes']): Reach {
     top: Math.max(...all.map(({ y, top }) => y + top)),
     bottom: Math.min(...all.map(({ y, bottom }) => y + bottom)),
   };
+}
+
+/** How far the ink of a set line reaches; undefined where nothing is inked. */
+export function lineReach(pen: Pen, { placed }: SetLine): Reach | undefined {
+  const inked = placed.flatMap((item) => (item.kind === 'missing' ? [] : [item]));
+  return inked.length > 0 ? joined(pen, inked) : undefined;
 }
 
 /** Text as the hand writes it, joins and all; undefined where it has not one of the letters. */

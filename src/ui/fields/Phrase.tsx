@@ -75,7 +75,7 @@ export function Phrase({ label, text, children }: { label: string; text: string;
           role="dialog"
           aria-label={label}
           style={{ translate: `${shift}px 0` }}
-          className="absolute top-full left-0 z-40 mt-1 w-max max-w-sm space-y-3 rounded border border-base-300 bg-base-100 p-3 font-sans text-base leading-snug shadow-xl"
+          className="absolute top-full left-0 z-40 mt-1 w-max max-w-sm whitespace-normal space-y-3 rounded border border-base-300 bg-base-100 p-3 font-sans text-base leading-snug shadow-xl"
         >
           {children}
         </div>

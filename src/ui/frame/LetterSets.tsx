@@ -24,3 +24,12 @@ export function useLetterSet(hand: HandId) {
   const { sets, keep } = useContext(Context);
   return { set: useMemo(() => sets[hand] ?? emptySet(hand), [sets, hand]), keep };
 }
+
+/** The scribe's own letters of every hand. */
+export function useOwnLetters(): Readonly<Partial<Record<HandId, LetterSet['letters']>>> {
+  const { sets } = useContext(Context);
+  return useMemo(
+    () => Object.fromEntries(Object.entries(sets).map(([hand, set]) => [hand, set?.letters ?? []])),
+    [sets],
+  );
+}

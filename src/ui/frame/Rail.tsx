@@ -9,6 +9,7 @@ import {
   PenLine,
   PenTool,
   Ruler,
+  ScrollText,
   Sun,
   Wrench,
 } from 'lucide-react';
@@ -23,6 +24,7 @@ const STATIONS = [
   { href: '/rule', name: 'Rule', icon: Ruler },
   { href: '/strokes', name: 'Strokes', icon: PenLine },
   { href: '/practise', name: 'Practise', icon: NotebookPen },
+  { href: '/piece', name: 'Piece', icon: ScrollText },
   { href: '/shelf', name: 'Shelf', icon: Library },
   { href: '/bench', name: 'Bench', icon: PenTool },
   { href: '/workshop', name: 'Workshop', icon: Wrench },

@@ -6,6 +6,7 @@ import type { Course, CourseOptions } from '@/core/practice/course/course';
 import { letterMark } from '@/core/setting/letterMark';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import { call } from '../lib/api';
+import { linesOf } from '../lib/lines';
 
 /** How far a pack is. */
 export interface PackProgress {
@@ -58,18 +59,4 @@ export function usePack() {
   );
   const cancel = useCallback(() => control.current?.abort(), []);
   return { progress, make, cancel };
-}
-
-/** Lines of a response as they arrive. */
-async function* linesOf(response: Response): AsyncGenerator<string> {
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
-  let rest = '';
-  while (reader) {
-    const { done, value } = await reader.read();
-    const lines = (rest + (value ?? '')).split('\n');
-    rest = lines.pop() ?? '';
-    yield* lines;
-    if (done) break;
-  }
-  if (rest) yield rest;
 }

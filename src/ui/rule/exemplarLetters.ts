@@ -5,6 +5,7 @@ import type { OwnLetter } from '@/core/setting/letterSet';
 import { layoutSheet } from '@/core/sheet/layout';
 import { ruled } from '@/core/sheet/ruled';
 import type { Letters } from '../sheet/sheetDesk';
+import { HAND_LETTERS } from '../sheet/useSheet';
 
 /** What writes an exemplar: the pen, the setting of letters, and the letters of the hand. */
 type Writing = typeof import('@/core/sheet/draw/exemplar');
@@ -14,7 +15,8 @@ let writing: Writing | undefined;
 const hasWords = ({ exemplar }: Recipe) => exemplar.trim() !== '';
 
 /** Most sheets have no words on them and are ruled without letters; these are fetched for the first word. */
-export const EXEMPLAR_LETTERS: Letters = {
+export const EXEMPLAR_LETTERS: Letters<Recipe> = {
+  named: HAND_LETTERS.named,
   here: (recipe) => !hasWords(recipe) || (writing !== undefined && isLoaded(recipe.hand)),
   fetch: async ({ hand }) => {
     [writing] = await Promise.all([import('@/core/sheet/draw/exemplar'), loadScript(hand)]);

@@ -1,16 +1,22 @@
 'use client';
 
 import type { Offer } from '@/core/problem/problem';
-import type { Sheet } from './useSheet';
+import type { OpenWork } from './useWork';
 
 /** What was asked for and cannot be, why, and the nearest that can. */
-export function RefusedEdit({ sheet }: { sheet: Sheet }) {
-  /** Reading a document anew takes its schemas, which are fetched when they are wanted. */
+export function RefusedEdit<D>({
+  sheet,
+  takeUp,
+}: {
+  sheet: OpenWork<D>;
+  /** The document with an offer taken up. */
+  takeUp: (attempted: D, offer: Offer) => Promise<D>;
+}) {
+  const { problem, attempted } = sheet.refused as NonNullable<OpenWork<D>['refused']>;
   const take = async (offer: Offer) => {
-    const { takenUp } = await import('@/core/document/offer');
-    sheet.edit(() => takenUp(attempted, offer));
+    const taken = await takeUp(attempted, offer);
+    sheet.edit(() => taken);
   };
-  const { problem, attempted } = sheet.refused as NonNullable<Sheet['refused']>;
   return (
     <div role="alert" className="remark remark-warning mt-2 flex flex-wrap items-center gap-2">
       <p>

@@ -1,10 +1,10 @@
 'use client';
 
 import { Keyboard, Redo2, Undo2 } from 'lucide-react';
-import type { Sheet } from './useSheet';
+import type { OpenWork } from './useWork';
 
 /** What the sheet is called, undo and redo, the keys, and whether it is kept. */
-export function SheetName({ sheet, onHelp }: { sheet: Sheet; onHelp: () => void }) {
+export function SheetName<D>({ sheet, onHelp }: { sheet: OpenWork<D>; onHelp: () => void }) {
   const { saveState } = sheet;
   return (
     <section

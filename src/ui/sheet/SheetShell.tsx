@@ -1,28 +1,26 @@
 'use client';
 
-import { ChevronDown, ChevronUp } from 'lucide-react';
-import { type ReactNode, useState } from 'react';
+import type { ReactNode } from 'react';
+import { differences } from '@/core/document/differences';
+import type { Recipe } from '@/core/document/recipe';
 import type { Nib } from '@/core/kit/nib';
+import type { Offer } from '@/core/problem/problem';
 import { headline } from '@/core/sheet/headline';
-import { useAwake } from '../frame/awake';
-import { HelpSheet } from './HelpSheet';
-import { type StationKeys, undoKeys, useKeys } from './keys';
-import { RefusedEdit } from './RefusedEdit';
+import type { StationKeys } from './keys';
 import { Sentence } from './Sentence';
-import { SheetName } from './SheetName';
-import { StaleSheet } from './StaleSheet';
-import { usePhone } from './usePhone';
 import type { Sheet } from './useSheet';
+import { WorkShell } from './WorkShell';
 
-/**
- * What every station on a sheet has: the sentence, the sheet's name, undo and redo, whether it is kept, its keys and
- * the list of them, and what was refused. The station itself stands below.
- */
+/** Reading a document anew takes its schemas, which are fetched when they are wanted. */
+const takeUp = async (attempted: Recipe, offer: Offer): Promise<Recipe> =>
+  (await import('@/core/document/offer')).takenUp(attempted, offer);
+
+/** The shell of a station on a sheet: its sentence says what is ruled. */
 export function SheetShell({
   title,
   sheet,
   drawer,
-  keys = [],
+  keys,
   children,
 }: {
   /** Name of the station. */
@@ -32,43 +30,17 @@ export function SheetShell({
   keys?: readonly StationKeys[];
   children: ReactNode;
 }) {
-  useAwake('sheet');
-  const [help, setHelp] = useState(false);
-  const phone = usePhone();
-  const [unfolded, setUnfolded] = useState(false);
-  const Arrow = unfolded ? ChevronUp : ChevronDown;
-  useKeys([
-    ...keys,
-    ...undoKeys(sheet),
-    { shown: '?', does: 'this list', actions: { '?': () => setHelp(true) } },
-    { shown: 'Esc', does: 'close what is open', actions: {} },
-  ]);
   return (
-    <div className="flex h-full min-h-0 flex-col">
-      <header className="no-print border-base-300 border-b bg-base-100 px-6 pt-3 pb-2 max-sm:px-3 max-sm:pt-1">
-        <h1 className="sr-only">{title}</h1>
-        <div className="flex items-start gap-x-6 gap-y-1 max-lg:flex-col-reverse">
-          <div className="min-w-0 flex-1 max-lg:w-full">
-            {phone && (
-              <button
-                type="button"
-                className="flex h-11 w-full items-center gap-2 text-left"
-                aria-expanded={unfolded}
-                onClick={() => setUnfolded(!unfolded)}
-              >
-                <span className="min-w-0 flex-1 truncate">{headline(sheet.recipe)}</span>
-                <Arrow size={18} aria-label={unfolded ? 'Fold the sentence' : 'Open the sentence'} />
-              </button>
-            )}
-            {(!phone || unfolded) && <Sentence recipe={sheet.recipe} edit={sheet.edit} drawer={drawer} />}
-          </div>
-          <SheetName sheet={sheet} onHelp={() => setHelp(true)} />
-        </div>
-        {sheet.refused && <RefusedEdit sheet={sheet} />}
-        {sheet.saveState.kind === 'stale' && <StaleSheet sheet={sheet} {...sheet.saveState} />}
-      </header>
-      <div className="flex min-h-0 flex-1 max-sm:flex-col">{children}</div>
-      <HelpSheet open={help} onClose={() => setHelp(false)} />
-    </div>
+    <WorkShell
+      title={title}
+      work={sheet}
+      line={headline(sheet.recipe)}
+      sentence={<Sentence recipe={sheet.recipe} edit={sheet.edit} drawer={drawer} />}
+      differences={differences}
+      takeUp={takeUp}
+      keys={keys}
+    >
+      {children}
+    </WorkShell>
   );
 }

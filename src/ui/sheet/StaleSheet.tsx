@@ -1,19 +1,21 @@
 'use client';
 
 import { useState } from 'react';
-import { differences } from '@/core/document/differences';
 import type { Theirs } from './keptWork';
-import type { Sheet } from './useSheet';
+import type { OpenWork } from './useWork';
 
 /** The sheet was changed or deleted elsewhere: what differs, and what to do about it. */
-export function StaleSheet({
+export function StaleSheet<D>({
   sheet,
   why,
   theirs,
+  differences,
 }: {
-  sheet: Sheet;
+  sheet: OpenWork<D>;
   why: string;
-  theirs: Theirs | undefined;
+  theirs: Theirs<D> | undefined;
+  /** What differs between two documents, in words. */
+  differences: (mine: D, theirs: D) => string[];
 }) {
   const [problem, setProblem] = useState('');
   const settle = (choice: 'mine' | 'theirs' | 'both') =>

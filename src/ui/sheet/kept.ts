@@ -1,40 +1,40 @@
 import { z } from 'zod';
-import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { begin, type History } from './history';
 import { type Kept, keptKey, type Theirs } from './keptWork';
-import { unpackRecipe } from './unpackRecipe';
 
 const theirsSchema = z.object({ name: z.string(), recipe: z.unknown(), revision: z.number() }).nullable();
 
-/** The sheet as the server says somebody else has left it. */
-export function theirsOf(data: unknown): Theirs | undefined {
+/** The document as the server says somebody else has left it; `parse` reads it from untrusted data. */
+export function theirsOf<D>(data: unknown, parse: (data: unknown) => D): Theirs<D> | undefined {
   const found = theirsSchema.safeParse(data ?? null).data;
-  return found ? { ...found, recipe: parseRecipe(found.recipe) } : undefined;
+  return found ? { ...found, recipe: parse(found.recipe) } : undefined;
 }
 
 /**
- * The sheet as this window last had it. The page may have been drawn from an older answer of the server (Back does
- * that), so the recipe in the address counts; the history is kept if it ends there.
+ * The document as this window last had it. The page may have been drawn from an older answer of the server (Back does
+ * that), so what is in the address counts (`inAddress`); the history is kept if it ends there.
  */
-export function keptSheet(id: string, name: string, initial: Recipe): Kept {
-  const address = new URLSearchParams(window.location.search);
-  const present = (address.get('sheet') === id && unpackRecipe(address.get('r'))) || initial;
+export function keptWork<D>(
+  id: string,
+  name: string,
+  { initial, inAddress, parse }: { initial: D; inAddress: D | undefined; parse: (data: unknown) => D },
+): Kept<D> {
   try {
     const kept = JSON.parse(sessionStorage.getItem(keptKey(id)) ?? 'null') as {
       name: string;
       history: History<unknown>;
     } | null;
-    const same = (recipe: unknown) =>
-      JSON.stringify(parseRecipe(recipe)) === JSON.stringify(parseRecipe(present));
+    const present = inAddress ?? initial;
+    const same = (other: unknown) => JSON.stringify(parse(other)) === JSON.stringify(parse(present));
     if (kept && same(kept.history.present)) {
       const { past, future } = kept.history;
       return {
         name: kept.name,
-        history: { past: past.map(parseRecipe), present, future: future.map(parseRecipe) },
+        history: { past: past.map(parse), present, future: future.map(parse) },
       };
     }
   } catch {
-    // A history that cannot be read is no loss of work: the sheet itself comes from the address or the shelf.
+    // A history that cannot be read is no loss of work: the document itself comes from the address or the shelf.
   }
-  return { name, history: begin(present) };
+  return { name, history: begin(inAddress ?? initial) };
 }

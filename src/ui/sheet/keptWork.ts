@@ -1,16 +1,15 @@
-import type { Recipe } from '@/core/document/recipe';
 import type { History } from './history';
 import type { Work } from './saver';
 
 /** The sheet as somebody else has left it. */
-export interface Theirs extends Work {
+export interface Theirs<D> extends Work<D> {
   readonly revision: number;
 }
 
 /** What this window keeps of a sheet between reloads. */
-export interface Kept {
+export interface Kept<D> {
   readonly name: string;
-  readonly history: History<Recipe>;
+  readonly history: History<D>;
 }
 
 export const keptKey = (id: string) => `elvane-sheet-${id}`;

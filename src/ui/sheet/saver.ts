@@ -1,10 +1,9 @@
-import type { Recipe } from '@/core/document/recipe';
 import { call } from '../lib/api';
 
-/** What is kept of a sheet. */
-export interface Work {
+/** What is kept of a document. */
+export interface Work<D> {
   readonly name: string;
-  readonly recipe: Recipe;
+  readonly recipe: D;
 }
 
 /**
@@ -21,7 +20,7 @@ export class Saver {
   ) {}
 
   /** @throws Stale when the sheet has been saved or deleted elsewhere since; Problem when it cannot be saved. */
-  async save(work: Work): Promise<void> {
+  async save(work: Work<unknown>): Promise<void> {
     while (this.inFlight) await this.inFlight.catch(() => undefined);
     this.inFlight = this.put(work, this.revision);
     try {
@@ -35,11 +34,15 @@ export class Saver {
    * The last save of a window that closes: it goes out at once. Where another is still on its way, nobody can know its
    * revision yet, so this one stands whatever becomes of that.
    */
-  leave(work: Work): Promise<void> {
+  leave(work: Work<unknown>): Promise<void> {
     return this.put(work, this.inFlight ? undefined : this.revision, true);
   }
 
-  private async put({ name, recipe }: Work, basedOn: number | undefined, keepalive = false): Promise<void> {
+  private async put(
+    { name, recipe }: Work<unknown>,
+    basedOn: number | undefined,
+    keepalive = false,
+  ): Promise<void> {
     const json = { name, recipe, ...(basedOn !== undefined && { basedOn }) };
     const response = await call(`/api/sheets/${this.id}`, { method: 'PUT', json, keepalive });
     this.revision = ((await response.json()) as { revision: number }).revision;

@@ -2,7 +2,9 @@ import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import type { Recipe } from '@/core/document/recipe';
+import { handById } from '@/core/hands/registry';
 import { Problem } from '@/core/problem/problem';
+import { layoutSheet } from '@/core/sheet/layout';
 import { pin } from '@/core/sheet/solve';
 import { Stale } from '../lib/api';
 import { begin, commit } from './history';
@@ -17,24 +19,25 @@ const widened = (by: number) => (recipe: Recipe) => pin(recipe, 'width', recipe.
 const titled = (title: string) => (recipe: Recipe) => ({ ...recipe, title: recipe.title + title });
 
 /** A shelf that answers when it is told to, as a desk sees it. */
-function around(more: Partial<DeskPorts> = {}) {
-  const saves: { readonly work: Work; readonly answer: (error?: Error) => void }[] = [];
-  const seen = { left: [] as Work[], copies: [] as Work[], kept: [] as Kept[] };
+function around(more: Partial<DeskPorts<Recipe>> = {}) {
+  const saves: { readonly work: Work<Recipe>; readonly answer: (error?: Error) => void }[] = [];
+  const seen = { left: [] as Work<Recipe>[], copies: [] as Work<Recipe>[], kept: [] as Kept<Recipe>[] };
   const saver = {
     revision: 1 as number | undefined,
-    save: (work: Work) =>
+    save: (work: Work<Recipe>) =>
       new Promise<void>((done, fail) => {
         saves.push({ work, answer: (error) => (error ? fail(error) : done()) });
       }),
-    leave: async (work: Work) => {
+    leave: async (work: Work<Recipe>) => {
       seen.left.push(work);
     },
   };
-  const ports: DeskPorts = {
+  const ports: DeskPorts<Recipe> = {
     saver,
-    letters: { here: () => true, fetch: async () => undefined },
+    check: layoutSheet,
+    letters: { here: () => true, fetch: async () => undefined, named: ({ hand }) => handById(hand).name },
     keep: (kept) => seen.kept.push(kept),
-    readTheirs: async (data) => data as Theirs | undefined,
+    readTheirs: async (data) => data as Theirs<Recipe> | undefined,
     copy: async (work) => {
       seen.copies.push(work);
     },
@@ -50,7 +53,7 @@ function around(more: Partial<DeskPorts> = {}) {
 }
 
 const wait = () => vi.advanceTimersByTimeAsync(LONGER_THAN_AUTOSAVE);
-const THEIRS: Theirs = { name: 'Theirs', recipe: { ...RECIPE, title: 'theirs' }, revision: 7 };
+const THEIRS: Theirs<Recipe> = { name: 'Theirs', recipe: { ...RECIPE, title: 'theirs' }, revision: 7 };
 
 beforeEach(() => vi.useFakeTimers());
 afterEach(() => vi.useRealTimers());
@@ -290,7 +293,9 @@ describe('letters that are not here yet', () => {
           else fail(new Error('offline'));
         };
       });
-    const all = around({ letters: { here: ({ hand }) => here.has(hand), fetch } });
+    const all = around({
+      letters: { here: ({ hand }) => here.has(hand), fetch, named: ({ hand }) => handById(hand).name },
+    });
     const come = async (ok: boolean) => {
       done(ok);
       await vi.advanceTimersByTimeAsync(0);

@@ -1,7 +1,4 @@
-import type { Recipe } from '@/core/document/recipe';
-import { type HandId, handById } from '@/core/hands/registry';
 import { Problem } from '@/core/problem/problem';
-import { layoutSheet } from '@/core/sheet/layout';
 import { Stale, sentenceOf } from '../lib/api';
 import { commit, type History, redo, undo } from './history';
 import type { Kept, Theirs } from './keptWork';
@@ -11,49 +8,53 @@ import { after, begun, type SheetEvent, type SheetState } from './sheetState';
 /** Autosave waits this long after the last edit, in ms. */
 const AUTOSAVE_DELAY = 500;
 
-/** The letters a recipe needs, without which it cannot be drawn. */
-export interface Letters {
-  readonly here: (recipe: Recipe) => boolean;
-  readonly fetch: (recipe: Recipe) => Promise<void>;
+/** The letters a document needs, without which it cannot be drawn. */
+export interface Letters<D> {
+  readonly here: (document: D) => boolean;
+  readonly fetch: (document: D) => Promise<void>;
+  /** The hands they are of. */
+  readonly named: (document: D) => string;
 }
 
 /** What a desk reaches for outside itself. */
-export interface DeskPorts {
+export interface DeskPorts<D> {
   readonly saver: Pick<Saver, 'save' | 'leave' | 'revision'>;
-  readonly letters: Letters;
+  /** Throws a Problem where a document cannot be drawn. */
+  readonly check: (document: D) => void;
+  readonly letters: Letters<D>;
   /** Keeps the sheet in this window, for reloads and Back. */
-  readonly keep: (kept: Kept) => void;
+  readonly keep: (kept: Kept<D>) => void;
   /** Reads what the server says somebody else has left. */
-  readonly readTheirs: (data: unknown) => Promise<Theirs | undefined>;
+  readonly readTheirs: (data: unknown) => Promise<Theirs<D> | undefined>;
   /** Keeps work as a sheet of its own. */
-  readonly copy: (work: Work) => Promise<void>;
+  readonly copy: (work: Work<D>) => Promise<void>;
 }
 
-const lettersMissing = (hand: HandId) =>
+const lettersMissing = (hands: string) =>
   new Problem(
     'hand',
-    `The letters of ${handById(hand).name} could not be fetched; see whether the server is running and try again.`,
+    `The letters of ${hands} could not be fetched; see whether the server is running and try again.`,
   );
 
 /**
- * A sheet being edited: undo and redo, autosave, and whoever else has changed it. Its state is a value (`sheetState`);
+ * A document being edited: undo and redo, autosave, and whoever else has changed it. Its state is a value (`sheetState`);
  * here is what happens around it. An edit that cannot be ruled is refused and changes nothing.
  */
-export class SheetDesk {
-  private current: SheetState;
+export class SheetDesk<D> {
+  private current: SheetState<D>;
   private readonly watchers = new Set<() => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
-  private saving: Work | undefined;
+  private saving: Work<D> | undefined;
   private waiting: (() => void)[] | null = null;
 
   constructor(
-    work: Work,
-    private readonly ports: DeskPorts,
+    work: Work<D>,
+    private readonly ports: DeskPorts<D>,
   ) {
     this.current = begun(work);
   }
 
-  readonly state = (): SheetState => this.current;
+  readonly state = (): SheetState<D> => this.current;
 
   readonly watch = (watcher: () => void): (() => void) => {
     this.watchers.add(watcher);
@@ -61,13 +62,13 @@ export class SheetDesk {
   };
 
   /** An edit; nothing when it changes nothing. */
-  edit(change: (recipe: Recipe) => Recipe): void {
+  edit(change: (document: D) => D): void {
     this.inTurn(() => {
       const { history } = this.current;
       let attempted = history.present;
       try {
         attempted = change(attempted);
-        layoutSheet(attempted);
+        this.ports.check(attempted);
       } catch (error) {
         if (!(error instanceof Problem)) throw error;
         this.happen({ kind: 'refused', refused: { problem: error, attempted } });
@@ -95,7 +96,7 @@ export class SheetDesk {
   }
 
   /** Goes on from what the window had kept; what is done before that has come is done after it. */
-  async recall(kept: Promise<Kept>): Promise<void> {
+  async recall(kept: Promise<Kept<D>>): Promise<void> {
     this.waiting ??= [];
     try {
       const { history, name } = await kept;
@@ -161,14 +162,14 @@ export class SheetDesk {
     });
   }
 
-  private happen(event: SheetEvent): void {
+  private happen(event: SheetEvent<D>): void {
     const next = after(this.current, event);
     if (next === this.current) return;
     this.current = next;
     for (const watcher of this.watchers) watcher();
   }
 
-  private step(move: (history: History<Recipe>) => History<Recipe>): void {
+  private step(move: (history: History<D>) => History<D>): void {
     this.inTurn(() => {
       const { history } = this.current;
       const moved = move(history);
@@ -176,11 +177,11 @@ export class SheetDesk {
     });
   }
 
-  private change(next: History<Recipe>): void {
+  private change(next: History<D>): void {
     this.whenWritten(next.present, () => this.show(next, this.current.name));
   }
 
-  private show(history: History<Recipe>, name: string): void {
+  private show(history: History<D>, name: string): void {
     this.happen({ kind: 'changed', history, name });
     this.ports.keep({ history, name });
     clearTimeout(this.timer);
@@ -214,8 +215,8 @@ export class SheetDesk {
     return acts;
   }
 
-  /** Goes on once the letters a recipe needs are there; without them nothing could be drawn. */
-  private whenWritten(recipe: Recipe, then: () => void): void {
+  /** Goes on once the letters a document needs are there; without them nothing could be drawn. */
+  private whenWritten(recipe: D, then: () => void): void {
     const { letters } = this.ports;
     if (letters.here(recipe)) {
       then();
@@ -225,7 +226,7 @@ export class SheetDesk {
     const missing = () =>
       this.happen({
         kind: 'refused',
-        refused: { problem: lettersMissing(recipe.hand), attempted: recipe },
+        refused: { problem: lettersMissing(letters.named(recipe)), attempted: recipe },
       });
     letters.fetch(recipe).then(
       () => this.goOn([then, ...this.release()]),

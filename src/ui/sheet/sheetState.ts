@@ -1,32 +1,31 @@
-import type { Recipe } from '@/core/document/recipe';
 import type { Problem } from '@/core/problem/problem';
 import { begin, type History } from './history';
 import type { Theirs } from './keptWork';
 import type { Work } from './saver';
 
 /** What an edit asked for that could not be; `attempted` is the recipe its offers apply to. */
-export interface Refused {
+export interface Refused<D> {
   readonly problem: Problem;
-  readonly attempted: Recipe;
+  readonly attempted: D;
 }
 
-export type SaveState =
+export type SaveState<D> =
   | { readonly kind: 'saved' | 'saving' }
   | { readonly kind: 'failed'; readonly why: string }
   /** Refused: it has been changed elsewhere, or, where there is none of theirs, deleted. */
-  | { readonly kind: 'stale'; readonly why: string; readonly theirs: Theirs | undefined };
+  | { readonly kind: 'stale'; readonly why: string; readonly theirs: Theirs<D> | undefined };
 
 /** All there is to know of a sheet that is being edited. */
-export interface SheetState {
-  readonly history: History<Recipe>;
+export interface SheetState<D> {
+  readonly history: History<D>;
   readonly name: string;
-  readonly refused: Refused | null;
-  readonly save: SaveState;
+  readonly refused: Refused<D> | null;
+  readonly save: SaveState<D>;
   /** What the shelf has not got yet. */
-  readonly unsaved: Work | null;
+  readonly unsaved: Work<D> | null;
 }
 
-export const begun = ({ name, recipe }: Work): SheetState => ({
+export const begun = <D>({ name, recipe }: Work<D>): SheetState<D> => ({
   history: begin(recipe),
   name,
   refused: null,
@@ -35,26 +34,26 @@ export const begun = ({ name, recipe }: Work): SheetState => ({
 });
 
 /** What happens to it. */
-export type SheetEvent =
+export type SheetEvent<D> =
   /** The user has changed it: it wants saving. */
-  | { readonly kind: 'changed'; readonly history: History<Recipe>; readonly name: string }
+  | { readonly kind: 'changed'; readonly history: History<D>; readonly name: string }
   /** It stands as it is kept already: read back after a reload, or taken from elsewhere. */
-  | { readonly kind: 'found'; readonly history: History<Recipe>; readonly name: string }
-  | { readonly kind: 'refused'; readonly refused: Refused }
+  | { readonly kind: 'found'; readonly history: History<D>; readonly name: string }
+  | { readonly kind: 'refused'; readonly refused: Refused<D> }
   | { readonly kind: 'dismissed' }
   | { readonly kind: 'saving' }
-  | { readonly kind: 'saved'; readonly work: Work }
+  | { readonly kind: 'saved'; readonly work: Work<D> }
   | { readonly kind: 'failed'; readonly why: string }
-  | { readonly kind: 'stale'; readonly why: string; readonly theirs: Theirs | undefined }
+  | { readonly kind: 'stale'; readonly why: string; readonly theirs: Theirs<D> | undefined }
   /** It has been said what shall stay of a stale sheet: mine, which wants saving, or nothing of it. */
-  | { readonly kind: 'settled'; readonly unsaved: Work | null };
+  | { readonly kind: 'settled'; readonly unsaved: Work<D> | null };
 
 /** The sheet after an event. */
-export function after(state: SheetState, event: SheetEvent): SheetState {
+export function after<D>(state: SheetState<D>, event: SheetEvent<D>): SheetState<D> {
   switch (event.kind) {
     case 'changed': {
       const { history, name } = event;
-      const save: SaveState = state.save.kind === 'stale' ? state.save : { kind: 'saving' };
+      const save: SaveState<D> = state.save.kind === 'stale' ? state.save : { kind: 'saving' };
       return { history, name, refused: null, save, unsaved: { name, recipe: history.present } };
     }
     case 'found':

@@ -4,7 +4,7 @@ import { formatDistanceToNow } from 'date-fns';
 import { Copy, FileDown, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { type ReactNode, useState } from 'react';
-import type { Recipe } from '@/core/document/recipe';
+import type { Document } from '@/core/document/document';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson, newId, sentenceOf } from '../lib/api';
@@ -13,7 +13,9 @@ import { sheetLink } from '../sheet/sheetLink';
 export interface ShelfSheet {
   readonly id: string;
   readonly name: string;
-  readonly recipe: Recipe;
+  readonly recipe: Document;
+  /** The station it opens in. */
+  readonly station: string;
   /** What it is ruled for: its usual name. */
   readonly says: string;
   readonly revision: number;
@@ -66,9 +68,9 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
   const importFile = (file: File) =>
     guarded(async () => {
       const { readSheetFile } = await import('./readSheetFile');
-      const { recipe, says } = await readSheetFile(file);
+      const { recipe, says, station } = await readSheetFile(file);
       const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || says;
-      await put({ id: newId(), name, recipe, says, revision: 0 });
+      await put({ id: newId(), name, recipe, says, station, revision: 0 });
       notice({ tone: 'done', text: `Imported “${name}”.` });
     });
 
@@ -138,12 +140,11 @@ function ShelfCard({
   onDuplicate: () => void;
   onDelete: () => void;
 }) {
-  const { id, name, recipe, says, updatedAt } = sheet;
-  const practised = recipe.practice.bands.length > 0;
+  const { id, name, recipe, station, says, updatedAt } = sheet;
   return (
     <li className="flex flex-col rounded border border-base-300 bg-base-100 p-3">
       <Link
-        href={sheetLink(id, practised ? '/practise' : '/rule')}
+        href={sheetLink(id, station)}
         className="flex h-52 items-center justify-center bg-base-200 p-2"
         aria-label={`Open ${name}`}
       >
@@ -162,10 +163,7 @@ function ShelfCard({
         }}
         onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
       />
-      <p className="px-1 text-sm">
-        {practised && 'Practice page · '}
-        {says}
-      </p>
+      <p className="px-1 text-sm">{says}</p>
       <div className="mt-1 flex items-center gap-1">
         <time dateTime={updatedAt} className="mr-auto px-1 text-sm opacity-80" suppressHydrationWarning>
           {formatDistanceToNow(new Date(updatedAt), { addSuffix: true })}

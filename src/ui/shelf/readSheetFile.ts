@@ -1,14 +1,18 @@
-import type { Recipe } from '@/core/document/recipe';
+import { type Document, isPiece, parseDocument } from '@/core/document/document';
+import { pieceFrame } from '@/core/piece/layout';
 import { layoutSheet } from '@/core/sheet/layout';
-import { readRecipeFile } from '../lib/recipeFile';
-import { usualName } from '../lib/usualName';
+import { readJsonFile } from '../lib/recipeFile';
+import { standing } from './standing';
 
 /**
- * A sheet from a file of its recipe, and what it is ruled for.
- * @throws Problem when it is none, or cannot be ruled.
+ * A document from a file, what it is, and where it opens.
+ * @throws Problem when it is none, or cannot be drawn.
  */
-export async function readSheetFile(file: File): Promise<{ recipe: Recipe; says: string }> {
-  const recipe = await readRecipeFile(file);
-  layoutSheet(recipe);
-  return { recipe, says: usualName(recipe) };
+export async function readSheetFile(
+  file: File,
+): Promise<{ recipe: Document; says: string; station: string }> {
+  const recipe = parseDocument(await readJsonFile(file));
+  if (isPiece(recipe)) pieceFrame(recipe);
+  else layoutSheet(recipe);
+  return { recipe, ...standing(recipe) };
 }

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { answer, idSchema, parse, RECIPE_BODY, Refusal, readJson } from '@/app/_lib/http';
-import { parseRecipe } from '@/core/document/recipe';
-import { checkGiven } from '@/core/sheet/checkGiven';
+import { answer, DOCUMENT_BODY, idSchema, parse, Refusal, readJson } from '@/app/_lib/http';
+import { checkDocument, parseDocument } from '@/core/document/document';
 import { deleteSheet, type StoredSheet, saveSheet, UNSAVED } from '@/store/sheets';
 
 type Context = { params: Promise<{ id: string }> };
@@ -17,9 +16,9 @@ const bodySchema = z.strictObject({
 export const PUT = (request: Request, { params }: Context) =>
   answer(request, async () => {
     const id = parse(idSchema, (await params).id);
-    const body = parse(bodySchema, await readJson(request, RECIPE_BODY));
-    const recipe = parseRecipe(body.recipe);
-    checkGiven(recipe);
+    const body = parse(bodySchema, await readJson(request, DOCUMENT_BODY));
+    const recipe = parseDocument(body.recipe);
+    checkDocument(recipe);
     const sheet = { id, name: body.name, recipe: JSON.stringify(recipe) };
     const saved = await saveSheet(sheet, new Date(), body.basedOn);
     if (saved.kind === 'saved') return Response.json({ id, revision: saved.revision });

@@ -1,0 +1,50 @@
+import 'server-only';
+import { freshPiece } from '@/core/piece/freshPiece';
+import { type Piece, parsePiece } from '@/core/piece/piece';
+import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
+import type { OpenedWork } from '@/ui/sheet/useWork';
+import { idSchema } from './http';
+import type { Search } from './openSheet';
+
+/** The piece the station opens: the one of the address, the latest on the shelf, or (`new`) a fresh card. */
+export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>> {
+  const { sheet: asked, fresh } = await searchParams;
+  const id = idSchema.safeParse(asked).data;
+  const stored = id ? await findSheet(id) : undefined;
+  const found = stored && readable(stored);
+  if (stored && found) return opened(stored, found);
+  const notice =
+    asked !== undefined
+      ? 'The piece of this link is not on the shelf: it was deleted, or the link is broken. This is another one.'
+      : undefined;
+  if (fresh === undefined) {
+    for (const other of await listSheets()) {
+      const piece = readable(other);
+      if (piece) return { ...opened(other, piece), notice };
+    }
+  }
+  return {
+    id: crypto.randomUUID(),
+    name: 'A new piece',
+    recipe: freshPiece(),
+    revision: UNSAVED,
+    inAddress: false,
+    notice,
+  };
+}
+
+const opened = ({ id, name, revision }: StoredSheet, recipe: Piece): OpenedWork<Piece> => ({
+  id,
+  name,
+  recipe,
+  revision,
+  inAddress: false,
+});
+
+function readable({ recipe }: StoredSheet): Piece | undefined {
+  try {
+    return parsePiece(JSON.parse(recipe));
+  } catch {
+    return undefined;
+  }
+}

@@ -1,0 +1,45 @@
+import 'server-only';
+import type { Drawing } from '@/core/drawing/drawing';
+import type { Nib } from '@/core/kit/nib';
+import { imposed, placesOn, type Sheet, standsOn } from '@/core/page/imposition';
+import { layRow } from '@/core/piece/batch';
+import { drawPiece, type Print } from '@/core/piece/drawPiece';
+import { piecePage } from '@/core/piece/layout';
+import type { Own } from '@/core/piece/pen';
+import type { Piece } from '@/core/piece/piece';
+import { type PdfOptions, renderPdfPages } from '@/render/pdf';
+import type { Step } from './pages';
+
+export interface BatchOptions {
+  readonly print: Print;
+  /** The larger sheet they are printed on; undefined for paper of their own size. */
+  readonly sheet: Sheet | undefined;
+  readonly drawer: readonly Nib[];
+  readonly own: Own;
+  readonly purpose: (drawing: Drawing) => Drawing;
+  readonly pdf: PdfOptions;
+}
+
+/** Rows of a piece as a PDF, several on a sheet where they are small, a step a page; each is laid out when its turn comes. */
+export function* batchSteps(
+  piece: Piece,
+  rows: readonly number[],
+  { print, sheet, drawer, own, purpose, pdf }: BatchOptions,
+): Generator<Step, void> {
+  const size = piecePage(piece);
+  const large = sheet && standsOn(sheet, size) ? sheet : undefined;
+  const onPage = large ? placesOn(large, size).length : 1;
+  const of = Math.max(1, Math.ceil(rows.length / onPage));
+  const drawn = (row: number) => purpose(drawPiece(layRow(piece, row, drawer, own).laid, print));
+  function* pages() {
+    for (let page = 0; page < of; page++) {
+      const drawings = rows.slice(page * onPage, (page + 1) * onPage).map(drawn);
+      yield large
+        ? imposed(large, drawings, piece.title)
+        : (drawings[0] ?? { ...size, title: piece.title, nodes: [] });
+    }
+  }
+  for (const { pages: done, bytes } of renderPdfPages(piece.title || 'Pieces', pages(), pdf)) {
+    yield { stage: 'drawing', done, of, bytes };
+  }
+}

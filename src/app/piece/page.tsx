@@ -1,0 +1,31 @@
+import type { Metadata } from 'next';
+import { listItems } from '@/store/items';
+import { listNibs } from '@/store/nibs';
+import { selectedPrinter } from '@/store/printers';
+import { WithLetters } from '@/ui/frame/WithLetters';
+import { PieceStation } from '@/ui/piece/PieceStation';
+import { openPiece } from '../_lib/openPiece';
+import type { Search } from '../_lib/openSheet';
+
+export const metadata: Metadata = { title: 'Piece' };
+export const dynamic = 'force-dynamic';
+
+export default async function PiecePage({ searchParams }: { searchParams: Search }) {
+  const [opened, drawer, printer, bench] = await Promise.all([
+    openPiece(searchParams),
+    listNibs(),
+    selectedPrinter(),
+    listItems(),
+  ]);
+  return (
+    <WithLetters hands={[...new Set(opened.recipe.blocks.map(({ setting }) => setting.hand))]}>
+      <PieceStation
+        key={opened.id}
+        opened={opened}
+        drawer={drawer}
+        bench={bench.filter(({ archived }) => !archived)}
+        printer={printer?.name ?? null}
+      />
+    </WithLetters>
+  );
+}

@@ -1,0 +1,64 @@
+import type { Mm } from '../measure/units';
+import type { Box } from '../page/boxes';
+import type { SetLine } from '../type/placed';
+import type { BlockPen } from './pen';
+import type { Block, Piece } from './piece';
+
+/** Extremes of ink on the page, in mm. */
+export interface Extent {
+  readonly left: Mm;
+  readonly right: Mm;
+  readonly top: Mm;
+  readonly bottom: Mm;
+}
+
+/** A line of a piece in its place. */
+export interface LaidLine {
+  readonly block: Block;
+  /** Its number in the block, from 0; an initial is -1. */
+  readonly number: number;
+  /** Its words, and where each begins in the text of the block. */
+  readonly words: readonly { readonly text: string; readonly at: number }[];
+  readonly set: SetLine;
+  readonly pen: BlockPen;
+  /** Where the skeleton begins. */
+  readonly x: Mm;
+  readonly baseline: Mm;
+  readonly ink: Extent;
+  /** What is wanted of it and what it takes, across. */
+  readonly room: Mm;
+}
+
+/** What a scribe should know before the pencil is taken up, in plain words. */
+export interface Finding {
+  /** 'wrong': it cannot be written so; 'eased': it was helped; 'remark': a matter of taste. */
+  readonly tone: 'wrong' | 'eased' | 'remark';
+  readonly about: 'width' | 'height' | 'postage' | 'letters' | 'collision' | 'flourish' | 'weight' | 'ink';
+  readonly block?: string;
+  readonly text: string;
+}
+
+/** A piece laid out. */
+export interface LaidPiece {
+  readonly piece: Piece;
+  readonly page: { readonly width: Mm; readonly height: Mm };
+  /** The page less its margins: no ink leaves it. */
+  readonly frame: Box;
+  readonly postage?: Box;
+  readonly lines: readonly LaidLine[];
+  readonly findings: readonly Finding[];
+  /** Nothing stands in the way of writing it as it is. */
+  readonly fits: boolean;
+  /** Share of the frame's height the writing takes. */
+  readonly fill: number;
+}
+
+export const inkOfLines = (lines: readonly LaidLine[]): Extent | undefined =>
+  lines.length === 0
+    ? undefined
+    : {
+        left: Math.min(...lines.map(({ ink }) => ink.left)),
+        right: Math.max(...lines.map(({ ink }) => ink.right)),
+        top: Math.min(...lines.map(({ ink }) => ink.top)),
+        bottom: Math.max(...lines.map(({ ink }) => ink.bottom)),
+      };

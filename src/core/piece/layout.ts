@@ -1,0 +1,397 @@
+import { paperFormat } from '../measure/paper';
+import { type Mm, plain, tanDeg } from '../measure/units';
+import { lastFor, perObject } from '../memo/memo';
+import type { Box } from '../page/boxes';
+import { Problem } from '../problem/problem';
+import type { SetLine } from '../type/placed';
+import { setLine } from '../type/setLine';
+import { lineReach } from '../writing/figure';
+import { collisionOf } from './collisions';
+import { flourishOf, type LaidFlourish } from './flourish';
+import { type Extent, type Finding, inkOfLines, type LaidLine, type LaidPiece } from './laid';
+import { brokenLines, lineOf, type Paragraph } from './paragraph';
+import { type BlockPen, blockPen, type Own } from './pen';
+import type { Block, Piece } from './piece';
+
+/** The sheet as it lies. */
+export function piecePage({ paper }: Pick<Piece, 'paper'>): { width: Mm; height: Mm } {
+  const { width, height } = paperFormat(paper.format) ?? paper;
+  return paper.sideways ? { width: height, height: width } : { width, height };
+}
+
+/** Smallest frame that can be written in. */
+const SMALLEST: Mm = 10;
+
+/**
+ * The page less its margins.
+ * @throws Problem when they leave nothing to write in.
+ */
+export function pieceFrame(piece: Pick<Piece, 'paper'>): Box {
+  const page = piecePage(piece);
+  const { top, right, bottom, left } = piece.paper.margins;
+  const frame = { x: left, y: top, width: page.width - left - right, height: page.height - top - bottom };
+  if (frame.width < SMALLEST || frame.height < SMALLEST) {
+    throw new Problem(
+      'paper.margins',
+      `The margins leave ${plain(Math.max(0, frame.width), 0)} × ${plain(Math.max(0, frame.height), 0)} mm to write in: take smaller margins or a larger paper.`,
+    );
+  }
+  return frame;
+}
+
+/** Lines along a slant step onward by this angle off the vertical where the hand itself leans less. */
+const LEAST_SLANT = 20;
+/** Most white justifying adds to one word space, in bodies: beyond that a line is left short. */
+const MOST_SPREAD = 1.4;
+/** White between an initial and the lines beside it, in bodies. */
+const INITIAL_GAP = 0.5;
+/** Lines are tried this much shorter, when longer ones run into each other. */
+const SHORTER = [0.97, 0.94, 0.9, 0.85];
+/** Ink over an edge by less than this is the arithmetic's. */
+const DUST: Mm = 1e-6;
+
+/** Lines of a block from its first zone on: baselines count from 0 at its upper edge. */
+interface BlockLines {
+  readonly lines: readonly LaidLine[];
+  readonly height: Mm;
+  readonly findings: readonly Finding[];
+}
+
+const NO_LETTERS: Own = {};
+
+/** A piece as it will be written, and what stands in its way. */
+export function layoutPiece(
+  piece: Piece,
+  own: Own = NO_LETTERS,
+): LaidPiece & { readonly flourishes: readonly LaidFlourish[] } {
+  const page = piecePage(piece);
+  const frame = pieceFrame(piece);
+  const postage = piece.postage.on
+    ? { x: page.width - piece.postage.width, y: 0, width: piece.postage.width, height: piece.postage.height }
+    : undefined;
+  const findings: Finding[] = [];
+  let y: Mm = 0;
+  const stacked = piece.blocks.flatMap((block, i): LaidLine[] => {
+    const laid = blocksWith(own)(JSON.stringify(frame), block);
+    if (laid.lines.length === 0) return [];
+    if (i > 0) y += block.before;
+    const top = y;
+    y += laid.height;
+    findings.push(...laid.findings);
+    return laid.lines.map((line) => moved(line, 0, top));
+  });
+  const down = placedAt(piece, frame, stacked, y);
+  const nudged = stacked.map((line) => {
+    const nudge = line.block.nudges.find(({ at }) => line.words.some((word) => word.at === at));
+    return moved(line, nudge?.x ?? 0, down + (nudge?.y ?? 0));
+  });
+  findings.push(...outside(nudged, frame, postage), ...missing(nudged), ...meeting(nudged));
+  const flourishes: LaidFlourish[] = [];
+  for (const block of piece.blocks) {
+    const mine = nudged.filter((line) => line.block === block && line.number >= 0);
+    const found = flourishOf(
+      mine,
+      frame,
+      nudged.filter((line) => line.block !== block),
+    );
+    if (found && 'figure' in found) flourishes.push(found);
+    else if (found) findings.push(found);
+  }
+  const ink = inkOfLines(nudged);
+  return {
+    piece,
+    page,
+    frame,
+    ...(postage && { postage }),
+    lines: nudged,
+    flourishes,
+    findings,
+    fits: findings.every(({ tone }) => tone !== 'wrong'),
+    fill: ink ? (ink.bottom - ink.top) / frame.height : 0,
+  };
+}
+
+export type Laid = ReturnType<typeof layoutPiece>;
+
+const shifted = ({ left, right, top, bottom }: Extent, x: Mm, y: Mm): Extent => ({
+  left: left + x,
+  right: right + x,
+  top: top + y,
+  bottom: bottom + y,
+});
+
+const moved = (line: LaidLine, x: Mm, y: Mm): LaidLine => ({
+  ...line,
+  x: line.x + x,
+  baseline: line.baseline + y,
+  ink: shifted(line.ink, x, y),
+});
+
+/** Share of the free height that is left over the writing where it stands in the optical middle. */
+const OPTICAL = 0.42;
+
+/** How far down the stack begins, of `height` zones and all. */
+function placedAt({ place }: Piece, frame: Box, lines: readonly LaidLine[], height: Mm): Mm {
+  const ink = inkOfLines(lines);
+  if (!ink || place === 'top') return frame.y;
+  if (place === 'foot') return frame.y + frame.height - height;
+  const free = frame.height - (ink.bottom - ink.top);
+  return frame.y + free * (place === 'centre' ? 0.5 : OPTICAL) - ink.top;
+}
+
+/** Blocks that have not changed stay as they were laid: an edit lays one anew. */
+const blocksWith = perObject((own: Own) =>
+  lastFor((frame: string, block: Block) => easedBlock(block, blockPen(block, own), JSON.parse(frame) as Box)),
+);
+
+/** A block, its lines kept from running into each other: by other breaks, or by more space where they meet. */
+function easedBlock(block: Block, pen: BlockPen, frame: Box): BlockLines {
+  const usual = blockLines(block, pen, frame);
+  const meetings = collisionsIn(usual.lines);
+  if (meetings.length === 0) return usual;
+  const found: Finding = {
+    tone: 'eased',
+    about: 'collision',
+    block: block.id,
+    text: 'Ascenders met descenders; the lines are broken elsewhere.',
+  };
+  for (const share of SHORTER) {
+    const other = blockLines(block, pen, frame, share);
+    if (other.lines.length === usual.lines.length && collisionsIn(other.lines).length === 0)
+      return { ...other, findings: [...other.findings, found] };
+  }
+  // Every line from the meeting on moves down by what the two need.
+  let down: Mm = 0;
+  const lines = usual.lines.map((line, i) => {
+    const before = usual.lines[i - 1];
+    if (before && before.number >= 0) down += collisionOf(before, line)?.by ?? 0;
+    return moved(line, 0, down);
+  });
+  const said: Finding = {
+    ...found,
+    text: `Ascenders meet descenders; the lines stand ${plain(down, 1)} mm wider apart there.`,
+  };
+  return { lines, height: usual.height + down, findings: [...usual.findings, said] };
+}
+
+/** An initial stands beside lines, not over them: it is compared with none. */
+const collisionsIn = (lines: readonly LaidLine[]) =>
+  lines.slice(1).flatMap((line, i) => {
+    const before = lines[i] as LaidLine;
+    return before.number < 0 ? [] : (collisionOf(before, line) ?? []);
+  });
+
+/** Lines of a block where nothing of it is moved yet; `share` of the room is used. */
+function blockLines(block: Block, pen: BlockPen, frame: Box, share = 1): BlockLines {
+  const { face, unit, pitch, above, below, body } = pen;
+  const written = block.capitals || block.setting.capitalsOnly ? block.text.toUpperCase() : block.text;
+  const initial = block.initial > 0 && /^\S/.test(written) ? initialOf(block, pen, written) : undefined;
+  const lines: LaidLine[] = [];
+  let number = 0;
+  for (const paragraph of paragraphsOf(block, written, initial ? initial.length : 0)) {
+    const starts = number;
+    const inset = (i: number): Mm =>
+      initial && starts + i < block.initial ? initial.width + INITIAL_GAP * body : 0;
+    const step = block.align === 'slant' ? pitch * tanDeg(Math.max(LEAST_SLANT, block.setting.slope)) : 0;
+    const broken = slanted(step, starts, (reserved) =>
+      brokenLines(face, paragraph, {
+        room: (i) => Math.max(unit, (frame.width - inset(i) - reserved) * share) / unit,
+        evenFrom: initial ? Math.max(0, block.initial - starts) : 0,
+        evenLast: block.align !== 'justified',
+      }),
+    );
+    for (const [i, line] of broken.lines.entries()) {
+      const room = frame.width - inset(i) - step * Math.max(0, broken.lines.length - 1 - i + starts);
+      const ends = i === broken.lines.length - 1;
+      const set = spread(block, pen, paragraph, broken.words, line, room, ends);
+      const at = { x: frame.x + inset(i) + step * (starts + i), room, baseline: above + number * pitch };
+      lines.push(stood(block, number, broken.words.slice(...line), set, pen, at));
+      number += 1;
+    }
+    if (broken.lines.length === 0) number += 1;
+  }
+  if (initial) lines.unshift(initial.stands(frame.x, above));
+  const height = number === 0 ? 0 : above + below + (number - 1) * pitch;
+  const findings: Finding[] = initial
+    ? [
+        {
+          tone: 'remark',
+          about: 'weight',
+          block: block.id,
+          text: `The initial is as heavy as its height asks: a pen of ${plain(initial.nib, 1)} mm, or draw and fill it.`,
+        },
+      ]
+    : [];
+  return { lines, height, findings };
+}
+
+/** Paragraphs of a text, without the letters an initial has taken. */
+function paragraphsOf(block: Block, written: string, taken: number): Paragraph[] {
+  let at = 0;
+  return written.split('\n').map((text, i) => {
+    const skipped = i === 0 ? taken : 0;
+    const paragraph = {
+      text: text.slice(skipped),
+      at: at + skipped,
+      touches: block.touches,
+      wordSpace: block.wordSpace,
+    };
+    at += text.length + 1;
+    return paragraph;
+  });
+}
+
+/** Breaks lines that step onward along a slant: the more there are, the less room is left to each. */
+function slanted<T extends { readonly lines: readonly unknown[] }>(
+  step: Mm,
+  before: number,
+  breaking: (reserved: Mm) => T,
+): T {
+  let broken = breaking(0);
+  if (step === 0) return broken;
+  for (let count = 1; count <= broken.lines.length; count++)
+    broken = breaking(step * (before + Math.max(0, broken.lines.length - 1)));
+  return broken;
+}
+
+/** A line with the white in it that its block asks for. */
+function spread(
+  block: Block,
+  { face, unit, body }: BlockPen,
+  paragraph: Paragraph,
+  words: Parameters<typeof lineOf>[2],
+  line: Parameters<typeof lineOf>[3],
+  room: Mm,
+  endsParagraph: boolean,
+): SetLine {
+  const set = lineOf(face, paragraph, words, line);
+  const gaps = line[1] - line[0] - 1;
+  if (block.align !== 'justified' || endsParagraph || gaps === 0) return set;
+  const reach = lineReach(face.pen, set);
+  if (!reach) return set;
+  const more = (room - (reach.right - reach.left) * unit) / gaps;
+  return more > 0 && more < MOST_SPREAD * body ? lineOf(face, paragraph, words, line, more / unit) : set;
+}
+
+/** A set line in its place: by what is inked of it, not by its skeleton. */
+function stood(
+  block: Block,
+  number: number,
+  words: LaidLine['words'],
+  set: SetLine,
+  pen: BlockPen,
+  { x, room, baseline }: { x: Mm; room: Mm; baseline: Mm },
+): LaidLine {
+  const { face, unit } = pen;
+  const reach = lineReach(face.pen, set) ?? { left: 0, right: set.width, top: face.zones.body, bottom: 0 };
+  const free = room - (reach.right - reach.left) * unit;
+  const along = { left: 0, justified: face.rightToLeft ? free : 0, slant: 0, centre: free / 2, right: free };
+  const start = x + along[block.align] - reach.left * unit;
+  const ink = {
+    left: start + reach.left * unit,
+    right: start + reach.right * unit,
+    top: baseline - reach.top * unit,
+    bottom: baseline - reach.bottom * unit,
+  };
+  return { block, number, words, set, pen, x: start, baseline, ink, room };
+}
+
+/** The first letter as tall as some lines: from the head of the first to the baseline of the last. */
+function initialOf(block: Block, pen: BlockPen, written: string) {
+  const letter = [...written][0] as string;
+  const { face, unit, pitch, body } = pen;
+  const set = setLine(face, letter.toUpperCase());
+  const own = lineReach(face.pen, set);
+  if (!own) return undefined;
+  const capital = (face.zones.capital || face.zones.body) * unit;
+  const times = ((block.initial - 1) * pitch + Math.max(capital, body)) / capital;
+  const large: BlockPen = { ...pen, unit: unit * times, body: body * times };
+  return {
+    length: letter.length,
+    width: (own.right - own.left) * large.unit,
+    nib: block.setting.width * times,
+    stands: (x: Mm, above: Mm): LaidLine =>
+      stood({ ...block, align: 'left' }, -1, [{ text: letter, at: 0 }], set, large, {
+        x,
+        room: (own.right - own.left) * large.unit,
+        baseline: above + (block.initial - 1) * pitch,
+      }),
+  };
+}
+
+const quoted = (line: LaidLine) => {
+  const text = line.words.map((word) => word.text).join(' ');
+  return `“${text.length > 40 ? `${text.slice(0, 38)}…` : text}”`;
+};
+
+/** Ink that leaves the frame, or runs into the corner kept for postage. */
+function outside(lines: readonly LaidLine[], frame: Box, postage: Box | undefined): Finding[] {
+  const found: Finding[] = [];
+  for (const line of lines) {
+    const { left, right } = line.ink;
+    const over = Math.max(frame.x - left, right - frame.x - frame.width);
+    if (over > DUST) {
+      found.push({
+        tone: 'wrong',
+        about: 'width',
+        block: line.block.id,
+        text: `${quoted(line)} is ${plain(over, 1)} mm too wide for its frame.`,
+      });
+    }
+  }
+  const ink = inkOfLines(lines);
+  const tall = ink ? Math.max(frame.y - ink.top, ink.bottom - frame.y - frame.height) : 0;
+  if (tall > DUST) {
+    found.push({
+      tone: 'wrong',
+      about: 'height',
+      text: `The writing is ${plain(tall, 1)} mm too tall for its frame.`,
+    });
+  }
+  for (const line of postage ? lines : []) {
+    if (postage && line.ink.right > postage.x && line.ink.top < postage.y + postage.height) {
+      found.push({
+        tone: 'wrong',
+        about: 'postage',
+        block: line.block.id,
+        text: `${quoted(line)} runs into the corner kept for postage.`,
+      });
+    }
+  }
+  return found;
+}
+
+/** Letters the hands do not have. */
+function missing(lines: readonly LaidLine[]): Finding[] {
+  const byBlock = new Map<string, Set<string>>();
+  for (const line of lines) {
+    for (const letter of line.set.missing) {
+      const known = byBlock.get(line.block.id) ?? new Set();
+      byBlock.set(line.block.id, known.add(letter));
+    }
+  }
+  return [...byBlock].map(([block, letters]) => ({
+    tone: 'wrong',
+    about: 'letters',
+    block,
+    text: `The hand has no letter for ${[...letters].slice(0, 8).join(' ')}${letters.size > 8 ? ' and others' : ''}; an open box stands for each. Write another word, or draw the letter in Strokes.`,
+  }));
+}
+
+/** Lines of different blocks that run into each other. */
+function meeting(lines: readonly LaidLine[]): Finding[] {
+  const inOrder = lines.filter(({ number }) => number >= 0).sort((a, b) => a.baseline - b.baseline);
+  return inOrder.slice(1).flatMap((line, i): Finding[] => {
+    const before = inOrder[i] as LaidLine;
+    const found = collisionOf(before, line);
+    if (!found) return [];
+    return [
+      {
+        tone: 'wrong',
+        about: 'collision',
+        block: line.block.id,
+        text: `${quoted(before)} and ${quoted(line)} run into each other by ${plain(found.by, 1)} mm: give the lower one more space before it.`,
+      },
+    ];
+  });
+}

@@ -1,0 +1,159 @@
+import type { Item } from '../kit/itemFormat';
+import { type Mm, plain } from '../measure/units';
+import { counted } from '../measure/words';
+import { handOf } from '../setting/handOf';
+import type { Laid } from './layout';
+import type { Piece } from './piece';
+import { type PenWork, penWork } from './written';
+
+/** One step of the work, in the order it is done. */
+export interface PlanStep {
+  readonly kind: 'rule' | 'pencil' | 'write' | 'dry' | 'erase' | 'decorate';
+  readonly text: string;
+  readonly minutes: number;
+}
+
+export interface WorkingPlan {
+  readonly steps: readonly PlanStep[];
+  readonly minutes: number;
+  /** Sheets to set aside besides, for those that will be spoiled. */
+  readonly spoiled: number;
+  /** Ink that is laid, in ml. */
+  readonly ink: number;
+}
+
+/** How somebody writes. */
+export interface Pace {
+  /** Along a stroke, in mm a second. */
+  readonly speed: number;
+}
+
+/** Formal writing goes some 8 mm a second along the stroke: an estimate, until a logbook knows better. */
+export const USUAL_PACE: Pace = { speed: 8 };
+/** Lifting the pen and finding the next place; dipping and wiping; ruling a line; pencilling a mark: estimates. */
+const SECONDS = { stroke: 0.6, dip: 6, rule: 20, mark: 4, motif: 12, tick: 2 } as const;
+const SECONDS_A_MINUTE = 60;
+
+/** Minutes until an ink can be touched on sized paper; longer on very smooth or coated ones: estimates. */
+const DRY = {
+  dye: 5,
+  calligraphy: 8,
+  carbon: 10,
+  india: 10,
+  'iron gall': 8,
+  acrylic: 15,
+  gouache: 15,
+  metallic: 30,
+} as const;
+const USUAL_DRY = 10;
+const SMOOTH_LONGER = 1.5;
+/** Before a rubber goes over it: when touch-dry is dry through. */
+const BEFORE_ERASING = 3;
+
+/** One sheet in so many letters is spoiled by a slip of the pen or of the eye: an estimate. */
+const LETTERS_A_SLIP = 250;
+
+export interface Supplies {
+  readonly ink?: Pick<Item, 'inkKind'>;
+  readonly paper?: Pick<Item, 'surface'>;
+  readonly tools?: ReadonlyMap<string, Pick<Item, 'kind' | 'reservoir'>>;
+}
+
+/** Minutes one colour takes to dry. */
+export function dryingMinutes({ ink, paper }: Supplies): number {
+  const base = ink?.inkKind ? DRY[ink.inkKind] : USUAL_DRY;
+  return base * (paper?.surface === 'very smooth' ? SMOOTH_LONGER : 1);
+}
+
+const inMinutes = (seconds: number) => seconds / SECONDS_A_MINUTE;
+
+const writingMinutes = ({ length, strokes, dips }: PenWork, { speed }: Pace): number =>
+  inMinutes(length / speed + strokes.length * SECONDS.stroke + (dips?.dips.length ?? 0) * SECONDS.dip);
+
+/**
+ * In what order a piece is written, so that no hand lies in wet ink: the main colour first, from the top down; a right hand
+ * comes from the left, a left hand keeps a clean sheet under it and lets each block dry before it passes it again.
+ */
+export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = USUAL_PACE): WorkingPlan {
+  const { piece } = laid;
+  const works = penWork(laid, supplies.tools);
+  const colours = [
+    ...new Map(works.map((work) => [work.colour, works.filter((w) => w.colour === work.colour)])).values(),
+  ]
+    // The colour with most to write goes first: less of it can be smeared by what comes after.
+    .sort((a, b) => total(b) - total(a));
+  const drying = dryingMinutes(supplies);
+  const ruled = laid.lines.filter(({ number }) => number >= 0).length;
+  const steps: PlanStep[] = [
+    {
+      kind: 'rule',
+      text: `Rule ${counted(ruled, 'line')}, from the guide or by hand.`,
+      minutes: inMinutes(ruled * SECONDS.rule),
+    },
+    {
+      kind: 'pencil',
+      text: 'Mark where each line begins and ends, lightly, from the guide.',
+      minutes: inMinutes(ruled * 3 * SECONDS.mark),
+    },
+  ];
+  for (const [i, group] of colours.entries()) {
+    const pens = [...new Set(group.map(({ lines }) => penInWords(lines[0]?.block)))];
+    steps.push({
+      kind: 'write',
+      text: `Write the ${i === 0 ? 'first' : (ORDINALS[i] ?? 'next')} colour with ${pens.join(' and ')}, from the top down${
+        piece.side === 'left' ? ', a clean sheet under your hand' : ''
+      }.`,
+      minutes: group.reduce((sum, work) => sum + writingMinutes(work, pace), 0),
+    });
+    if (i < colours.length - 1) {
+      steps.push({
+        kind: 'dry',
+        text: `Let it dry ${piece.side === 'left' ? 'well: a left hand passes over what it wrote' : 'before the next colour'}.`,
+        minutes: drying * (piece.side === 'left' ? 1.5 : 1),
+      });
+    }
+  }
+  steps.push(
+    {
+      kind: 'dry',
+      text: 'Let all of it dry through before a rubber touches it.',
+      minutes: drying * BEFORE_ERASING,
+    },
+    { kind: 'erase', text: 'Take the pencil away with a soft rubber, from the middle outwards.', minutes: 3 },
+  );
+  const decorated = decorationSeconds(laid);
+  if (decorated > 0)
+    steps.push({
+      kind: 'decorate',
+      text: 'Draw border and motifs last, on a clean page.',
+      minutes: inMinutes(decorated),
+    });
+  const letters = laid.lines.reduce((sum, { set }) => sum + set.placed.length, 0);
+  const copies = Math.max(1, piece.rows.length);
+  return {
+    steps,
+    minutes: steps.reduce((sum, { minutes }) => sum + minutes, 0),
+    spoiled: Math.ceil((letters * copies) / LETTERS_A_SLIP),
+    ink: works.reduce((sum, { ink }) => sum + ink, 0) * copies,
+  };
+}
+
+const ORDINALS = ['first', 'second', 'third', 'fourth'];
+
+const total = (group: readonly PenWork[]) => group.reduce((sum, { area }) => sum + area, 0);
+
+const penInWords = (block: Piece['blocks'][number] | undefined): string =>
+  block ? `${plain(block.setting.width)} mm for ${handOf(block.setting).name}` : '';
+
+/** Perimeter over spacing: ticks; a rule is drawn at the pace of ruling. */
+function decorationSeconds({ piece, page }: Laid): number {
+  const { border, scatter } = piece;
+  const around: Mm = 2 * (page.width + page.height - 4 * border.inset);
+  const edges =
+    border.kind === 'ticks'
+      ? (around / border.spacing) * SECONDS.tick
+      : border.kind === 'none'
+        ? 0
+        : SECONDS.rule * (border.kind === 'double rule' ? 8 : 4);
+  return edges + (scatter.motif === 'none' ? 0 : scatter.count * SECONDS.motif);
+}

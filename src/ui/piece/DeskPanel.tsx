@@ -1,0 +1,234 @@
+'use client';
+
+import { addMinutes, format, parseISO, subMinutes } from 'date-fns';
+import { useState } from 'react';
+import type { Item } from '@/core/kit/item';
+import { plain } from '@/core/measure/units';
+import { calibratedLoad } from '@/core/piece/dips';
+import { PRINTS, type Print } from '@/core/piece/drawPiece';
+import type { Laid } from '@/core/piece/layout';
+import type { Piece } from '@/core/piece/piece';
+import { type Supplies, workingPlan } from '@/core/piece/plan';
+import { type PenWork, penWork, strokesIn } from '@/core/piece/written';
+import { LIMITS } from '@/core/problem/limits';
+import { handOf } from '@/core/setting/handOf';
+import { Toggle } from '../fields/Choices';
+import { NumberField } from '../fields/NumberField';
+import { useNotice } from '../frame/notices';
+import { download, sentenceOf } from '../lib/api';
+import { FormatButtons, printerWords } from '../paper/FormatButtons';
+import { Pick } from './fields';
+import type { PieceFiles } from './usePieceFiles';
+
+const PRINT_WORDS: Readonly<Record<Print, string>> = {
+  model: 'the model, at true scale',
+  guide: 'a guide to write from',
+  'under-sheet': 'a sheet for the light table',
+  template: 'the frame, to cut out',
+};
+
+/** "1.5 mm, Foundational". */
+const penWords = ({ lines }: PenWork): string => {
+  const setting = lines[0]?.block.setting;
+  return setting ? `${plain(setting.width)} mm, ${handOf(setting).name}` : '';
+};
+
+/** Minutes as a scribe plans them. */
+const lasting = (minutes: number): string =>
+  minutes < 60 ? `${plain(Math.max(1, minutes), 0)} min` : `${plain(minutes / 60, 1)} h`;
+
+/** To the desk: what is printed, in what order it is written, how long it takes, and where the pen is dipped. */
+export function DeskPanel({
+  piece,
+  edit,
+  laid,
+  bench,
+  printer,
+  files,
+  dips,
+  onDips,
+}: {
+  piece: Piece;
+  edit: (change: (piece: Piece) => Piece) => void;
+  laid: Laid;
+  bench: readonly Item[];
+  printer: string | null;
+  files: PieceFiles;
+  dips: boolean;
+  onDips: (on: boolean) => void;
+}) {
+  const [ink, setInk] = useState('');
+  const [paper, setPaper] = useState('');
+  const [due, setDue] = useState('');
+  const notice = useNotice();
+  const tools = new Map(bench.map((item) => [item.id, item]));
+  const supplies: Supplies = { ink: tools.get(ink), paper: tools.get(paper), tools };
+  const plan = workingPlan(laid, supplies);
+  const works = penWork(laid, tools);
+  const ready = due ? parseISO(due) : undefined;
+  const start = ready && !Number.isNaN(ready.getTime()) ? subMinutes(ready, plan.minutes) : undefined;
+  const calendar = async () => {
+    if (!start) return;
+    try {
+      const { calendarOf } = await import('./calendar');
+      const steps: { title: string; start: Date; end: Date }[] = [];
+      let at = start;
+      for (const { text, minutes } of plan.steps) {
+        const end = addMinutes(at, minutes);
+        steps.push({ title: `${piece.title || 'Piece'}: ${text}`, start: at, end });
+        at = end;
+      }
+      download(new Blob([calendarOf(steps)], { type: 'text/calendar' }), 'piece.ics');
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  return (
+    <div className="space-y-4">
+      <section className="space-y-2" aria-labelledby="print">
+        <h2 id="print" className="margin-heading">
+          Print or save
+        </h2>
+        <Pick
+          name="What"
+          value={files.print}
+          choices={PRINTS.map((print) => [print, PRINT_WORDS[print]])}
+          onPick={files.setPrint}
+        />
+        <Toggle name="Turned over, for tracing through" on={files.mirrored} onSwitch={files.setMirrored} />
+        <Toggle name="On A4, with cut marks" on={files.onA4} onSwitch={files.setOnA4} />
+        <div className="flex flex-wrap gap-1">
+          <FormatButtons onSave={(kind) => void files.save(kind)} disabled={files.busy} />
+          <button type="button" className="btn btn-sm" onClick={files.saveFile}>
+            Piece file
+          </button>
+        </div>
+        <p className="text-sm opacity-80">{printerWords(printer)}</p>
+      </section>
+      <section className="space-y-2" aria-labelledby="plan">
+        <h2 id="plan" className="margin-heading">
+          In this order
+        </h2>
+        <div className="grid grid-cols-2 gap-2">
+          <Pick
+            name="Ink"
+            value={ink}
+            choices={[
+              ['', 'any'],
+              ...bench.filter(({ kind }) => kind === 'ink').map(({ id, label }) => [id, label] as const),
+            ]}
+            onPick={setInk}
+          />
+          <Pick
+            name="Paper"
+            value={paper}
+            choices={[
+              ['', 'any'],
+              ...bench.filter(({ kind }) => kind === 'paper').map(({ id, label }) => [id, label] as const),
+            ]}
+            onPick={setPaper}
+          />
+        </div>
+        <ol className="list-decimal space-y-1 pl-5 text-sm">
+          {plan.steps.map(({ text, minutes }, i) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: steps are their order
+            <li key={i}>
+              {text} <span className="opacity-80">{lasting(minutes)}</span>
+            </li>
+          ))}
+        </ol>
+        <p className="text-sm">
+          {lasting(plan.minutes)} in all{piece.rows.length > 1 && ' for one'}; set aside{' '}
+          {plan.spoiled === 1 ? 'one sheet' : `${plan.spoiled} sheets`} besides for slips. Ink laid:{' '}
+          {plain(plan.ink, 2)} ml. Times are estimates.
+        </p>
+        <label className="block text-sm">
+          To be done by
+          <input
+            type="datetime-local"
+            className="input input-sm mt-1 block w-full"
+            value={due}
+            onChange={(event) => setDue(event.target.value)}
+          />
+        </label>
+        {start && (
+          <p className="text-sm">
+            Begin by {format(start, 'd MMMM, HH:mm')} at the latest.{' '}
+            <button type="button" className="btn btn-xs" onClick={() => void calendar()}>
+              Save as calendar file
+            </button>
+          </p>
+        )}
+      </section>
+      <section className="space-y-2" aria-labelledby="dips">
+        <h2 id="dips" className="margin-heading">
+          Where to dip
+        </h2>
+        <Toggle name="Show on the page" on={dips} onSwitch={onDips} />
+        {works.map((work) => (
+          <div key={work.key} className="text-sm">
+            <p>
+              <span
+                className="mr-1 inline-block h-3 w-3 rounded-full align-middle"
+                style={{ background: work.colour }}
+              />
+              {penWords(work)}:{' '}
+              {work.dips
+                ? `${work.dips.dips.length} ${work.dips.dips.length === 1 ? 'dip' : 'dips'}`
+                : 'feeds itself'}
+              {work.dips && work.dips.tooLong.length > 0 && (
+                <span> · {work.dips.tooLong.length} strokes are longer than a dip: write them in two</span>
+              )}
+            </p>
+            {work.dips && <Calibration piece={piece} edit={edit} pen={work.pen} laid={laid} />}
+          </div>
+        ))}
+        <p className="text-sm opacity-80">
+          A dip is reckoned from what such a tool usually holds. Write a line of the piece until the pen runs
+          pale, and say how many letters it wrote: your own pen then counts.
+        </p>
+      </section>
+    </div>
+  );
+}
+
+/** How many letters of this piece one dip wrote, for a pen. */
+function Calibration({
+  piece,
+  edit,
+  pen,
+  laid,
+}: {
+  piece: Piece;
+  edit: (change: (piece: Piece) => Piece) => void;
+  pen: string;
+  laid: Laid;
+}) {
+  const known = piece.loads[pen];
+  const [letters, setLetters] = useState(10);
+  const written = laid.lines.filter(({ block }) => `${block.setting.hand} ${block.setting.width}` === pen);
+  const found = () => {
+    const strokes = written.flatMap(strokesIn);
+    const count = written.reduce(
+      (sum, { set }) => sum + set.placed.filter(({ kind }) => kind === 'letter').length,
+      0,
+    );
+    const area = strokes.reduce((sum, stroke) => sum + stroke.area, 0) / Math.max(1, count);
+    const { low, high } = LIMITS.load;
+    const load = Math.min(high, Math.max(low, calibratedLoad(letters, area)));
+    edit((p) => ({ ...p, loads: { ...p.loads, [pen]: Math.round(load * 100) / 100 } }));
+  };
+  return (
+    <div className="mt-1 flex flex-wrap items-end gap-2">
+      <NumberField
+        limit={{ label: 'Letters one dip wrote', unit: '', low: 1, high: 500, step: 1 }}
+        value={letters}
+        onCommit={setLetters}
+      />
+      <button type="button" className="btn btn-xs" onClick={found}>
+        Reckon with it
+      </button>
+      {known !== undefined && <span>{plain(known, 1)} µl a dip</span>}
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+'use client';
+
+import type { Finding } from '@/core/piece/laid';
+import type { Laid } from '@/core/piece/layout';
+import type { Piece } from '@/core/piece/piece';
+import { hierarchy } from '@/core/piece/weight';
+import type { Found } from './usePieceWorker';
+
+/** Whether it can be written as it is; what stands in the way, and what would help. */
+export function Findings({
+  laid,
+  found,
+  edit,
+}: {
+  laid: Laid;
+  found: Found;
+  edit: (change: (piece: Piece) => Piece) => void;
+}) {
+  const all: readonly Finding[] = [...laid.findings, ...hierarchy(laid.lines)];
+  return (
+    <div role="status" className="space-y-1" data-testid="findings">
+      {laid.fits ? (
+        <p className="text-sm">
+          It fits: {laid.lines.filter(({ number }) => number >= 0).length} lines,{' '}
+          {Math.round(100 * laid.fill)} % of the height.
+        </p>
+      ) : null}
+      {all.map(({ tone, text }) => (
+        <p key={text} className={`remark text-sm ${tone === 'wrong' ? 'remark-warning' : ''}`}>
+          {text}
+        </p>
+      ))}
+      {!laid.fits && found.remedies && found.remedies.length > 0 && (
+        <div className="flex flex-wrap items-center gap-1">
+          <span className="text-sm">It fits with:</span>
+          {found.remedies.map(({ label, piece }) => (
+            <button key={label} type="button" className="btn btn-xs" onClick={() => edit(() => piece)}>
+              {label}
+            </button>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { useRef, useState } from 'react';
+import type { Print } from '@/core/piece/drawPiece';
+import type { Piece } from '@/core/piece/piece';
+import { useNotice } from '../frame/notices';
+import { call, download, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
+import { linesOf } from '../lib/lines';
+import type { FileFormat } from '../paper/FormatButtons';
+
+/** How far a file of many pages is. */
+export interface Drawn {
+  readonly done: number;
+  readonly of: number;
+}
+
+/** The piece as files: one of it, or all rows that are still to be written. */
+export function usePieceFiles(piece: Piece, row: number) {
+  const [print, setPrint] = useState<Print>('model');
+  const [mirrored, setMirrored] = useState(false);
+  const [onA4, setOnA4] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const [progress, setProgress] = useState<Drawn | null>(null);
+  const control = useRef<AbortController | null>(null);
+  const notice = useNotice();
+  const query = () => `print=${print}&mirrored=${mirrored ? 1 : 0}&on=${onA4 ? 'a4' : 'own'}`;
+
+  const guarded = async (work: (signal: AbortSignal) => Promise<void>) => {
+    const mine = new AbortController();
+    control.current = mine;
+    setBusy(true);
+    try {
+      await work(mine.signal);
+    } catch (error) {
+      if (!mine.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+    } finally {
+      setBusy(false);
+      setProgress(null);
+    }
+  };
+  const save = (format: FileFormat) =>
+    guarded(async (signal) => {
+      const path = `/api/piece?format=${format}&dpi=300&row=${row}&${query()}`;
+      const response = await call(path, { method: 'POST', json: piece, signal });
+      download(await response.blob(), fileNameOf(response, `piece.${format}`));
+    });
+  const saveAll = () =>
+    guarded(async (signal) => {
+      setProgress({ done: 0, of: 1 });
+      const response = await call(`/api/piece?format=pdf&rows=open&progress=1&${query()}`, {
+        method: 'POST',
+        json: piece,
+        signal,
+      });
+      const parts: Uint8Array<ArrayBuffer>[] = [];
+      for await (const line of linesOf(response)) {
+        const read = JSON.parse(line) as Drawn | { readonly chunk: string };
+        if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
+        else setProgress(read);
+      }
+      download(new Blob(parts, { type: 'application/pdf' }), 'pieces.pdf');
+    });
+  return {
+    print,
+    setPrint,
+    mirrored,
+    setMirrored,
+    onA4,
+    setOnA4,
+    busy,
+    progress,
+    save,
+    saveAll,
+    saveFile: () => downloadJson(piece, 'piece.json'),
+    cancel: () => control.current?.abort(),
+  };
+}
+
+export type PieceFiles = ReturnType<typeof usePieceFiles>;
