@@ -10,7 +10,7 @@ const address =
   process.argv.slice(2).find((argument) => !argument.startsWith('--')) ?? 'http://127.0.0.1:3000';
 const listsFiles = process.argv.includes('--files');
 /** The second of a station is a fresh sheet, without words on it. */
-const STATIONS = 'workshop hand rule rule?hand=italic strokes bench kit shelf practise'.split(' ');
+const STATIONS = 'workshop hand rule rule?hand=italic strokes bench kit shelf practise piece'.split(' ');
 /** How long a station is watched after it has fallen quiet: what it fetches when idle belongs to it as well. */
 const QUIET_MS = 2500;
 

@@ -13,11 +13,6 @@ async function showTrouble(page) {
   await page.getByRole('button', { name: 'Close' }).click();
 }
 
-async function planCourse(page) {
-  await page.getByRole('tab', { name: 'Course' }).click();
-  await page.getByRole('heading', { name: '12 pages' }).waitFor();
-}
-
 const VIEWS = [
   { name: 'hand', path: '/hand' },
   { name: 'kit', path: '/kit?hand=copperplate', theme: 'lampblack', prepare: showTrouble },
@@ -28,7 +23,7 @@ const VIEWS = [
     path: '/practise?sheet=demo-ten',
     prepare: (page) => page.getByText('Letter a').click(),
   },
-  { name: 'practise-course', path: '/practise?sheet=demo-pack', prepare: planCourse },
+  { name: 'piece', path: '/piece?sheet=demo-panel' },
   { name: 'shelf', path: '/shelf' },
   { name: 'bench', path: '/bench' },
   { name: 'workshop', path: '/workshop', theme: 'lampblack' },

@@ -193,7 +193,8 @@ function setLine(document: PDFKit.PDFDocument, { colour, width, cap, dash }: Lin
   document
     .strokeColor(colour)
     .lineWidth(width * SCALE)
-    .lineCap(cap ?? 'butt');
+    .lineCap(cap ?? 'butt')
+    .lineJoin(cap === 'round' ? 'round' : 'miter');
   // A dash pattern stays in force until it is replaced, so plain lines must clear it.
   if (dash) document.addContent(`[${dash.map((d) => (d * SCALE).toFixed(3)).join(' ')}] 0 d`);
   else document.undash();

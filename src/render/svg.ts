@@ -78,7 +78,7 @@ function paint({ fill, stroke }: { fill?: string; stroke?: LineStyle }): string 
   if (stroke) {
     parts.push(` stroke="${stroke.colour}" stroke-width="${number(stroke.width)}"`);
     if (stroke.dash) parts.push(` stroke-dasharray="${stroke.dash.map(number).join(' ')}"`);
-    if (stroke.cap === 'round') parts.push(' stroke-linecap="round"');
+    if (stroke.cap === 'round') parts.push(' stroke-linecap="round" stroke-linejoin="round"');
   }
   return parts.join('');
 }

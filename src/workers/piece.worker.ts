@@ -22,7 +22,7 @@ export type PieceQuestion = {
 );
 
 /** One nib weighed, as it is shown. */
-export interface ShownTrial extends Pick<NibTrial, 'nib' | 'lines' | 'body' | 'fill' | 'rag' | 'wrong'> {
+export interface ShownTrial extends Pick<NibTrial, 'nib' | 'lines' | 'wrong'> {
   readonly fits: boolean;
   readonly why: string;
   readonly drawing: Drawing;
@@ -53,19 +53,11 @@ self.onmessage = async ({ data }: MessageEvent<PieceQuestion>) => {
     await Promise.all([...new Set(piece.blocks.map(({ setting }) => setting.hand))].map(loadScript));
     switch (data.ask) {
       case 'nibs': {
-        const trials = nibTrials(piece, data.block, drawer, own).map(
-          ({ laid, nib, lines, body, fill, rag, wrong }, i): ShownTrial => ({
-            nib,
-            lines,
-            body,
-            fill,
-            rag,
-            ...(wrong && { wrong }),
-            fits: laid.fits,
-            why: whyNib({ laid, nib, lines, body, fill, rag, wrong, collisions: 0 }, i === 0),
-            drawing: drawPiece(laid),
-          }),
-        );
+        const trials = nibTrials(piece, data.block, drawer, own).map((trial, i): ShownTrial => {
+          const { laid, nib, lines, wrong } = trial;
+          const why = whyNib(trial, i === 0);
+          return { nib, lines, ...(wrong && { wrong }), fits: laid.fits, why, drawing: drawPiece(laid) };
+        });
         return answer({ number, ask: 'nibs', trials });
       }
       case 'remedies':

@@ -16,7 +16,7 @@ export const test = base.extend<{ baseURL: string }>({
     page.goto = async (url, options) => {
       const response = await goto(url, options);
       if (url.startsWith('/')) {
-        const awake = /^\/(rule|kit|strokes|practise)\b/.test(url)
+        const awake = /^\/(rule|kit|strokes|practise|piece)\b/.test(url)
           ? 'html[data-awake=sheet]'
           : 'html[data-awake]';
         await page.locator(awake).waitFor({ state: 'attached' });

@@ -90,9 +90,10 @@ test('two windows on one sheet: the stale one is refused, told what differs, and
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 
-  for (const station of ['rule', 'strokes', 'practise', 'kit', 'shelf', 'bench'] as const) {
+  for (const station of ['rule', 'strokes', 'practise', 'kit', 'piece', 'shelf', 'bench'] as const) {
     test(`${station} is one column, by touch`, async ({ page }) => {
-      await page.goto(`/${station}?sheet=demo-italic`, { waitUntil: 'networkidle' });
+      const sheet = station === 'piece' ? 'demo-caption' : 'demo-italic';
+      await page.goto(`/${station}?sheet=${sheet}`, { waitUntil: 'networkidle' });
       const sideways = () =>
         page.evaluate(() =>
           [document.documentElement, ...document.querySelectorAll('main, main *')]
@@ -115,13 +116,15 @@ test.describe('on a phone', () => {
       );
       expect(small).toEqual([]);
       if (station === 'shelf' || station === 'bench') return;
-      const margin = page.getByRole('button', { name: 'Margin' });
+      const margin = page.getByRole('button', { name: 'Margin', exact: true });
       await margin.tap();
       await expect(page.getByRole('complementary', { name: 'Margin' })).toBeInViewport({ ratio: 0.5 });
       expect(await sideways()).toEqual([]);
       await margin.tap();
       await page.getByRole('button', { name: 'Open the sentence' }).tap();
-      await expect(page.getByRole('button', { name: /^Hand:/ })).toBeVisible();
+      await expect(
+        page.getByRole('button', { name: station === 'piece' ? /^Paper:/ : /^Hand:/ }),
+      ).toBeVisible();
       const { violations } = await new AxeBuilder({ page }).analyze();
       expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 200)}`)).toEqual([]);
     });

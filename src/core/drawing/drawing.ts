@@ -32,6 +32,7 @@ export interface LineStyle {
   readonly width: Mm;
   /** On and off lengths. */
   readonly dash?: readonly Mm[];
+  /** Round caps come with round joins. */
   readonly cap?: 'butt' | 'round';
 }
 

@@ -7,6 +7,8 @@ import { withBlock, withBlockNib } from './edit';
 import { type Laid, layoutPiece } from './layout';
 import type { Own } from './pen';
 import type { Piece } from './piece';
+import { writingMinutes } from './plan';
+import { penWork } from './written';
 
 /** Thickness of an edge as a share of its width, while nibs are weighed. */
 const EDGE_SHARE = 0.05;
@@ -22,6 +24,8 @@ export interface NibTrial {
   /** How unevenly the lines of the block end, as a share of its room. */
   readonly rag: number;
   readonly collisions: number;
+  /** Of the pen on the paper, lifts and dips counted. */
+  readonly minutes: number;
   /** What stands in its way, in words; undefined where it fits. */
   readonly wrong?: string;
 }
@@ -66,13 +70,29 @@ function trialOf(piece: Piece, blockId: string, nib: NibTrial['nib'], own: Own):
     body: lines[0]?.pen.body ?? 0,
     fill: laid.fill,
     rag,
+    minutes: penWork(laid).reduce((sum, work) => sum + writingMinutes(work), 0),
     collisions: laid.findings.filter(({ about }) => about === 'collision').length,
     ...(wrong && { wrong: wrong.text }),
   };
 }
 
-/** Why one nib is the best: "The largest that fits: four lines of 7.5 mm, 82 % of the height." */
-export function whyNib({ lines, body, fill, wrong }: NibTrial, isBest: boolean): string {
-  const says = `${counted(lines, 'line')} of ${plain(body, 1)} mm, ${plain(100 * fill, 0)} % of the height`;
-  return wrong ?? `${isBest ? 'The largest that fits: ' : ''}${says}.`;
+/** Lines that end within so much of each other look even; beyond twice as much they look ragged. */
+const EVEN = 0.06;
+
+/** Why one nib is the best: "The largest that fits: four lines of 7.5 mm, 82 % of the height, even lines, 12 min." */
+export function whyNib(
+  { lines, body, fill, rag, collisions, minutes, wrong }: NibTrial,
+  isBest: boolean,
+): string {
+  if (wrong) return wrong;
+  const says = [
+    `${counted(lines, 'line')} of ${plain(body, 1)} mm`,
+    `${plain(100 * fill, 0)} % of the height`,
+    ...(lines > 2
+      ? [rag < EVEN ? 'even lines' : rag < 2 * EVEN ? 'lines a little ragged' : 'ragged lines']
+      : []),
+    ...(collisions > 0 ? ['lines set apart where they would meet'] : []),
+    `${plain(Math.max(1, minutes), 0)} min to write`,
+  ];
+  return `${isBest ? 'The largest that fits: ' : ''}${says.join(', ')}.`;
 }

@@ -67,7 +67,8 @@ export function dryingMinutes({ ink, paper }: Supplies): number {
 
 const inMinutes = (seconds: number) => seconds / SECONDS_A_MINUTE;
 
-const writingMinutes = ({ length, strokes, dips }: PenWork, { speed }: Pace): number =>
+/** Minutes the pen is at work: along its strokes, between them, and at the ink. */
+export const writingMinutes = ({ length, strokes, dips }: PenWork, { speed }: Pace = USUAL_PACE): number =>
   inMinutes(length / speed + strokes.length * SECONDS.stroke + (dips?.dips.length ?? 0) * SECONDS.dip);
 
 /**
@@ -102,7 +103,7 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
       kind: 'write',
       text: `Write the ${i === 0 ? 'first' : (ORDINALS[i] ?? 'next')} colour with ${pens.join(' and ')}, from the top down${
         piece.side === 'left' ? ', a clean sheet under your hand' : ''
-      }.`,
+      }${namesLast(group) ? '; the address first, the name last' : ''}.`,
       minutes: group.reduce((sum, work) => sum + writingMinutes(work, pace), 0),
     });
     if (i < colours.length - 1) {
@@ -137,6 +138,12 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
     ink: works.reduce((sum, { ink }) => sum + ink, 0) * copies,
   };
 }
+
+/** On an envelope the small lines are set first, and the name takes the room that is left for it. */
+const namesLast = (group: readonly PenWork[]): boolean => {
+  const roles = new Set(group.flatMap(({ lines }) => lines.map(({ block }) => block.role)));
+  return roles.has('name') && roles.has('address');
+};
 
 const ORDINALS = ['first', 'second', 'third', 'fourth'];
 

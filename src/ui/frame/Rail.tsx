@@ -74,7 +74,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
               router.push(`${href}${window.location.search}`);
             }}
             aria-current={here ? 'page' : undefined}
-            className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-11 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-1 ${
+            className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-0 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-1 ${
               here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
             }`}
           >

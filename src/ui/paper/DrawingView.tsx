@@ -66,6 +66,7 @@ function NodeView({ node }: { node: DrawingNode }) {
           strokeWidth={node.stroke?.width}
           strokeDasharray={node.stroke?.dash?.join(' ')}
           strokeLinecap={node.stroke?.cap}
+          strokeLinejoin={node.stroke?.cap === 'round' ? 'round' : undefined}
         />
       );
     case 'form':
@@ -80,6 +81,7 @@ function NodeView({ node }: { node: DrawingNode }) {
                 strokeWidth: node.paint.stroke.width / node.scale,
                 strokeDasharray: node.paint.stroke.dash?.map((length) => length / node.scale).join(' '),
                 strokeLinecap: node.paint.stroke.cap,
+                strokeLinejoin: node.paint.stroke.cap === 'round' ? 'round' : undefined,
               })}
         />
       );

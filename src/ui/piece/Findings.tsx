@@ -1,5 +1,6 @@
 'use client';
 
+import { counted } from '@/core/measure/words';
 import type { Finding } from '@/core/piece/laid';
 import type { Laid } from '@/core/piece/layout';
 import type { Piece } from '@/core/piece/piece';
@@ -21,7 +22,7 @@ export function Findings({
     <div role="status" className="space-y-1" data-testid="findings">
       {laid.fits ? (
         <p className="text-sm">
-          It fits: {laid.lines.filter(({ number }) => number >= 0).length} lines,{' '}
+          It fits: {counted(laid.lines.filter(({ number }) => number >= 0).length, 'line')},{' '}
           {Math.round(100 * laid.fill)} % of the height.
         </p>
       ) : null}

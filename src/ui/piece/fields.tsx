@@ -18,7 +18,7 @@ export function Pick<T extends string>({
     <label className="block text-sm">
       {name}
       <select
-        className="select select-sm mt-1 block w-full"
+        className="select select-sm mt-1 flex w-full"
         value={value}
         onChange={(event) => onPick(event.target.value as T)}
       >
@@ -63,7 +63,7 @@ export function ColourField({
         <button
           key={colour}
           type="button"
-          className={`h-6 w-6 rounded-full border-2 ${value === colour ? 'border-accent' : 'border-base-300'}`}
+          className={`h-6 w-6 max-sm:h-11 max-sm:w-11 rounded-full border-2 ${value === colour ? 'border-accent' : 'border-base-300'}`}
           style={{ background: colour }}
           aria-label={`${name}: ${says}`}
           aria-pressed={value === colour}
@@ -73,7 +73,7 @@ export function ColourField({
       ))}
       <input
         type="color"
-        className="h-6 w-8"
+        className="h-6 w-8 max-sm:h-11"
         aria-label={`${name}: any colour`}
         value={value}
         onChange={(event) => onPick(event.target.value)}

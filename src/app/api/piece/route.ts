@@ -6,7 +6,7 @@ import { filePages, reportedPages } from '@/app/_lib/pages';
 import { batchSteps } from '@/app/_lib/pieceBatch';
 import type { Drawing } from '@/core/drawing/drawing';
 import { mirrored } from '@/core/drawing/move';
-import { imposed, standsOn } from '@/core/page/imposition';
+import { imposed, placesOn, standsOn } from '@/core/page/imposition';
 import { fieldsOf, openRows, shownPiece } from '@/core/piece/batch';
 import { drawPiece, PRINTS } from '@/core/piece/drawPiece';
 import { layoutPiece } from '@/core/piece/layout';
@@ -31,7 +31,7 @@ const A4 = { width: 210, height: 297 };
 
 /**
  * A piece as a file: `POST /api/piece?format=pdf|svg|png|json`, body a piece. `print` is what is printed (model, guide,
- * under-sheet, template), `mirrored=1` turns it over, `on=a4` puts it on a larger sheet with cut marks. A piece with a list
+ * under-sheet, template), `mirrored=1` turns it over, `on=a4` puts as many as there is room for on A4, with cut marks. A piece with a list
  * is written for row `row`; `rows=open` answers a PDF of all rows still to be written, `progress=1` with its progress
  * as `/api/course`. `dpi` and `printer` as for `/api/render`.
  */
@@ -61,7 +61,14 @@ export const POST = (request: Request) =>
     const format = readFormat(query);
     const dpi = readDpi(query.get('dpi'));
     const alone = purpose(drawPiece(layoutPiece(shownPiece(piece, asked.row), own), asked.print));
-    const drawing = asked.on === 'a4' && standsOn(A4, alone) ? imposed(A4, [alone], alone.title) : alone;
+    const drawing =
+      asked.on === 'a4' && standsOn(A4, alone)
+        ? imposed(
+            A4,
+            placesOn(A4, alone).map(() => alone),
+            alone.title,
+          )
+        : alone;
     const stem = `${name}-${asked.print}`;
     switch (format) {
       case 'json':

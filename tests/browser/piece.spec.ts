@@ -1,0 +1,152 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { type Download, expect, type Page, test } from './desk';
+
+const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
+const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
+const paper = (page: Page) => page.getByRole('img', { name: /^Preview/ });
+const findings = (page: Page) => page.getByTestId('findings');
+
+async function saved(page: Page, click: () => Promise<void>): Promise<{ name: string; bytes: Buffer }> {
+  const download = page.waitForEvent('download');
+  await click();
+  const file: Download = await download;
+  return { name: file.suggestedFilename(), bytes: readFileSync(await file.path()) };
+}
+
+const pagesOf = (pdf: Buffer) => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length;
+
+async function enter(page: Page, label: string, value: string) {
+  const field = page.getByLabel(label, { exact: true });
+  await field.fill(value);
+  await field.press('Enter');
+}
+
+test('a caption card from nothing: text, a rubric, the largest nib that fits, and a guide to the desk', async ({
+  page,
+}) => {
+  await open(page, '/piece?fresh=1');
+  await page
+    .getByLabel('Text of the body')
+    .fill('An eye of glass that gathers the light of stars too faint to be seen.');
+  await expect(findings(page)).toContainText('It fits');
+  await page.getByRole('button', { name: 'Rubric' }).first().click();
+  await page.getByLabel('Text of the rubric').fill('The Great Refractor');
+  await page.getByRole('button', { name: 'Move the block up' }).click();
+  await page.getByRole('button', { name: 'Centred by what is inked' }).click();
+
+  // Too large a nib: what does not fit is said, with what would help.
+  await enter(page, 'Nib width', '9');
+  await expect(findings(page)).toContainText(/mm too (wide|tall) for its frame/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(findings(page)).toContainText('It fits');
+
+  await tab(page, 'To the desk');
+  await expect(page.getByText(/Rule \w+ lines, from the guide/)).toBeVisible();
+  await page.getByLabel('What').selectOption('guide');
+  const guide = await saved(page, () => page.getByRole('button', { name: 'PDF' }).click());
+  expect(guide.name).toBe('piece-guide.pdf');
+  expect(pagesOf(guide.bytes)).toBe(1);
+  await page.getByLabel('To be done by').fill('2026-12-12T18:00');
+  await expect(page.getByText(/Begin by 12 December, 1\d:\d\d at the latest/)).toBeVisible();
+  const calendar = await saved(page, () =>
+    page.getByRole('button', { name: 'Save as calendar file' }).click(),
+  );
+  expect(calendar.bytes.toString()).toMatch(/^BEGIN:VCALENDAR[\s\S]*DTEND[\s\S]*END:VCALENDAR/);
+  await page.getByLabel('Show on the page').check();
+  await expect(page.locator('[data-role=dips]').first()).toBeAttached();
+
+  // What was made is kept: a reload, and the shelf.
+  await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
+  await page.reload({ waitUntil: 'networkidle' });
+  await expect(page.getByRole('button', { name: /^Rubric The Great Refractor/ })).toBeVisible();
+});
+
+test('an envelope for every row of a list: read, laid out, ticked off, printed on larger sheets', async ({
+  page,
+}) => {
+  await open(page, '/piece?fresh=1');
+  await page.getByLabel('Text of the body').fill('{name}\n{street}');
+  await tab(page, 'List');
+  const rows = [
+    'Name,Street',
+    'Orla Fennimore,3 Larkrise Lane',
+    'Tobin Ashgrove,17 Tarn Street',
+    `${'Featherstonehaugh'.repeat(6)},1 Hill`,
+  ];
+  await page
+    .getByLabel('List of names')
+    .setInputFiles({ name: 'guests.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
+  await expect(page.getByText('3 rows read.')).toBeVisible();
+  await expect(page.getByText(/^(1 do|All fit)/)).toBeVisible();
+  await page.getByRole('button', { name: 'Tobin Ashgrove, 17 Tarn Street' }).click();
+  await expect(paper(page).locator('[data-role=line]')).toHaveCount(2);
+  await page.getByLabel('State of row 1').selectOption('written');
+  const file = await saved(page, () => page.getByRole('button', { name: 'PDF of the 2 to write' }).click());
+  expect(pagesOf(file.bytes)).toBe(2);
+  await tab(page, 'To the desk');
+  await page.getByLabel('As many as fit on A4, with cut marks').check();
+  await tab(page, 'List');
+  const sheet = await saved(page, () => page.getByRole('button', { name: 'PDF of the 2 to write' }).click());
+  expect(pagesOf(sheet.bytes)).toBe(1);
+});
+
+test('a line is moved by hand, undone by key, and a nib is taken from the comparison', async ({ page }) => {
+  await open(page, '/piece?fresh=1');
+  await page.getByLabel('Text of the body').fill('dusk');
+  const line = paper(page).locator('[data-role=line]');
+  await line.click();
+  await enter(page, 'Line, to the right', '5');
+  await expect(page.getByLabel('Line, to the right', { exact: true })).toHaveValue('5');
+  await page.keyboard.press('Escape');
+  await page
+    .getByRole('heading', { name: 'Piece' })
+    .first()
+    .evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Line, to the right', { exact: true })).toHaveValue('0');
+
+  await tab(page, 'Nib');
+  await expect(page.getByText(/The largest that fits/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Take it' }).first().click();
+  await expect(page.getByText(/Now \d/)).not.toHaveText(/Now 1.5 mm/);
+});
+
+test('a save from a stale piece is refused, and nothing is lost', async ({ page, request, baseURL }) => {
+  await open(page, '/piece?fresh=1');
+  await page.getByLabel('Text of the body').fill('mine');
+  await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
+  await expect(page).toHaveURL(/sheet=/);
+  const id = new URL(page.url()).searchParams.get('sheet');
+  const data = await (await request.get(`${baseURL}/api/sheets/${id}/picture`)).text();
+  expect(data).toContain('<svg');
+  await page.evaluate(async (sheet) => {
+    const kept = JSON.parse(sessionStorage.getItem(`elvane-sheet-${sheet}`) ?? '{}');
+    await fetch(`/api/sheets/${sheet}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ name: 'Theirs', recipe: { ...kept.history.present, title: 'theirs' } }),
+    });
+  }, id);
+  await page.getByLabel('Text of the body').fill('mine again');
+  await expect(page.getByText(/changed in another window.*Different there: the title/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep both' }).click();
+  await expect(page.getByLabel('Text of the body')).toHaveValue('mine');
+});
+
+for (const theme of ['vellum', 'lampblack']) {
+  test(`axe finds nothing on the piece in ${theme}`, async ({ page, context, baseURL }) => {
+    await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL }]);
+    await open(page, '/piece?fresh=1');
+    await page.getByLabel('Text of the body').fill('dusk over the dome');
+    for (const name of ['Text', 'Nib', 'Decorate', 'List', 'To the desk']) {
+      await tab(page, name);
+      await expect(page.locator('.loading')).toHaveCount(0);
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(
+        violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`),
+        name,
+      ).toEqual([]);
+    }
+  });
+}
