@@ -1,5 +1,6 @@
 import { group, rectangle, type Segment, segments, text } from '../drawing/build';
 import type { Drawing, DrawingNode, LineStyle } from '../drawing/drawing';
+import { fitText } from '../drawing/textWidth';
 import { type Mm, tanDeg } from '../measure/units';
 import { SMALL } from '../page/lettering';
 import { type LineLanguage, lineLanguage } from '../page/lineLanguage';
@@ -175,7 +176,8 @@ function ruling(laid: Laid, language: LineLanguage): DrawingNode[] {
       slope: [],
     };
   const { frame } = laid;
-  for (const { block, pen, baseline, number, x } of laid.lines) {
+  for (const line of laid.lines) {
+    const { block, pen, baseline, number } = line;
     if (number < 0) continue;
     const level = (height: number): Segment => [
       frame.x,
@@ -196,13 +198,17 @@ function ruling(laid: Laid, language: LineLanguage): DrawingNode[] {
     if (block.setting.slope !== 0) {
       const [above, below] = [pen.above, pen.below];
       const lean = tanDeg(block.setting.slope);
-      lines.slope.push([x - below * lean, baseline + below, x + above * lean, baseline - above]);
+      for (const x of wordStarts(line))
+        lines.slope.push([x - below * lean, baseline + below, x + above * lean, baseline - above]);
     }
   }
   return Object.entries(lines).flatMap(([kind, list]) =>
     list.length > 0 ? [group(kind, [segments(list, language[kind as keyof typeof lines])])] : [],
   );
 }
+
+/** What a guide is for, in small letters, so far over the lower edge. */
+const CAPTION: Mm = 2.5;
 
 /** Ticks under the baseline: long at a line's start and end, a triangle at its middle, short at each word. */
 function guideMarks(laid: Laid, language: LineLanguage): DrawingNode[] {
@@ -230,8 +236,14 @@ function guideMarks(laid: Laid, language: LineLanguage): DrawingNode[] {
     });
     for (const x of wordStarts(line).slice(1)) short.push([x, baseline, x, baseline + tick * 0.6]);
   }
+  const says = laid.lines.map(({ words }) => words.map((word) => word.text).join(' ')).join(' / ');
+  const caption = text(laid.frame.x, laid.page.height - CAPTION, fitText(says, SMALL, laid.frame.width), {
+    size: SMALL,
+    colour: language.aid,
+  });
   return [
     group('guide-marks', [
+      caption,
       segments(long, { colour: way, width: 0.2 }),
       segments(short, { colour: way, width: 0.15 }),
       ...nodes,
