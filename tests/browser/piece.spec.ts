@@ -91,6 +91,84 @@ test('an envelope for every row of a list: read, laid out, ticked off, printed o
   expect(pagesOf(sheet.bytes)).toBe(1);
 });
 
+/** Opens a part of the sentence, does something there, and closes it. */
+async function inPhrase(page: Page, name: string, act: () => Promise<unknown>) {
+  await page.getByRole('button', { name: new RegExp(`^${name}:`) }).click();
+  await act();
+  await page.keyboard.press('Escape');
+}
+
+/** A new block of a role, open, with its text. */
+async function addBlock(page: Page, role: string, text: string) {
+  await page.getByRole('group', { name: 'Add a block' }).getByRole('button', { name: role }).click();
+  await page.getByLabel(`Text of the ${role.toLowerCase()}`).fill(text);
+}
+
+test('a certificate in capitals and small capitals with foundational, in a double rule', async ({ page }) => {
+  await open(page, '/piece?fresh=1');
+  await inPhrase(page, 'Paper', () => page.getByLabel('Format').selectOption('a4'));
+  await page.getByLabel('Text of the body').fill('This is to say that');
+  await page.getByLabel('Hand', { exact: true }).selectOption('foundational');
+  await addBlock(page, 'Name', 'Orla Fennimore');
+  await page.getByLabel('Hand', { exact: true }).selectOption('roman');
+  await page.getByLabel('School').selectOption('small-capitals');
+  await enter(page, 'Nib width', '1.5');
+  await addBlock(
+    page,
+    'Body',
+    'has counted meteors through twelve clear nights, and lost not one of them to sleep.',
+  );
+  await page.getByLabel('Hand', { exact: true }).selectOption('foundational');
+  await enter(page, 'Nib width', '1.5');
+  await page.getByRole('button', { name: 'Centred by what is inked' }).click();
+  await tab(page, 'Decorate');
+  await page.getByLabel('Kind').selectOption('double rule');
+  await expect(findings(page)).toContainText('It fits');
+  await expect(paper(page).locator('[data-role=border] path')).toHaveCount(2);
+  await tab(page, 'To the desk');
+  const file = await saved(page, () => page.getByRole('button', { name: 'PDF' }).click());
+  expect(pagesOf(file.bytes)).toBe(1);
+});
+
+test('a panel with a rubric and a large initial, its nib chosen by comparison', async ({ page }) => {
+  await open(page, '/piece?fresh=1');
+  await inPhrase(page, 'Paper', async () => {
+    await page.getByLabel('Format').selectOption('a4');
+    await page.getByRole('radio', { name: 'upright' }).check();
+  });
+  await page
+    .getByLabel('Text of the body')
+    .fill(
+      'When frost has swept the air and every lamp of the valley is out, the winter sky stands open from hill to hill.',
+    );
+  await page.getByLabel('Hand', { exact: true }).selectOption('foundational');
+  await page.getByRole('button', { name: 'From the left' }).click();
+  await page.getByText('White, initial, finish, flourish').click();
+  await enter(page, 'Large initial, in lines', '2');
+  await addBlock(page, 'Rubric', 'Of the winter sky');
+  await page.getByRole('button', { name: 'Ink: madder' }).click();
+  await page.getByRole('button', { name: 'Move the block up' }).click();
+  await tab(page, 'Nib');
+  await expect(page.getByText(/The largest that fits/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Take it' }).first().click();
+  await expect(findings(page)).toContainText(/It fits: [\s\S]*The initial is as heavy as its height asks/);
+});
+
+test('place cards with a border of ticks and a scatter of stars', async ({ page }) => {
+  await open(page, '/piece?fresh=1');
+  await inPhrase(page, 'Paper', () => page.getByLabel('Format').selectOption('place-card'));
+  await page.getByLabel('Text of the body').fill('Tobin');
+  await tab(page, 'Decorate');
+  await page.getByLabel('Kind').selectOption('ticks');
+  await enter(page, 'Distance from the edge', '3');
+  await page.getByLabel('Motif').selectOption('stars');
+  await enter(page, 'How many, an odd number', '6');
+  await expect(paper(page).locator('[data-role=scatter] path')).toHaveCount(7);
+  const before = await paper(page).locator('[data-role=scatter]').innerHTML();
+  await page.getByRole('button', { name: 'Scatter anew' }).click();
+  await expect.poll(() => paper(page).locator('[data-role=scatter]').innerHTML()).not.toBe(before);
+});
+
 test('a line is moved by hand, undone by key, and a nib is taken from the comparison', async ({ page }) => {
   await open(page, '/piece?fresh=1');
   await page.getByLabel('Text of the body').fill('dusk');

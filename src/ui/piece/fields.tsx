@@ -14,21 +14,23 @@ export function Pick<T extends string>({
   choices: readonly (readonly [value: T, name: string])[];
   onPick: (value: T) => void;
 }) {
+  const id = useId();
   return (
-    <label className="block text-sm">
-      {name}
+    <div className="text-sm">
+      <label htmlFor={id}>{name}</label>
       <select
+        id={id}
         className="select select-sm mt-1 flex w-full"
         value={value}
         onChange={(event) => onPick(event.target.value as T)}
       >
-        {choices.map(([id, label]) => (
-          <option key={id} value={id}>
+        {choices.map(([choice, label]) => (
+          <option key={choice} value={choice}>
             {label}
           </option>
         ))}
       </select>
-    </label>
+    </div>
   );
 }
 
