@@ -23,7 +23,7 @@ const config: NextConfig = {
   // Types are checked by `npm run types`, over the tests as well; checking twice only costs time.
   typescript: { ignoreBuildErrors: true },
   agentRules: false,
-  serverExternalPackages: ['pdfkit', 'drizzle-orm', '@libsql/client', '@resvg/resvg-js', 'pino'],
+  serverExternalPackages: ['pdfkit', 'drizzle-orm', '@libsql/client', '@resvg/resvg-js', 'pino', 'piscina'],
   async headers() {
     return [
       {
@@ -32,6 +32,13 @@ const config: NextConfig = {
           { key: 'Content-Security-Policy', value: CONTENT_SECURITY_POLICY },
           { key: 'X-Content-Type-Options', value: 'nosniff' },
           { key: 'Referrer-Policy', value: 'same-origin' },
+          // Nothing here asks for any of them; a page that was slipped in could not either.
+          {
+            key: 'Permissions-Policy',
+            value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+          },
+          { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
+          { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
         ],
       },
     ];

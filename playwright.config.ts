@@ -23,9 +23,10 @@ export default defineConfig({
     },
   },
   webServer: Array.from({ length: WORKERS }, (_, i) => ({
-    command: `rm -rf test-results/db-${i} && exec node node_modules/next/dist/bin/next start -H 127.0.0.1 -p ${FIRST_PORT + i}`,
+    command: `rm -rf test-results/db-${i} && exec node scripts/start.mjs`,
     url: `http://127.0.0.1:${FIRST_PORT + i}/api/health`,
     env: {
+      PORT: String(FIRST_PORT + i),
       ELVANE_DEMO: '1',
       ELVANE_DB_URL: `file:test-results/db-${i}/browser.db`,
       ELVANE_LOG_LEVEL: 'warn',

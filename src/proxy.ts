@@ -26,6 +26,7 @@ export function proxy(request: NextRequest): NextResponse {
       'This address is not one Elvane answers to. Open it on 127.0.0.1, or name the host in ELVANE_HOSTS.',
     );
   }
+  if (!isReadable(request.nextUrl.pathname)) return refuse(400, 'This address cannot be read.');
   if (!SAFE_METHODS.includes(request.method)) {
     const origin = request.headers.get('origin');
     const site = request.headers.get('sec-fetch-site');
@@ -36,6 +37,15 @@ export function proxy(request: NextRequest): NextResponse {
     }
   }
   return NextResponse.next();
+}
+
+function isReadable(path: string): boolean {
+  try {
+    decodeURIComponent(path);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 function hostOf(origin: string): string | undefined {

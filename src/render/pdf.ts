@@ -124,6 +124,8 @@ const pathContent = (commands: readonly PathCommand[]) => content(commands, (val
 
 /** A form as a form XObject, once in the file and used by name. It inherits colour and line of the page. */
 function drawForm(file: File, { form, x, y, scale, paint }: FormNode) {
+  // A letter without height (capitals of nought) has strokes, but nothing to draw.
+  if (form.commands.length === 0) return;
   const { document } = file;
   const { name, reference } = heldForm(file, form, 'fill' in paint ? 'f' : 'S');
   document.page.xobjects[name] = reference;
@@ -145,8 +147,11 @@ function drawForm(file: File, { form, x, y, scale, paint }: FormNode) {
 const LEAST_COMPRESSED = 200;
 /** PDF's numbers for the ends of lines. */
 const CAPS = { butt: 0, round: 1 } as const;
-/** A stroked form is cut at its box, so the box leaves room for half the line, in the form's unit. */
-const STROKE_ROOM = 1;
+/**
+ * A stroked form is cut at its box, so the box leaves room for half the line, in the form's unit: an outline at 5 mm off
+ * letters of a fine pen is the widest.
+ */
+const STROKE_ROOM = 24;
 
 function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
   const { document, forms } = file;
@@ -156,7 +161,12 @@ function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
   const { left, top, right, bottom } = formBounds(form);
   const room = operator === 'S' ? STROKE_ROOM : 0;
   // Lines are drawn of whole letters only, so there are no parts of them to share.
-  const parts = operator === 'f' ? form.parts?.map((part) => heldForm(file, part, operator)) : undefined;
+  const parts =
+    operator === 'f'
+      ? form.parts
+          ?.filter(({ commands }) => commands.length > 0)
+          .map((part) => heldForm(file, part, operator))
+      : undefined;
   const reference = document.ref({
     Type: 'XObject',
     Subtype: 'Form',

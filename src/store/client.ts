@@ -28,6 +28,10 @@ const holder = globalThis as { elvaneConnection?: Connection };
 const address = () => process.env.ELVANE_DB_URL || DEFAULT_URL;
 const isFile = (url: string) => url.startsWith('file:');
 
+/** The file of the database; undefined where it is on a server. */
+export const fileOf = (): string | undefined =>
+  isFile(address()) ? address().slice('file:'.length) : undefined;
+
 const newClient = (url: string): Client =>
   createClient({ url, authToken: process.env.ELVANE_DB_TOKEN || undefined, timeout: BUSY_TIMEOUT });
 

@@ -85,6 +85,9 @@ export const letterSets = sqliteTable('letter_sets', {
   content: text('content').notNull(),
 });
 
+/** One row that is written to see whether the store can be. It is in no backup. */
+export const scratch = sqliteTable('scratch', { id: text('id').primaryKey(), at: text('at').notNull() });
+
 /** Words to practise with, in place of the bundled list, as the text they came in. */
 export const wordLists = sqliteTable('word_lists', {
   id: text('id').primaryKey(),

@@ -39,15 +39,63 @@ export interface ErrorBody {
  * @throws Refusal 413 when it is longer, 415 when it is not declared as JSON, 400 when it is not JSON.
  */
 export async function readJson(request: Request, limit: number): Promise<unknown> {
-  if (!request.headers.get('content-type')?.toLowerCase().startsWith('application/json')) {
+  if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? '')) {
     throw new Refusal(415, 'Send the request body as application/json.');
   }
   const bytes = await readBytes(request, limit);
+  if (depthOf(bytes) > DEEPEST) {
+    throw new Refusal(400, `The request body is nested more than ${DEEPEST} deep; nothing here is.`);
+  }
+  let data: unknown;
   try {
-    return JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
+    data = JSON.parse(new TextDecoder('utf-8', { fatal: true }).decode(bytes));
   } catch {
     throw new Refusal(400, 'The request body is not readable JSON.');
   }
+  return keepable(data);
+}
+
+/** What is nested deeper than this is no document of ours, and could exhaust the stack of whoever walks it. */
+const DEEPEST = 40;
+
+/** How deep JSON is nested, from its bytes, before any of it is parsed. */
+function depthOf(bytes: Uint8Array): number {
+  const [QUOTE, BACKSLASH, OPEN, CLOSE] = [0x22, 0x5c, [0x5b, 0x7b], [0x5d, 0x7d]];
+  let [depth, deepest, inText] = [0, 0, false];
+  for (let i = 0; i < bytes.length; i++) {
+    const byte = bytes[i] as number;
+    if (inText) {
+      if (byte === BACKSLASH) i += 1;
+      else if (byte === QUOTE) inText = false;
+    } else if (byte === QUOTE) inText = true;
+    else if (OPEN.includes(byte)) deepest = Math.max(deepest, ++depth);
+    else if (CLOSE.includes(byte)) depth -= 1;
+  }
+  return deepest;
+}
+
+/** Control characters but tab and line breaks: no text has them, and stores cut at them. */
+// biome-ignore lint/suspicious/noControlCharactersInRegex: it is control characters that are looked for
+const CONTROL = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/;
+
+/**
+ * Text as it can be kept: composed (NFC), so that the same word is the same everywhere.
+ * @throws Refusal 422 for what a store would cut or change: control characters, halves of characters.
+ */
+function keepable(data: unknown): unknown {
+  if (typeof data === 'string') {
+    if (CONTROL.test(data) || !data.isWellFormed()) {
+      throw new Refusal(
+        422,
+        'A text has control characters or broken characters in it, which cannot be kept; nothing was changed. Type it anew.',
+      );
+    }
+    return data.normalize('NFC');
+  }
+  if (Array.isArray(data)) return data.map(keepable);
+  if (typeof data === 'object' && data !== null)
+    return Object.fromEntries(Object.entries(data).map(([key, value]) => [key, keepable(value)]));
+  return data;
 }
 
 /**

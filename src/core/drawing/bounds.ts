@@ -35,6 +35,7 @@ export function drawingBounds(drawing: Pick<Drawing, 'nodes'>): Bounds | undefin
       const reach = (node.stroke?.width ?? 0) / 2;
       for (const [x, y] of pointsOf(node.commands)) include(x, y, reach);
     } else if (node.kind === 'form') {
+      if (node.form.commands.length === 0) return;
       const { left, top, right, bottom } = formBounds(node.form);
       const reach = 'stroke' in node.paint ? node.paint.stroke.width / 2 : 0;
       include(node.x + left * node.scale, node.y + top * node.scale, reach);

@@ -22,6 +22,16 @@ export interface PrinterProfile {
 /** The field takes any length a ruler could show; whether it is a believable printer is for the core to say. */
 const BAR: Limit = { label: 'Bar', unit: 'mm', low: 1, high: 300, step: 0.1 };
 
+/** What a printer was measured at and is sent; nonsense that came in some other way is said, to be measured anew or removed. */
+function sentAt({ measuredX, measuredY }: PrinterProfile): string {
+  try {
+    const { x, y } = printerCorrection(measuredX, measuredY);
+    return `measured ${plain(measuredX)} × ${plain(measuredY)} mm; sent at ${plain(x * 100)} × ${plain(y * 100)} %`;
+  } catch (error) {
+    return sentenceOf(error);
+  }
+}
+
 /** Printer profiles: what the check bars measured on paper, and the printer PDFs are corrected for. */
 export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }) {
   const [printers, setPrinters] = useState(initial);
@@ -127,7 +137,7 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
           no printer: lengths as they are
         </label>
         {printers.map((printer) => {
-          const { x, y } = printerCorrection(printer.measuredX, printer.measuredY);
+          const says = sentAt(printer);
           return (
             <div key={printer.id} className="flex items-center gap-2 py-1">
               <label className="flex items-center gap-2">
@@ -139,10 +149,7 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
                   onChange={() => void select(printer.id)}
                 />
                 {printer.name}
-                <span className="text-sm opacity-80">
-                  measured {plain(printer.measuredX)} × {plain(printer.measuredY)} mm; sent at{' '}
-                  {plain(x * 100)} × {plain(y * 100)} %
-                </span>
+                <span className="text-sm opacity-80">{says}</span>
               </label>
               <button
                 type="button"

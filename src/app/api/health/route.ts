@@ -1,12 +1,16 @@
 import { answer } from '@/app/_lib/http';
-import { openDatabase } from '@/store/client';
+import { queueNow } from '@/app/_lib/renderPool';
 import { countRows } from '@/store/counts';
+import { whatIsWrong } from '@/store/ready';
 
 export const dynamic = 'force-dynamic';
 
-/** Says whether the application and its database answer. */
+const UNAVAILABLE = 503;
+
+/** Is the application ready: does its database take a write and give it back? Says what is wrong, and what is queued. */
 export const GET = (request: Request) =>
   answer(request, async () => {
-    await openDatabase();
-    return Response.json({ status: 'ok', rows: await countRows() });
+    const wrong = await whatIsWrong(new Date());
+    if (wrong) return Response.json({ status: 'not ready', wrong }, { status: UNAVAILABLE });
+    return Response.json({ status: 'ok', rows: await countRows(), queue: queueNow() });
   });

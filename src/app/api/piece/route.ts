@@ -4,6 +4,7 @@ import { answer, DOCUMENT_BODY, parse, readJson } from '@/app/_lib/http';
 import { ownForPiece } from '@/app/_lib/ownLettersFor';
 import { filePages, reportedPages } from '@/app/_lib/pages';
 import { batchSteps } from '@/app/_lib/pieceBatch';
+import { drawPng } from '@/app/_lib/renderPool';
 import type { Drawing } from '@/core/drawing/drawing';
 import { mirrored } from '@/core/drawing/move';
 import { imposed, placesOn, standsOn } from '@/core/page/imposition';
@@ -12,7 +13,6 @@ import { drawPiece, PRINTS } from '@/core/piece/drawPiece';
 import { layoutPiece } from '@/core/piece/layout';
 import { parsePiece } from '@/core/piece/piece';
 import { renderPdf } from '@/render/pdf';
-import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 import { listNibs } from '@/store/nibs';
 
@@ -76,7 +76,7 @@ export const POST = (request: Request) =>
       case 'svg':
         return file(renderSvg(drawing), 'image/svg+xml', `${stem}.svg`);
       case 'png':
-        return file(renderPng(drawing, dpi), 'image/png', `${stem}.png`);
+        return file(await drawPng(drawing, dpi, request.signal), 'image/png', `${stem}.png`);
       case 'pdf': {
         const correction = await correctionFor(query.get('printer'));
         return file(

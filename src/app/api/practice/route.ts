@@ -3,12 +3,12 @@ import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages } from '@/app/_lib/pages';
 import { practiceSteps } from '@/app/_lib/practice';
+import { drawPng } from '@/app/_lib/renderPool';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { compose, drawPage } from '@/core/practice/compose';
 import { Problem } from '@/core/problem/problem';
 import { checkGiven } from '@/core/sheet/checkGiven';
-import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 
 export const dynamic = 'force-dynamic';
@@ -50,7 +50,11 @@ export const POST = (request: Request) =>
       case 'svg':
         return file(renderSvg(drawPage(composed, page - 1)), 'image/svg+xml', `${pageName}.svg`);
       case 'png':
-        return file(renderPng(drawPage(composed, page - 1), dpi), 'image/png', `${pageName}.png`);
+        return file(
+          await drawPng(drawPage(composed, page - 1), dpi, request.signal),
+          'image/png',
+          `${pageName}.png`,
+        );
       case 'pdf': {
         const correction = await correctionFor(query.get('printer'));
         const steps = practiceSteps(composed, title, { correction, created: new Date() });

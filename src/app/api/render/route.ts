@@ -1,6 +1,7 @@
 import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
 import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
+import { drawPng } from '@/app/_lib/renderPool';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { checkGiven } from '@/core/sheet/checkGiven';
@@ -9,7 +10,6 @@ import { layoutSheet } from '@/core/sheet/layout';
 import { ruleSheet } from '@/core/sheet/rule';
 import { wordAlone } from '@/core/sheet/wordAlone';
 import { renderPdf } from '@/render/pdf';
-import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 
 export const dynamic = 'force-dynamic';
@@ -41,7 +41,7 @@ export const POST = (request: Request) =>
       case 'svg':
         return file(renderSvg(drawing), 'image/svg+xml', `${fileName}.svg`, said);
       case 'png':
-        return file(renderPng(drawing, dpi), 'image/png', `${fileName}.png`, said);
+        return file(await drawPng(drawing, dpi, request.signal), 'image/png', `${fileName}.png`, said);
       case 'pdf': {
         const correction = await correctionFor(query.get('printer'));
         return file(

@@ -1,0 +1,4 @@
+CREATE TABLE `scratch` (
+	`id` text PRIMARY KEY NOT NULL,
+	`at` text NOT NULL
+);

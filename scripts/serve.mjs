@@ -1,0 +1,55 @@
+import { createServer } from 'node:http';
+import next from 'next';
+
+/** Only this machine is answered. */
+const HOSTNAME = '127.0.0.1';
+/** A request that is not all there after this is ended, in ms; a head after half of it. */
+const UNFINISHED = 30_000;
+/** Methods that something here answers. */
+const METHODS = ['GET', 'HEAD', 'OPTIONS', 'POST', 'PUT', 'DELETE'];
+/** Answers under way may end when the server is asked to stop, for so long, in ms. */
+const STOPPING = 5_000;
+
+function refuse(response, status, message, headers = {}) {
+  response.writeHead(status, { 'Content-Type': 'application/json', Connection: 'close', ...headers });
+  response.end(JSON.stringify({ error: { message } }));
+}
+
+function isReadable(url) {
+  try {
+    decodeURIComponent(url.split('?', 1)[0]);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * The built application in this process: ended with it, whatever ends it. What the framework cannot read (methods it does not
+ * know, addresses that are none) is refused before it gets there.
+ */
+export async function serve(port) {
+  const app = next({ dev: false, hostname: HOSTNAME, port: Number(port) });
+  await app.prepare();
+  const handle = app.getRequestHandler();
+  const server = createServer(
+    { requestTimeout: UNFINISHED, headersTimeout: UNFINISHED / 2, connectionsCheckingInterval: 5_000 },
+    (request, response) => {
+      if (!METHODS.includes(request.method ?? '')) {
+        return refuse(response, 405, 'This method is not known here.', { Allow: METHODS.join(', ') });
+      }
+      if (!isReadable(request.url ?? '')) return refuse(response, 400, 'This address cannot be read.');
+      return handle(request, response);
+    },
+  );
+  const stop = () => {
+    server.close(() => process.exit(0));
+    server.closeIdleConnections();
+    setTimeout(() => process.exit(0), STOPPING).unref();
+  };
+  process.once('SIGTERM', stop).once('SIGINT', stop);
+  await new Promise((resolve, reject) => {
+    server.once('error', reject);
+    server.listen(Number(port), HOSTNAME, resolve);
+  });
+}

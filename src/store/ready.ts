@@ -1,0 +1,30 @@
+import { existsSync } from 'node:fs';
+import { sql } from 'drizzle-orm';
+import { fileOf, openDatabase } from './client';
+import { scratch } from './schema';
+
+/** Rows of the scratch table: one is written over and over. */
+const ONE = 'ready';
+
+/**
+ * Tries whether the store can be read and written, and says in words what is wrong; undefined where all is well. A file that
+ * was taken away under an open connection can still be written to, and would be lost: so it is looked for.
+ */
+export async function whatIsWrong(now: Date): Promise<string | undefined> {
+  const file = fileOf();
+  if (file && !existsSync(file))
+    return 'The database file is gone; what is saved now would be lost. Put it back and start anew.';
+  try {
+    const db = await openDatabase();
+    const at = now.toISOString();
+    await db.insert(scratch).values({ id: ONE, at }).onConflictDoUpdate({ target: scratch.id, set: { at } });
+    const [row] = await db.select({ at: scratch.at }).from(scratch).where(sql`${scratch.id} = ${ONE}`);
+    return row?.at === at ? undefined : 'What is written to the database does not come back.';
+  } catch (error) {
+    const why = error instanceof Error ? `${error.message} ${error.cause ?? ''}` : '';
+    if (/full/i.test(why)) return 'The disk is full: nothing can be saved.';
+    if (/readonly|read-only/i.test(why)) return 'The database is read-only: nothing can be saved.';
+    if (/locked|busy/i.test(why)) return 'The database is held by another process.';
+    return 'The database does not answer.';
+  }
+}

@@ -1,0 +1,88 @@
+import { request as ask } from 'node:http';
+import { freshRecipe } from '../../src/core/document/defaults';
+import { expect, test } from './desk';
+
+/** A request as no well-behaved client sends it; answers its status. */
+const raw = (baseURL: string, method: string, path: string): Promise<number> =>
+  new Promise((resolve, reject) => {
+    const { hostname, port } = new URL(baseURL);
+    const sent = ask({ hostname, port, method, path }, (response) => {
+      response.resume();
+      resolve(response.statusCode ?? 0);
+    });
+    sent.on('error', reject).end();
+  });
+
+test('addresses and methods that are none are refused, never failed on', async ({ baseURL }) => {
+  for (const path of ['/api/records/%', '/api/records/%ff', '/api/sheets/%', '/%'])
+    expect(await raw(baseURL, 'GET', path), path).toBe(400);
+  expect(await raw(baseURL, 'TRACE', '/api/health')).toBe(405);
+  expect(await raw(baseURL, 'PROPFIND', '/')).toBe(405);
+});
+
+test('what is nested too deep, or not said to be JSON, is refused before it is read', async ({ request }) => {
+  const deep = `${'['.repeat(20_000)}${']'.repeat(20_000)}`;
+  const put = (data: string, type = 'application/json') =>
+    request.put('/api/records/deep', { headers: { 'content-type': type }, data: Buffer.from(data) });
+  expect((await put(deep)).status()).toBe(400);
+  expect((await put('{"a": "[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[[["}')).status()).toBe(422);
+  expect((await put('{}', 'application/jsonx')).status()).toBe(415);
+  expect((await put('{}', 'application/json; charset=utf-8')).status()).toBe(422);
+});
+
+test('text that a store would cut or change is refused; the rest is kept composed', async ({ request }) => {
+  const put = (name: string) =>
+    request.put('/api/sheets/kept-name', {
+      headers: { 'content-type': 'application/json' },
+      data: Buffer.from(JSON.stringify({ name, recipe: freshRecipe('italic') })),
+    });
+  for (const name of ['a\u0000b', 'a\ud800b', 'a\u0007b']) {
+    const answer = await put(name);
+    expect(answer.status()).toBe(422);
+    expect((await answer.json()).error.message).toMatch(/cannot be kept; nothing was changed/);
+  }
+  expect((await put('Zu\u0308rich')).ok()).toBe(true);
+  expect(await (await request.get('/shelf')).text()).toContain('Z\u00fcrich');
+  await request.delete('/api/sheets/kept-name');
+});
+
+test('a letter without height prints like any other', async ({ request }) => {
+  const recipe = freshRecipe('copperplate');
+  const flat = { ...recipe, exemplar: 'W', zones: { ...recipe.zones, capital: 0 } };
+  for (const format of ['pdf', 'svg', 'png'])
+    expect((await request.post(`/api/render?format=${format}`, { data: flat })).status(), format).toBe(200);
+});
+
+test('pictures are drawn off the server’s thread: it answers meanwhile, and says what waits', async ({
+  request,
+}) => {
+  const recipe = freshRecipe('italic');
+  const large = { ...recipe, paper: { ...recipe.paper, format: 'a3' } };
+  const drawn = Array.from({ length: 3 }, () =>
+    request.post('/api/render?format=png&dpi=600', { data: large }),
+  );
+  const started = Date.now();
+  await expect
+    .poll(async () => (await (await request.get('/api/health')).json()).queue.waiting, { intervals: [20] })
+    .toBeGreaterThan(0);
+  let done = false;
+  const all = Promise.all(drawn).then((answers) => {
+    done = true;
+    return answers;
+  });
+  let answered = 0;
+  while (!done) {
+    expect((await request.get('/api/health/live')).ok()).toBe(true);
+    answered += 1;
+  }
+  for (const answer of await all) expect(answer.status()).toBe(200);
+  // Many answers while three large pictures were made: the thread was free.
+  expect(answered).toBeGreaterThan((Date.now() - started) / 1000);
+});
+
+test('pages tell the browser what they never ask for', async ({ request }) => {
+  const headers = (await request.get('/shelf')).headers();
+  expect(headers['permissions-policy']).toContain('camera=()');
+  expect(headers['cross-origin-opener-policy']).toBe('same-origin');
+  expect(headers['cross-origin-resource-policy']).toBe('same-origin');
+});
