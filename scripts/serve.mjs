@@ -1,8 +1,8 @@
 import { createServer } from 'node:http';
 import next from 'next';
 
-/** Only this machine is answered. */
-const HOSTNAME = '127.0.0.1';
+/** Only this machine is answered, unless further hosts are named; those are asked for a passphrase (docs/class.md). */
+const HOSTNAME = process.env.ELVANE_HOSTS?.trim() ? '0.0.0.0' : '127.0.0.1';
 /** A request that is not all there after this is ended, in ms; a head after half of it. */
 const UNFINISHED = 30_000;
 /** Methods that something here answers. */

@@ -1,4 +1,5 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { isSession, isShared, SESSION_COOKIE } from './app/_lib/session';
 
 /**
  * Guards every request. A page elsewhere must not reach this desk: the Host must be this machine's loopback (or one
@@ -36,7 +37,48 @@ export function proxy(request: NextRequest): NextResponse {
       return refuse(403, 'This request comes from another site; nothing was changed.');
     }
   }
-  return NextResponse.next();
+  if (isShared() && !isOpen(request.nextUrl.pathname)) {
+    const session = request.cookies.get(SESSION_COOKIE)?.value;
+    if (!isSession(session, Date.now())) {
+      return request.nextUrl.pathname.startsWith('/api/')
+        ? refuse(401, 'This desk is shared: say its passphrase first.')
+        : new NextResponse(null, { status: 303, headers: { Location: '/enter' } });
+    }
+  }
+  return guarded(request);
+}
+
+/** What a shared server shows before the passphrase is said: the page that asks for it, and what it is made of. */
+const isOpen = (path: string): boolean =>
+  ['/enter', '/api/enter', '/api/health/live', '/icon.svg'].includes(path) ||
+  path.startsWith('/_next/static/');
+
+/**
+ * Lets a request through with a content security policy. Scripts are our own files, and the framework's inline ones by a
+ * number of this answer alone: nothing a user uploads could ever run. Styles stand inline in the markup: positions of
+ * panels, sizes of paper, colours of ink are attributes, which no number can allow.
+ */
+function guarded(request: NextRequest): NextResponse {
+  const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
+  const policy = [
+    "default-src 'self'",
+    `script-src 'self' 'nonce-${nonce}'`,
+    "style-src 'self' 'unsafe-inline'",
+    "img-src 'self' data: blob:",
+    "font-src 'self'",
+    "worker-src 'self'",
+    "connect-src 'self'",
+    "object-src 'none'",
+    "base-uri 'self'",
+    "frame-ancestors 'none'",
+    "form-action 'self'",
+  ].join('; ');
+  const headers = new Headers(request.headers);
+  // The framework reads the number off the request's own policy.
+  headers.set('Content-Security-Policy', policy);
+  const response = NextResponse.next({ request: { headers } });
+  response.headers.set('Content-Security-Policy', policy);
+  return response;
 }
 
 function isReadable(path: string): boolean {

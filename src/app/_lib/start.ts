@@ -5,6 +5,7 @@ import { movePhotos } from '@/store/oldPhotos';
 import { dropUnusedPictures } from '@/store/pictures';
 import { purgeSheets } from '@/store/sheets';
 import { log } from './log';
+import { notSafelyShared } from './session';
 import { warmUp } from './warmUp';
 
 /** Deleted sheets are kept this long, in ms: thirty days. */
@@ -15,6 +16,11 @@ const KEEP_UNUSED = 24 * 60 * 60 * 1000;
 
 /** Opens and migrates the database; the process ends with a clear word where that fails. */
 export async function start(): Promise<void> {
+  const unsafe = notSafelyShared();
+  if (unsafe) {
+    log.fatal(unsafe);
+    process.exit(1);
+  }
   try {
     const database = await openDatabase();
     await movePhotos(database, new Date());
