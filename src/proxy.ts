@@ -42,11 +42,15 @@ export function proxy(request: NextRequest): NextResponse {
     if (!isSession(session, Date.now())) {
       return request.nextUrl.pathname.startsWith('/api/')
         ? refuse(401, 'This desk is shared: say its passphrase first.')
-        : new NextResponse(null, { status: 303, headers: { Location: '/enter' } });
+        : NextResponse.redirect(new URL('/enter', `${schemeOf(request)}://${host}`), 303);
     }
   }
   return guarded(request);
 }
+
+/** How the browser spoke to whatever stands in front. */
+const schemeOf = (request: NextRequest): string =>
+  request.headers.get('x-forwarded-proto') === 'https' ? 'https' : 'http';
 
 /** What a shared server shows before the passphrase is said: the page that asks for it, and what it is made of. */
 const isOpen = (path: string): boolean =>

@@ -121,5 +121,6 @@ test('pages carry a strict content security policy', async ({ request }) => {
   expect(policy).toContain("default-src 'self'");
   expect(policy).toContain("object-src 'none'");
   expect(policy).toContain("frame-ancestors 'none'");
+  expect(policy).toMatch(/script-src 'self' 'nonce-[^']+';/);
   expect(powered).toBeUndefined();
 });

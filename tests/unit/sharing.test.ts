@@ -58,7 +58,7 @@ describe('a shared desk', () => {
 
   it('shows nothing but the page that asks, until the passphrase is said', () => {
     share();
-    expect(asked('/shelf').headers.get('location')).toBe('/enter');
+    expect(asked('/shelf').headers.get('location')).toBe('http://desk.school/enter');
     expect(asked('/api/items').status).toBe(401);
     expect(asked('/api/items', { cookie: 'made.up' }).status).toBe(401);
     for (const path of ['/enter', '/_next/static/x.js', '/api/health/live'])
