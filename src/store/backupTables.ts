@@ -7,18 +7,19 @@ import { printerCorrection } from '@/core/page/printer';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
+import { parseLetterSet } from '@/core/setting/letterSet';
 import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
 import { items, letterSets, printers, records, sheets, wordLists } from './schema';
 
-/** A recipe with a page of practice bands, as JSON. */
-const LONGEST_RECIPE = 64_000;
+/** A piece with its text and a long list, as JSON: what a save takes at most (`DOCUMENT_BODY`). */
+const LONGEST_DOCUMENT = 1024 * 1024;
 const text = (longest: number) => z.string().max(longest);
 const time = z.iso.datetime();
 
 const sheetRow = z.strictObject({
   id: text(40),
   name: text(80),
-  recipe: text(LONGEST_RECIPE),
+  recipe: text(LONGEST_DOCUMENT),
   createdAt: time,
   updatedAt: time,
   deletedAt: time.nullable(),
@@ -96,7 +97,11 @@ export const BACKUP_TABLES = {
   letterSets: {
     table: letterSets,
     columns: ['hand', 'content'],
-    row: (data: unknown) => read(letterSetRow, data, { what: 'the letter set' }),
+    row: (data: unknown) => {
+      const row = read(letterSetRow, data, { what: 'the letter set' });
+      inside(`The letter set of ${row.hand}`, row.content, parseLetterSet);
+      return row;
+    },
   },
   wordLists: {
     table: wordLists,

@@ -327,6 +327,29 @@ export function storeTests(fresh: () => Promise<void>): void {
         stage('printers', { id: 'a', name: 'Far off', measuredX: 1e300, measuredY: 98, selected: true }),
       ).rejects.toThrow();
       await expect(stage('items', { id: 'a', kind: 'ink', label: '' })).rejects.toThrow(/needs a name/);
+      await expect(stage('letterSets', { hand: 'italic', content: '{}' })).rejects.toThrow(
+        /The letter set of italic in this backup cannot be read/,
+      );
+    });
+
+    it('holds a piece with a long list, and gives it back whole', async () => {
+      const { piece } = demoPieces().find(({ id }) => id === 'demo-envelopes') as ReturnType<
+        typeof demoPieces
+      >[number];
+      const rows = Array.from({ length: 2000 }, (_, i) => ({
+        values: {
+          name: `Guest number ${i} of the open night`,
+          street: `${i} Larkrise Lane`,
+          town: 'Merrowdown',
+        },
+        state: 'written' as const,
+      }));
+      const recipe = JSON.stringify({ ...piece, rows });
+      await saveSheet({ ...sheet('many'), recipe }, at(1), UNSAVED);
+      const backup = await backedUp(2);
+      await deleteSheet('many', at(3));
+      await restored(backup, 4);
+      expect((await findSheet('many'))?.recipe).toBe(recipe);
     });
 
     it('of version 1, one JSON file, goes on being restored, nibs of the earliest ones too', async () => {

@@ -41,6 +41,23 @@ const changed = (change: (stroke: Record<string, unknown>) => void): string => {
 };
 
 describe('a letter set', () => {
+  it('is as large as it will be kept: one that grows past the limit is refused, with both sizes', () => {
+    const letters = Array.from({ length: LETTER_SET_LIMITS.letters }, (_, i) => ({
+      ...(mine.letters[0] as LetterSet['letters'][number]),
+      variant: `shape ${i}`,
+      strokes: Array.from(
+        { length: LETTER_SET_LIMITS.strokes },
+        () => (mine.letters[0] as LetterSet['letters'][number]).strokes[0],
+      ),
+    }));
+    const large = { ...mine, letters };
+    const size = JSON.stringify(large).length;
+    expect(size).toBeGreaterThan(LETTER_SET_LIMITS.bytes);
+    expect(problemOf(() => parseLetterSet(large)).message).toMatch(
+      /\d+ kB as it is kept; the most is 512 kB/,
+    );
+  });
+
   it('comes back from JSON as it went', () => {
     expect(readLetterSet(text)).toEqual(mine);
   });

@@ -174,7 +174,16 @@ export function parseLetterSet(data: unknown): LetterSet {
       `A set may have at most ${L.letters} letters of its own; this has ${letters.length}.`,
     );
   }
-  return read(letterSetSchema, data, { what: 'the set', where: (path) => whereOf(path, letters) });
+  const set = read(letterSetSchema, data, { what: 'the set', where: (path) => whereOf(path, letters) });
+  // Counted as it will be kept, with all that was left out written in: what is taken can be read again.
+  const size = JSON.stringify(set).length;
+  if (size > L.bytes) {
+    throw new Problem(
+      'letters',
+      `The set is ${Math.ceil(size / 1024)} kB as it is kept; the most is ${L.bytes / 1024} kB. Take some letters or knots away.`,
+    );
+  }
+  return set;
 }
 
 /** “In letter 2 (“a”), stroke 1, knot 3: ”. */

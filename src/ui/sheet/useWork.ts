@@ -37,10 +37,20 @@ const LONGEST_NAME = 80;
 const copyOf = <D>({ name, recipe }: Work<D>): Promise<void> =>
   new Saver(crypto.randomUUID(), 0).leave({ name: `${name} (mine)`.slice(0, LONGEST_NAME), recipe });
 
+/** Characters of history that are written at every edit: a large document keeps fewer steps over a reload. */
+const MOST_WRITTEN = 500_000;
+
+/** What is kept of a history: all of it, or as many of its latest steps as are soon written. */
+function recent<D>({ name, history }: Kept<D>): Kept<D> {
+  const { past, present, future } = history;
+  const steps = Math.max(1, Math.floor(MOST_WRITTEN / JSON.stringify(present).length));
+  return { name, history: { past: past.slice(-steps), present, future: future.slice(0, steps) } };
+}
+
 /** Keeps a document in this window's session, and in its address. */
 function keepHere<D>(id: string, kept: Kept<D>, address: WorkKind<D>['address']): void {
   try {
-    sessionStorage.setItem(keptKey(id), JSON.stringify(kept));
+    sessionStorage.setItem(keptKey(id), JSON.stringify(recent(kept)));
   } catch {
     // The session store is full: undo will not survive a reload, the document itself will.
   }

@@ -100,6 +100,9 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
         <Link href="/hand" className="btn btn-primary btn-sm">
           <Plus size={15} aria-hidden /> New sheet
         </Link>
+        <Link href="/piece?fresh=1" className="btn btn-sm">
+          <Plus size={15} aria-hidden /> New piece
+        </Link>
       </div>
       {problem && (
         <p role="alert" className="remark remark-warning mb-4">
