@@ -34,7 +34,7 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
   await expect(page.getByRole('alert').first()).toContainText('“bolide.json” is not readable JSON');
   await upload(JSON.stringify({ ...JSON.parse(file.toString()), version: 9 }));
   await expect(page.getByRole('alert').first()).toContainText('version 9; this Elvane reads up to version 3');
-  await upload('x'.repeat(100_000));
+  await upload('x'.repeat(1_100_000));
   await expect(page.getByRole('alert').first()).toContainText('too large');
   await expect(page.getByRole('listitem')).toHaveCount(before);
   await upload(JSON.stringify({ ...JSON.parse(file.toString()), title: '<img src=x onerror=alert(1)>' }));
