@@ -2,11 +2,13 @@
  * `npm run faults [-- kills seed]`: a built server is killed (SIGKILL) at random moments of mixed writing, 200 times unless told
  * otherwise, and started anew on the same database. Whatever it had acknowledged must be there.
  */
+
 import { type ChildProcess, spawn } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { freshRecipe } from '../src/core/document/defaults';
 import { DEMO_BENCH } from '../src/core/kit/demoBench';
 import type { Item } from '../src/core/kit/itemFormat';
+import { numbersFrom } from '../src/core/measure/seeded';
 
 const [kills = 200, seed = 1] = process.argv.slice(2).map(Number);
 const PORT = 3491;
@@ -16,16 +18,6 @@ const BASE = `http://127.0.0.1:${PORT}`;
 const WRITERS = 4;
 const LONGEST_LIFE = 700;
 
-/** Numbers between 0 and 1, the same for the same seed (mulberry32). */
-function numbersFrom(start: number): () => number {
-  let state = start >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 const next = numbersFrom(seed);
 
 let server: ChildProcess | undefined;

@@ -3,6 +3,7 @@
  * good request with something wrong in it: fields taken away, put elsewhere, of another kind, too long, too deep, out of
  * range. No answer may be 500, none may take long, and the memory must not grow. The same seed makes the same requests.
  */
+
 import { type ChildProcess, spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { freshRecipe } from '../src/core/document/defaults';
@@ -10,6 +11,7 @@ import { demoSheets } from '../src/core/document/demoSheets';
 import { HANDS } from '../src/core/hands/registry';
 import { loadAllScripts } from '../src/core/hands/scripts';
 import { DEMO_BENCH } from '../src/core/kit/demoBench';
+import { numbersFrom } from '../src/core/measure/seeded';
 import { demoPieces } from '../src/core/piece/demoPieces';
 
 const [cases = 20_000, seed = 1] = process.argv.slice(2).map(Number);
@@ -22,16 +24,6 @@ const SLOW = 2000;
 
 type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
-/** Numbers between 0 and 1, the same for the same seed (mulberry32). */
-function numbersFrom(start: number): () => number {
-  let state = start >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
-}
 const next = numbersFrom(seed);
 const upTo = (count: number) => Math.floor(next() * count);
 const one = <T>(of: readonly T[]): T => of[upTo(of.length)] as T;

@@ -22,7 +22,7 @@ export type PieceQuestion = {
 );
 
 /** One nib weighed, as it is shown. */
-export interface ShownTrial extends Pick<NibTrial, 'nib' | 'lines' | 'wrong'> {
+export interface ShownTrial extends Pick<NibTrial, 'nib'> {
   readonly fits: boolean;
   readonly why: string;
   readonly drawing: Drawing;
@@ -53,11 +53,14 @@ self.onmessage = async ({ data }: MessageEvent<PieceQuestion>) => {
     await Promise.all([...new Set(piece.blocks.map(({ setting }) => setting.hand))].map(loadScript));
     switch (data.ask) {
       case 'nibs': {
-        const trials = nibTrials(piece, data.block, drawer, own).map((trial, i): ShownTrial => {
-          const { laid, nib, lines, wrong } = trial;
-          const why = whyNib(trial, i === 0);
-          return { nib, lines, ...(wrong && { wrong }), fits: laid.fits, why, drawing: drawPiece(laid) };
-        });
+        const trials = nibTrials(piece, data.block, drawer, own).map(
+          (trial, i): ShownTrial => ({
+            nib: trial.nib,
+            fits: trial.laid.fits,
+            why: whyNib(trial, i === 0),
+            drawing: drawPiece(trial.laid),
+          }),
+        );
         return answer({ number, ask: 'nibs', trials });
       }
       case 'remedies':

@@ -3,6 +3,20 @@ import { PAPER_FORMAT_IDS } from '../measure/paper';
 import { ranged, whole } from '../problem/ranged';
 import { choice, flag } from '../problem/schema';
 
+/** A paper and its margins: of every kind of document. */
+export const paperShape = {
+  format: choice('Paper format', PAPER_FORMAT_IDS),
+  width: ranged('paperWidth'),
+  height: ranged('paperHeight'),
+  sideways: flag('Sideways'),
+  margins: z.strictObject({
+    top: ranged('margin'),
+    right: ranged('margin'),
+    bottom: ranged('margin'),
+    left: ranged('margin'),
+  }),
+};
+
 /** The paper and what helps on it, as plain data: what every page has, whatever is written on it. */
 export const pageShape = {
   tint: choice('Ruling tint', ['faint', 'strong', 'drop-out']),
@@ -14,16 +28,7 @@ export const pageShape = {
     header: flag('Header'),
   }),
   paper: z.strictObject({
-    format: choice('Paper format', PAPER_FORMAT_IDS),
-    width: ranged('paperWidth'),
-    height: ranged('paperHeight'),
-    sideways: flag('Sideways'),
-    margins: z.strictObject({
-      top: ranged('margin'),
-      right: ranged('margin'),
-      bottom: ranged('margin'),
-      left: ranged('margin'),
-    }),
+    ...paperShape,
     columns: whole('columns'),
     gutter: ranged('gutter'),
     mirrored: flag('Left-handed layout'),

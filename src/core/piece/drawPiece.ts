@@ -57,7 +57,7 @@ const decoration = (laid: Laid): DrawingNode[] => {
 };
 
 /** All that is written, in the colours of its blocks or in one. */
-export function writing(laid: Laid, colour?: string): DrawingNode[] {
+function writing(laid: Laid, colour?: string): DrawingNode[] {
   return [
     ...laid.lines.map((line) => group('line', lineNodes(line, colour))),
     ...laid.flourishes.map(({ figure, line, x, y }) =>

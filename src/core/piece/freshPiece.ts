@@ -51,7 +51,12 @@ const CARD_NIB: Mm = 1.5;
 const MARGIN: Mm = 10;
 
 /** A card with one block on it. */
-export const freshPiece = (format: PaperFormatId = 'card-4x6', blocks?: readonly Block[]): Piece => ({
+export const freshPiece = (
+  format: PaperFormatId = 'card-4x6',
+  blocks: readonly Block[] = [
+    { ...freshBlock('1', 'body', '', settingOf(OPENING_HAND, CARD_NIB)), align: 'centre' },
+  ],
+): Piece => ({
   format: PIECE_FORMAT,
   version: PIECE_VERSION,
   title: '',
@@ -65,9 +70,7 @@ export const freshPiece = (format: PaperFormatId = 'card-4x6', blocks?: readonly
   postage: { on: false, width: 74, height: 40 },
   fold: 'none',
   place: 'optical',
-  blocks: [...(blocks ?? [freshBlock('1', 'body', '', settingOf(OPENING_HAND, CARD_NIB))])].map((block) =>
-    blocks ? block : { ...block, align: 'centre' },
-  ),
+  blocks: [...blocks],
   border: { kind: 'none', inset: 5, spacing: 4, length: 2, colour: RUBRIC },
   scatter: { motif: 'none', count: 15, size: 5, clear: 3, colour: RUBRIC, seed: 1 },
   side: 'right',

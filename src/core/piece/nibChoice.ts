@@ -31,8 +31,8 @@ export interface NibTrial {
 }
 
 /**
- * The piece in every nib of the drawer that can write the block: the largest writing that fits first, then the others, the
- * largest last. `also` are widths nobody owns.
+ * The piece in every nib of the drawer that can write the block: the largest writing that fits first, then smaller ones,
+ * then those that do not fit, the smallest first.
  */
 export function nibTrials(piece: Piece, blockId: string, drawer: readonly Nib[], own: Own = {}): NibTrial[] {
   const block = piece.blocks.find(({ id }) => id === blockId);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PAPER_FORMAT_IDS } from '../measure/paper';
+import { paperShape } from '../page/pageShape';
 import { Problem } from '../problem/problem';
 import { ranged, whole } from '../problem/ranged';
 import { read } from '../problem/read';
@@ -75,18 +75,7 @@ export const pieceSchema = z.strictObject({
   format: z.literal(PIECE_FORMAT),
   version: z.literal(PIECE_VERSION),
   title: shortText('Title', 80),
-  paper: z.strictObject({
-    format: choice('Paper format', PAPER_FORMAT_IDS),
-    width: ranged('paperWidth'),
-    height: ranged('paperHeight'),
-    sideways: flag('Sideways'),
-    margins: z.strictObject({
-      top: ranged('margin'),
-      right: ranged('margin'),
-      bottom: ranged('margin'),
-      left: ranged('margin'),
-    }),
-  }),
+  paper: z.strictObject(paperShape),
   /** A corner kept free at the upper right, for postage. */
   postage: z.strictObject({
     on: flag('Corner for postage'),

@@ -2,6 +2,7 @@ import type { Item } from '../kit/itemFormat';
 import { type Mm, plain } from '../measure/units';
 import { counted } from '../measure/words';
 import { handOf } from '../setting/handOf';
+import { lettersOf } from '../type/placed';
 import type { Laid } from './layout';
 import type { Piece } from './piece';
 import { type PenWork, penWork } from './written';
@@ -49,6 +50,10 @@ const USUAL_DRY = 10;
 const SMOOTH_LONGER = 1.5;
 /** Before a rubber goes over it: when touch-dry is dry through. */
 const BEFORE_ERASING = 3;
+/** A left hand passes over what it wrote. */
+const UNDER_A_HAND = 1.5;
+/** Taking the pencil away, in minutes. */
+const ERASING = 3;
 
 /** One sheet in so many letters is spoiled by a slip of the pen or of the eye: an estimate. */
 const LETTERS_A_SLIP = 250;
@@ -110,7 +115,7 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
       steps.push({
         kind: 'dry',
         text: `Let it dry ${piece.side === 'left' ? 'well: a left hand passes over what it wrote' : 'before the next colour'}.`,
-        minutes: drying * (piece.side === 'left' ? 1.5 : 1),
+        minutes: drying * (piece.side === 'left' ? UNDER_A_HAND : 1),
       });
     }
   }
@@ -120,7 +125,11 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
       text: 'Let all of it dry through before a rubber touches it.',
       minutes: drying * BEFORE_ERASING,
     },
-    { kind: 'erase', text: 'Take the pencil away with a soft rubber, from the middle outwards.', minutes: 3 },
+    {
+      kind: 'erase',
+      text: 'Take the pencil away with a soft rubber, from the middle outwards.',
+      minutes: ERASING,
+    },
   );
   const decorated = decorationSeconds(laid);
   if (decorated > 0)
@@ -129,7 +138,7 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
       text: 'Draw border and motifs last, on a clean page.',
       minutes: inMinutes(decorated),
     });
-  const letters = laid.lines.reduce((sum, { set }) => sum + set.placed.length, 0);
+  const letters = laid.lines.reduce((sum, { set }) => sum + lettersOf(set).length, 0);
   const copies = Math.max(1, piece.rows.length);
   return {
     steps,

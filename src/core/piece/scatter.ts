@@ -1,5 +1,6 @@
 import { type Segment, segments } from '../drawing/build';
 import type { DrawingNode } from '../drawing/drawing';
+import { numbersFrom } from '../measure/seeded';
 import { cosDeg, type Mm, sinDeg } from '../measure/units';
 import { circle } from '../writing/ink';
 import type { Extent, LaidPiece } from './laid';
@@ -12,17 +13,6 @@ export interface Spot {
   readonly size: Mm;
   /** Turned by so much, in degrees. */
   readonly turn: number;
-}
-
-/** Numbers between 0 and 1 from a seed, always the same: a 32-bit mixing generator (mulberry32). */
-function numbersFrom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
-  };
 }
 
 /** Places tried for each motif before it is given up. */
