@@ -16,6 +16,7 @@ import { NoticeBoard } from '@/ui/frame/notices';
 import { Rail } from '@/ui/frame/Rail';
 import { readTheme, THEME_COOKIE } from '@/ui/frame/theme';
 import { Written } from '@/ui/frame/Written';
+import { isSession, isShared, SESSION_COOKIE } from './_lib/session';
 
 export const metadata: Metadata = {
   title: { default: 'Elvane', template: '%s · Elvane' },
@@ -23,7 +24,10 @@ export const metadata: Metadata = {
 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const theme = readTheme((await cookies()).get(THEME_COOKIE)?.value);
+  const jar = await cookies();
+  const theme = readTheme(jar.get(THEME_COOKIE)?.value);
+  // Nothing of a shared desk is shown before its passphrase is said, not even its letters behind the page that asks.
+  const inside = !isShared() || isSession(jar.get(SESSION_COOKIE)?.value, Date.now());
   return (
     <html lang="en" data-theme={theme}>
       <body className="flex h-dvh flex-col overflow-hidden bg-base-200 text-base-content md:flex-row">
@@ -33,9 +37,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         >
           Skip to the station
         </a>
-        <Rail theme={theme} wordmark={<Written text="Elvane" height={42} />} />
+        {inside && <Rail theme={theme} wordmark={<Written text="Elvane" height={42} />} />}
         <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
-          <LetterSets sets={await listLetterSets()}>
+          <LetterSets sets={inside ? await listLetterSets() : {}}>
             <NoticeBoard>{children}</NoticeBoard>
           </LetterSets>
         </main>
