@@ -8,6 +8,7 @@ const STAMPS = 'node_modules/.elvane';
 const SOURCES = [
   'src',
   'public',
+  'scripts/bundlePress.mjs',
   'next.config.ts',
   'postcss.config.mjs',
   'tsconfig.json',
@@ -77,7 +78,7 @@ export async function build() {
   const wanted = hashOf(SOURCES, process.version);
   if (stampOf('build') === wanted && existsSync('.next/BUILD_ID')) return;
   say('Building');
-  await must('npx', ['next', 'build'], { NEXT_TELEMETRY_DISABLED: '1' });
+  await must('npm', ['run', '-s', 'build'], { NEXT_TELEMETRY_DISABLED: '1' });
   stamp('build', wanted);
 }
 

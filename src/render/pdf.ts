@@ -2,7 +2,7 @@ import PDFDocument from 'pdfkit';
 import { formBounds } from '@/core/drawing/bounds';
 import type { Drawing, DrawingNode, Form, FormNode, LineStyle, PathCommand } from '@/core/drawing/drawing';
 import { mmToPoints } from '@/core/measure/units';
-import { ARABIC_FILES, FONT_FILES, isArabic } from './fonts';
+import { ARABIC_FILES, FONT_FILES, isArabic, openedFont } from './fonts';
 import { number } from './pathData';
 
 export interface PdfOptions {
@@ -218,7 +218,7 @@ function drawText(
   const arabic = isArabic(node.text);
   const name = arabic ? `arabic ${node.style}` : node.style;
   if (!fonts.has(name)) {
-    document.registerFont(name, (arabic ? ARABIC_FILES : FONT_FILES)[node.style]);
+    document.registerFont(name, openedFont((arabic ? ARABIC_FILES : FONT_FILES)[node.style]));
     fonts.add(name);
   }
   document

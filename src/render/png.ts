@@ -25,7 +25,6 @@ export const pngTask = (drawing: Drawing, dpi: number): PngTask => ({
 });
 
 /** The PNG itself, made at once: seconds for a large sheet at 600 dpi, so a server leaves it to a thread. */
-export function renderPng(drawing: Drawing, dpi: number): Buffer {
-  const { svg, options } = pngTask(drawing, dpi);
-  return new Resvg(svg, options).render().asPng();
-}
+export const rasterise = ({ svg, options }: PngTask): Buffer => new Resvg(svg, options).render().asPng();
+
+export const renderPng = (drawing: Drawing, dpi: number): Buffer => rasterise(pngTask(drawing, dpi));

@@ -13,6 +13,8 @@ import * as schema from './schema';
 const DEFAULT_URL = 'file:data/elvane.db';
 /** How long a writer waits for another process before giving up, in ms. */
 const BUSY_TIMEOUT = 5000;
+/** How long a remote database may take for one answer, in ms. */
+const REMOTE_PATIENCE = 10_000;
 
 export type Database = LibSQLDatabase<typeof schema>;
 
@@ -32,8 +34,37 @@ const isFile = (url: string) => url.startsWith('file:');
 export const fileOf = (): string | undefined =>
   isFile(address()) ? address().slice('file:'.length) : undefined;
 
+/** Asks a remote database: without an end, one that hangs would hold whoever asks for minutes. */
+async function inTime(request: Request): Promise<Response> {
+  const ending = new AbortController();
+  let timer: NodeJS.Timeout | undefined;
+  // Not by the signal alone: what passes it on inside the request may be collected before it is due, and then never ends.
+  const late = new Promise<never>((_, reject) => {
+    timer = setTimeout(() => {
+      ending.abort();
+      reject(new Error('fetch failed: the database took too long'));
+    }, REMOTE_PATIENCE);
+  });
+  const whole = async () => {
+    const answer = await fetch(request, { signal: ending.signal });
+    return new Response(await answer.arrayBuffer(), answer);
+  };
+  const asked = whole();
+  asked.catch(() => undefined);
+  try {
+    return await Promise.race([asked, late]);
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
 const newClient = (url: string): Client =>
-  createClient({ url, authToken: process.env.ELVANE_DB_TOKEN || undefined, timeout: BUSY_TIMEOUT });
+  createClient({
+    url,
+    authToken: process.env.ELVANE_DB_TOKEN || undefined,
+    timeout: BUSY_TIMEOUT,
+    fetch: inTime,
+  });
 
 function connect(): Connection {
   const url = address();
@@ -53,8 +84,15 @@ function connect(): Connection {
 /** The database, opened and migrated on first use. */
 export async function openDatabase(): Promise<Database> {
   holder.elvaneConnection ??= connect();
-  await holder.elvaneConnection.ready;
-  return holder.elvaneConnection.database;
+  const connection = holder.elvaneConnection;
+  try {
+    await connection.ready;
+  } catch (error) {
+    // What could not be opened now may be back at the next try.
+    if (holder.elvaneConnection === connection) closeDatabase();
+    throw error;
+  }
+  return connection.database;
 }
 
 /**

@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { sql } from 'drizzle-orm';
 import { fileOf, openDatabase } from './client';
 import { scratch } from './schema';
+import { troubleOf } from './trouble';
 
 /** Rows of the scratch table: one is written over and over. */
 const ONE = 'ready';
@@ -21,10 +22,6 @@ export async function whatIsWrong(now: Date): Promise<string | undefined> {
     const [row] = await db.select({ at: scratch.at }).from(scratch).where(sql`${scratch.id} = ${ONE}`);
     return row?.at === at ? undefined : 'What is written to the database does not come back.';
   } catch (error) {
-    const why = error instanceof Error ? `${error.message} ${error.cause ?? ''}` : '';
-    if (/full/i.test(why)) return 'The disk is full: nothing can be saved.';
-    if (/readonly|read-only/i.test(why)) return 'The database is read-only: nothing can be saved.';
-    if (/locked|busy/i.test(why)) return 'The database is held by another process.';
-    return 'The database does not answer.';
+    return troubleOf(error) ?? 'The database does not answer.';
   }
 }

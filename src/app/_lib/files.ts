@@ -36,6 +36,14 @@ export async function correctionFor(which: string | null): Promise<PrinterCorrec
   throw new Refusal(400, 'The “printer” parameter must be none or practice.');
 }
 
+/** What a file of each format is called where it is sent. */
+export const FILE_TYPES = {
+  pdf: 'application/pdf',
+  svg: 'image/svg+xml',
+  png: 'image/png',
+  json: 'application/json',
+} as const;
+
 /** A file for the browser's downloads. */
 export const file = (
   content: string | Buffer | ReadableStream<Uint8Array>,

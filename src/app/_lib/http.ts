@@ -3,6 +3,8 @@ import { z } from 'zod';
 import { type Offer, Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
 import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
+import { PressRefusal } from '@/press/press';
+import { troubleOf } from '@/store/trouble';
 import { log } from './log';
 
 /** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */
@@ -125,7 +127,14 @@ export async function readBytes(request: Request, limit: number): Promise<Uint8A
 export const parse = <T>(schema: z.ZodType<T>, data: unknown): T =>
   read(schema, data, { what: 'the request' });
 
-/** Runs a route handler and turns what it throws into an answer: 422 for a Problem, the status of a Refusal, or 500. */
+const TOO_MANY = 429;
+const UNAVAILABLE = 503;
+
+/** Whom a request comes from, as far as can be told: the machine that sent it, or said so by what stands in front. */
+export const clientOf = (request: Request): string =>
+  (request.headers.get('x-forwarded-for') ?? '').split(',', 1)[0]?.trim() || 'unknown';
+
+/** Runs a route handler and turns what it throws into an answer: 422 for a Problem, the status of a Refusal, 429 or 503 where the press is busy, 503 where the store fails, or 500. */
 export async function answer(request: Request, handler: () => Promise<Response>): Promise<Response> {
   const started = performance.now();
   const respond = async (): Promise<Response> => {
@@ -140,6 +149,16 @@ export async function answer(request: Request, handler: () => Promise<Response>)
         return Response.json({ error: { message: error.message } } satisfies ErrorBody, {
           status: error.status,
         });
+      }
+      if (error instanceof PressRefusal) {
+        const status = error.why === 'too many' ? TOO_MANY : UNAVAILABLE;
+        return Response.json({ error: { message: error.message } } satisfies ErrorBody, { status });
+      }
+      const trouble = troubleOf(error);
+      if (trouble) {
+        log.error({ err: error, path: new URL(request.url).pathname }, 'the store failed');
+        const message = `${trouble} What you changed is not kept yet.`;
+        return Response.json({ error: { message } } satisfies ErrorBody, { status: UNAVAILABLE });
       }
       log.error({ err: error, path: new URL(request.url).pathname }, 'request failed');
       const message = 'Something went wrong on the server; nothing was changed. The log says more.';

@@ -4,6 +4,7 @@ import { seedDemo } from '@/store/demo';
 import { movePhotos } from '@/store/oldPhotos';
 import { dropUnusedPictures } from '@/store/pictures';
 import { purgeSheets } from '@/store/sheets';
+import { troubleOf } from '@/store/trouble';
 import { log } from './log';
 import { notSafelyShared } from './session';
 import { warmUp } from './warmUp';
@@ -28,7 +29,8 @@ export async function start(): Promise<void> {
     await purgeSheets(new Date(Date.now() - KEEP_DELETED));
     if (process.env.ELVANE_DEMO === '1') await seedDemo(new Date());
   } catch (error) {
-    log.fatal({ err: error }, 'the database could not be opened or migrated; check ELVANE_DB_URL');
+    const trouble = troubleOf(error) ?? 'Check ELVANE_DB_URL.';
+    log.fatal({ err: error }, `the database could not be opened or migrated. ${trouble}`);
     process.exit(1);
   }
   log.info({ demo: process.env.ELVANE_DEMO === '1' }, 'ready');

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { blankItem, type Item } from '@/core/kit/item';
 import type { ItemKind } from '@/core/kit/itemKinds';
 import { call } from '../lib/api';
+import { callUntilKept } from '../lib/patience';
 
 /** Facts nobody knows travel as nothing; here they are null again. */
 const whole = (facts: Partial<Item> & { id: string; kind: ItemKind; label: string }): Item => ({
@@ -30,7 +31,7 @@ export function useBench() {
   }, [load]);
 
   const save = useCallback(async (changed: readonly Item[]) => {
-    await call('/api/items', { method: 'PUT', json: changed });
+    await callUntilKept('/api/items', { method: 'PUT', json: changed });
     const byId = new Map(changed.map((item) => [item.id, item]));
     setItems((list) => {
       const kept = (list ?? []).map((item) => byId.get(item.id) ?? item);
@@ -39,7 +40,7 @@ export function useBench() {
     });
   }, []);
   const remove = useCallback(async (ids: readonly string[]) => {
-    await call('/api/items', { method: 'DELETE', json: ids });
+    await callUntilKept('/api/items', { method: 'DELETE', json: ids });
     const gone = new Set(ids);
     setItems((list) => (list ?? []).filter(({ id }) => !gone.has(id)));
   }, []);

@@ -2,6 +2,7 @@
 
 import { createContext, type ReactNode, useCallback, useContext, useRef, useState } from 'react';
 import { useAwake } from './awake';
+import { Waiting } from './Waiting';
 
 /** A short word at the foot of the screen; with `undo`, a way back. */
 interface Notice {
@@ -37,6 +38,7 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
   const hold = () => clearTimeout(timer.current);
   return (
     <NoticeContext.Provider value={show}>
+      <Waiting />
       {children}
       <div aria-live={notice?.tone === 'problem' ? 'assertive' : 'polite'} className="no-print">
         {notice && (

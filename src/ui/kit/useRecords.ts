@@ -2,7 +2,7 @@
 
 import { useCallback, useState } from 'react';
 import type { Entry, EntryData, EntryKind } from '@/core/log/entry';
-import { call } from '../lib/api';
+import { callUntilKept } from '../lib/patience';
 
 /** What the desk remembers: read by kind, kept at once. */
 export function useRecords(initial: readonly Entry[]) {
@@ -16,14 +16,14 @@ export function useRecords(initial: readonly Entry[]) {
       return [...list.filter((one) => one.id !== id), record];
     });
     try {
-      await call(`/api/records/${id}`, { method: 'PUT', json: { kind, data } });
+      await callUntilKept(`/api/records/${id}`, { method: 'PUT', json: { kind, data } });
     } catch (error) {
       setRecords((list) => [...list.filter((one) => one.id !== id), ...(before ? [before] : [])]);
       throw error;
     }
   }, []);
   const forget = useCallback(async (id: string) => {
-    await call(`/api/records/${id}`, { method: 'DELETE' });
+    await callUntilKept(`/api/records/${id}`, { method: 'DELETE' });
     setRecords((list) => list.filter((one) => one.id !== id));
   }, []);
   return { records, keep, forget };

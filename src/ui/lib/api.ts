@@ -2,6 +2,14 @@ import type { Offer } from '@/core/problem/problem';
 import { Problem } from '@/core/problem/problem';
 
 const CONFLICT = 409;
+const UNAVAILABLE = 503;
+
+/** The server, or its store, cannot be reached now: what was sent may be sent again. */
+export class Away extends Problem {
+  constructor(message: string) {
+    super('server', message);
+  }
+}
 
 /** A save that was refused because what is stored has changed since it was read; `theirs` is what is stored now. */
 export class Stale extends Problem {
@@ -15,7 +23,7 @@ export class Stale extends Problem {
 
 /**
  * Calls one of the application's own routes.
- * @throws Problem with the server's sentence when it refuses, or a plain one when it cannot be reached; what `signal`
+ * @throws Problem with the server's sentence when it refuses, Away when it or its store cannot be reached; what `signal`
  * throws when it is aborted.
  */
 export async function call(
@@ -37,10 +45,7 @@ export async function call(
     });
   } catch (error) {
     if (signal?.aborted) throw error;
-    throw new Problem(
-      'network',
-      'Elvane’s server does not answer. Your work is kept in this window; try again.',
-    );
+    throw new Away('Elvane’s server does not answer. Your work is kept in this window.');
   }
   if (response.ok) return response;
   const body = (await response.json().catch(() => null)) as {
@@ -49,6 +54,7 @@ export async function call(
   if (response.status === CONFLICT) {
     throw new Stale(body?.error?.message ?? 'It has been changed elsewhere.', body?.error?.theirs);
   }
+  if (response.status === UNAVAILABLE) throw new Away(body?.error?.message ?? 'The server is busy.');
   throw new Problem(
     body?.error?.field ?? 'server',
     body?.error?.message ?? `The server answered ${response.status}.`,

@@ -6,7 +6,8 @@ import { handById } from '@/core/hands/registry';
 import { Problem } from '@/core/problem/problem';
 import { layoutSheet } from '@/core/sheet/layout';
 import { pin } from '@/core/sheet/solve';
-import { Stale } from '../lib/api';
+import { Away, Stale } from '../lib/api';
+import { whyWaiting } from '../lib/patience';
 import { begin, commit } from './history';
 import type { Kept, Theirs } from './keptWork';
 import type { Work } from './saver';
@@ -142,6 +143,43 @@ describe('saving', () => {
     void desk.saveNow();
     expect(desk.state().save.kind).toBe('saving');
     expect(saves).toHaveLength(2);
+    await answer();
+    expect(desk.state().save.kind).toBe('saved');
+  });
+
+  it('is sent again, later and later, while the server is away, and the window says that it waits', async () => {
+    const { desk, saves, answer } = around();
+    desk.edit(titled('a'));
+    await wait();
+    await answer(new Away('The database does not answer.'));
+    expect(whyWaiting()).toBe('The database does not answer.');
+    for (const tries of [2, 3]) {
+      await vi.advanceTimersByTimeAsync(5000);
+      expect(saves).toHaveLength(tries);
+      await answer(new Away('The database does not answer.'));
+    }
+    desk.edit(titled('b'));
+    await wait();
+    expect(saves.at(-1)?.work.recipe.title).toBe('ab');
+    await answer();
+    expect(desk.state()).toMatchObject({ save: { kind: 'saved' }, unsaved: null });
+    expect(whyWaiting()).toBeUndefined();
+  });
+
+  it('whose answer was lost is known as its own, not as somebody else’s', async () => {
+    const { desk, saver, saves, answer } = around();
+    desk.edit(titled('a'));
+    await wait();
+    await answer(new Away('The server does not answer.'));
+    desk.edit(titled('b'));
+    await wait();
+    // The first had arrived; its parts come back in the order the store keeps them.
+    const arrived = saves[0]?.work.recipe as Recipe;
+    const kept = Object.fromEntries(Object.entries(arrived).reverse()) as unknown as Recipe;
+    await answer(new Stale('changed', { name: 'Mine', recipe: kept, revision: 2 }));
+    await wait();
+    expect(saver.revision).toBe(2);
+    expect(saves.at(-1)?.work.recipe.title).toBe('ab');
     await answer();
     expect(desk.state().save.kind).toBe('saved');
   });

@@ -1,5 +1,6 @@
 import { Problem } from '@/core/problem/problem';
-import { Stale, sentenceOf } from '../lib/api';
+import { Away, Stale, sentenceOf } from '../lib/api';
+import { waitAfter, waits, waitsNoMore } from '../lib/patience';
 import { commit, type History, redo, undo } from './history';
 import type { Kept, Theirs } from './keptWork';
 import type { Saver, Work } from './saver';
@@ -36,6 +37,15 @@ const lettersMissing = (hands: string) =>
     `The letters of ${hands} could not be fetched; see whether the server is running and try again.`,
   );
 
+/** Parts in the order of their names: who wrote them down first does not matter. */
+const inOrder = (_: string, value: unknown): unknown =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : value;
+
+const same = (one: unknown, other: unknown): boolean =>
+  JSON.stringify(one, inOrder) === JSON.stringify(other, inOrder);
+
 /**
  * A document being edited: undo and redo, autosave, and whoever else has changed it. Its state is a value (`sheetState`);
  * here is what happens around it. An edit that cannot be ruled is refused and changes nothing.
@@ -46,6 +56,9 @@ export class SheetDesk<D> {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private saving: Work<D> | undefined;
   private waiting: (() => void)[] | null = null;
+  /** Saves in a row that were not answered: each may have arrived all the same. */
+  private unanswered: Work<D>[] = [];
+  private readonly mark = Symbol('sheet');
 
   constructor(
     work: Work<D>,
@@ -118,9 +131,10 @@ export class SheetDesk<D> {
     this.happen({ kind: 'saving' });
     try {
       await this.ports.saver.save(work);
+      this.arrived();
       this.happen({ kind: 'saved', work });
     } catch (error) {
-      await this.failed(error);
+      await this.failed(error, work);
     } finally {
       if (this.saving === work) this.saving = undefined;
     }
@@ -188,15 +202,38 @@ export class SheetDesk<D> {
     this.timer = setTimeout(() => void this.saveNow(), AUTOSAVE_DELAY);
   }
 
-  private async failed(error: unknown): Promise<void> {
+  private async failed(error: unknown, work: Work<D>): Promise<void> {
+    if (error instanceof Away) return this.sendAgain(error, work);
+    const sent = this.unanswered;
+    this.arrived();
     if (!(error instanceof Stale)) return this.happen({ kind: 'failed', why: sentenceOf(error) });
     try {
       const theirs = await this.ports.readTheirs(error.theirs);
+      if (theirs && sent.some(({ name, recipe }) => theirs.name === name && same(theirs.recipe, recipe))) {
+        // It is our own: the save that was not answered had arrived.
+        this.ports.saver.revision = theirs.revision;
+        this.timer = setTimeout(() => void this.saveNow(), 0);
+        return;
+      }
       this.happen({ kind: 'stale', why: error.message, theirs });
     } catch {
       // Theirs cannot be shown here; mine is not put over it, and can be tried again.
       this.happen({ kind: 'failed', why: error.message });
     }
+  }
+
+  /** The server is away: what is unsaved is sent again until it is back, and the window says so. */
+  private sendAgain(error: Away, work: Work<D>): void {
+    this.unanswered.push(work);
+    this.happen({ kind: 'failed', why: error.message });
+    waits(this.mark, error.message);
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.saveNow(), waitAfter(this.unanswered.length));
+  }
+
+  private arrived(): void {
+    this.unanswered = [];
+    waitsNoMore(this.mark);
   }
 
   /** Does it now or, while something it rests on is on its way, after that: nothing done meanwhile is lost. */

@@ -1,22 +1,25 @@
 import { describe, expect, it } from 'vitest';
-import { filePages, reportedPages, type Step } from '@/app/_lib/pages';
-import { courseSteps, practiceSteps } from '@/app/_lib/practice';
+import { filePages, reportedPages } from '@/app/_lib/pages';
 import { freshRecipe } from '@/core/document/defaults';
 import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose } from '@/core/practice/compose';
 import { planCourse, USUAL_COURSE } from '@/core/practice/course/course';
-import { layPack } from '@/core/practice/course/draw';
 import { Problem } from '@/core/problem/problem';
+import { courseSteps, practiceSteps } from '@/press/packSteps';
+import type { Step } from '@/press/step';
 import { WORDS } from '../../support/practice';
 
+/** A page so large that few are held ahead of their reader. */
+const LARGE = Buffer.alloc(2 * 1024 * 1024);
+
 /** Steps that note how far they were taken, and whether they were given up. */
-function counted(of: number) {
+function counted(of: number, page?: Buffer) {
   const seen = { taken: 0, ended: false };
-  function* steps(): Generator<Step, void> {
+  async function* steps(): AsyncGenerator<Step, void> {
     try {
       for (let done = 1; done <= of; done++) {
         seen.taken = done;
-        yield { stage: 'drawing', done, of, bytes: [Buffer.from(`page ${done};`)] };
+        yield { stage: 'drawing', done, of, bytes: [page ?? Buffer.from(`page ${done};`)] };
       }
     } finally {
       seen.ended = true;
@@ -46,7 +49,7 @@ describe('files of many pages', () => {
   });
 
   it('are made no faster than they are read', async () => {
-    const { seen, steps } = counted(100);
+    const { seen, steps } = counted(100, LARGE);
     const reader = filePages(steps).getReader();
     await reader.read();
     await later(30);
@@ -56,7 +59,7 @@ describe('files of many pages', () => {
 
   it('stop being made when their reader goes away', async () => {
     for (const make of [filePages, reportedPages]) {
-      const { seen, steps } = counted(100);
+      const { seen, steps } = counted(100, LARGE);
       const reader = make(steps).getReader();
       await reader.read();
       await reader.cancel();
@@ -67,13 +70,13 @@ describe('files of many pages', () => {
     }
   });
 
-  it('that cannot be begun say so before anything is sent', () => {
+  it('that cannot be begun say so at the first step', () => {
     const steps = courseSteps(freshRecipe('italic'), { ...USUAL_COURSE, sessions: 1 }, WORDS, [], 'x', {});
-    expect(() => filePages(steps)).toThrow(Problem);
+    expect(() => steps.next()).toThrow(Problem);
   });
 
   it('that break off half way break the stream, not the server', async () => {
-    function* broken(): Generator<Step, void> {
+    async function* broken(): AsyncGenerator<Step, void> {
       yield { stage: 'drawing', done: 1, of: 2, bytes: [Buffer.from('a')] };
       throw new Error('no more');
     }
@@ -102,7 +105,7 @@ describe('steps of a pack', () => {
       Buffer.concat(
         [...courseSteps(recipe, course, WORDS, [], 'A pack', options)].flatMap(({ bytes }) => bytes),
       );
-    expect(fileOf(layPack(recipe, step.value)).equals(fileOf(step.value.options))).toBe(true);
+    expect(fileOf(step.value).equals(fileOf(step.value.options))).toBe(true);
   });
 
   it('of a practice page are its sheets', () => {

@@ -1,16 +1,15 @@
 import { z } from 'zod';
 import { correctionFor, file, fileStem } from '@/app/_lib/files';
-import { answer, COURSE_BODY, parse, readJson } from '@/app/_lib/http';
+import { answer, COURSE_BODY, clientOf, parse, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages, reportedPages } from '@/app/_lib/pages';
-import { courseSteps } from '@/app/_lib/practice';
 import { currentWords } from '@/app/_lib/words';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { courseSchema, plannedSchema } from '@/core/practice/course/courseFormat';
-import { layPack } from '@/core/practice/course/draw';
 import { handOf } from '@/core/setting/handOf';
 import { checkGiven } from '@/core/sheet/checkGiven';
+import { print } from '@/press/press';
 
 export const dynamic = 'force-dynamic';
 
@@ -32,9 +31,12 @@ export const POST = (request: Request) =>
     const { words } = await currentWords();
     const title = recipe.title || `A course in ${handOf(recipe).name}`;
     const correction = await correctionFor(query.get('printer'));
-    // What was planned elsewhere is laid at once: a page that does not fit is refused before anything is sent.
-    const course = 'pages' in body.course ? layPack(recipe, body.course, own) : body.course;
-    const steps = courseSteps(recipe, course, words, own, title, { correction, created: new Date() });
+    const pdf = { correction, created: new Date() };
+    const { steps } = await print(
+      { kind: 'course', recipe, course: body.course, own, words, title, pdf },
+      clientOf(request),
+      request.signal,
+    );
     if (query.get('progress') === '1') {
       return new Response(reportedPages(steps), {
         headers: { 'Content-Type': 'application/x-ndjson', 'Cache-Control': 'no-store' },

@@ -1,5 +1,5 @@
 import { answer } from '@/app/_lib/http';
-import { queueNow } from '@/app/_lib/renderPool';
+import { queueNow } from '@/press/press';
 import { countRows } from '@/store/counts';
 import { whatIsWrong } from '@/store/ready';
 

@@ -1,7 +1,7 @@
 import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
-import { answer, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { answer, clientOf, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
-import { drawPng } from '@/app/_lib/renderPool';
+import { wholeFile } from '@/app/_lib/pages';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { checkGiven } from '@/core/sheet/checkGiven';
@@ -9,7 +9,9 @@ import { leftOut } from '@/core/sheet/draw/exemplar';
 import { layoutSheet } from '@/core/sheet/layout';
 import { ruleSheet } from '@/core/sheet/rule';
 import { wordAlone } from '@/core/sheet/wordAlone';
+import { print } from '@/press/press';
 import { renderPdf } from '@/render/pdf';
+import { pngTask } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 
 export const dynamic = 'force-dynamic';
@@ -40,8 +42,11 @@ export const POST = (request: Request) =>
         return Response.json(drawing, { headers: said });
       case 'svg':
         return file(renderSvg(drawing), 'image/svg+xml', `${fileName}.svg`, said);
-      case 'png':
-        return file(await drawPng(drawing, dpi, request.signal), 'image/png', `${fileName}.png`, said);
+      case 'png': {
+        const job = { kind: 'picture', title: drawing.title, task: pngTask(drawing, dpi) } as const;
+        const { steps } = await print(job, clientOf(request), request.signal);
+        return file(await wholeFile(steps), 'image/png', `${fileName}.png`, said);
+      }
       case 'pdf': {
         const correction = await correctionFor(query.get('printer'));
         return file(

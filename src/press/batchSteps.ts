@@ -1,22 +1,23 @@
-import 'server-only';
 import type { Drawing } from '@/core/drawing/drawing';
+import { mirrored } from '@/core/drawing/move';
 import type { Nib } from '@/core/kit/nib';
-import { imposed, placesOn, type Sheet, standsOn } from '@/core/page/imposition';
+import { imposed, placesOn, standsOn } from '@/core/page/imposition';
 import { layRow } from '@/core/piece/batch';
-import { drawPiece, type Print } from '@/core/piece/drawPiece';
+import { drawPiece } from '@/core/piece/drawPiece';
 import { piecePage } from '@/core/piece/layout';
 import type { Own } from '@/core/piece/pen';
 import type { Piece } from '@/core/piece/piece';
 import { type PdfOptions, renderPdfPages } from '@/render/pdf';
-import type { Step } from './pages';
+import type { OnPaper } from './job';
+import type { Step } from './step';
+
+/** The sheet small pieces are put on together, in mm. */
+export const LARGE_SHEET = { width: 210, height: 297 };
 
 export interface BatchOptions {
-  readonly print: Print;
-  /** The larger sheet they are printed on; undefined for paper of their own size. */
-  readonly sheet: Sheet | undefined;
+  readonly paper: OnPaper;
   readonly drawer: readonly Nib[];
   readonly own: Own;
-  readonly purpose: (drawing: Drawing) => Drawing;
   readonly pdf: PdfOptions;
 }
 
@@ -24,13 +25,16 @@ export interface BatchOptions {
 export function* batchSteps(
   piece: Piece,
   rows: readonly number[],
-  { print, sheet, drawer, own, purpose, pdf }: BatchOptions,
+  { paper, drawer, own, pdf }: BatchOptions,
 ): Generator<Step, void> {
   const size = piecePage(piece);
-  const large = sheet && standsOn(sheet, size) ? sheet : undefined;
+  const large = paper.on === 'a4' && standsOn(LARGE_SHEET, size) ? LARGE_SHEET : undefined;
   const onPage = large ? placesOn(large, size).length : 1;
   const of = Math.max(1, Math.ceil(rows.length / onPage));
-  const drawn = (row: number) => purpose(drawPiece(layRow(piece, row, drawer, own).laid, print));
+  const drawn = (row: number): Drawing => {
+    const drawing = drawPiece(layRow(piece, row, drawer, own).laid, paper.print);
+    return paper.mirrored ? mirrored(drawing) : drawing;
+  };
   function* pages() {
     for (let page = 0; page < of; page++) {
       const drawings = rows.slice(page * onPage, (page + 1) * onPage).map(drawn);

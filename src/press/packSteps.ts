@@ -1,13 +1,12 @@
-import 'server-only';
-import type { Recipe } from '@/core/document/recipe';
 import type { Drawing } from '@/core/drawing/drawing';
 import { type Composed, drawPage } from '@/core/practice/compose';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
-import { coursePages, drawPackPage, layPack, type Pack } from '@/core/practice/course/draw';
+import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
 import type { WordList } from '@/core/practice/words/wordList';
 import type { OwnLetter } from '@/core/setting/letterSet';
+import type { Sheet } from '@/core/sheet/sheet';
 import { type PdfOptions, renderPdfPages } from '@/render/pdf';
-import type { Step } from './pages';
+import type { Step } from './step';
 
 /** Pages as a PDF, a step a page; each is drawn only when its turn has come. */
 function* pdfSteps(
@@ -29,7 +28,7 @@ export const practiceSteps = (composed: Composed, title: string, options: PdfOpt
   pdfSteps(title, composed.pages.length, (index) => drawPage(composed, index), options);
 
 function* planned(
-  recipe: Recipe,
+  recipe: Sheet,
   options: CourseOptions,
   words: WordList,
   own: readonly OwnLetter[],
@@ -42,15 +41,19 @@ function* planned(
   return step.value;
 }
 
-/** A course pack, planned and laid where it is not yet, and drawn. */
+/**
+ * A course pack, planned where it is not yet, laid and drawn.
+ * @throws Problem at the first step where pages that were planned elsewhere do not fit.
+ */
 export function* courseSteps(
-  recipe: Recipe,
-  course: CourseOptions | Pack,
+  recipe: Sheet,
+  asked: CourseOptions | Course,
   words: WordList,
   own: readonly OwnLetter[],
   title: string,
   options: PdfOptions,
 ): Generator<Step, void> {
-  const pack = 'pages' in course ? course : layPack(recipe, yield* planned(recipe, course, words, own), own);
-  yield* pdfSteps(title, coursePages(pack.course), (index) => drawPackPage(pack, index), options);
+  const course = 'pages' in asked ? asked : yield* planned(recipe, asked, words, own);
+  const pack = layPack(recipe, course, own);
+  yield* pdfSteps(title, coursePages(course), (index) => drawPackPage(pack, index), options);
 }

@@ -6,13 +6,13 @@
 
 import { type ChildProcess, spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
-import { freshRecipe } from '../src/core/document/defaults';
-import { demoSheets } from '../src/core/document/demoSheets';
-import { HANDS } from '../src/core/hands/registry';
-import { loadAllScripts } from '../src/core/hands/scripts';
-import { DEMO_BENCH } from '../src/core/kit/demoBench';
-import { numbersFrom } from '../src/core/measure/seeded';
-import { demoPieces } from '../src/core/piece/demoPieces';
+import { freshRecipe } from '../../src/core/document/defaults';
+import { demoSheets } from '../../src/core/document/demoSheets';
+import { HANDS } from '../../src/core/hands/registry';
+import { loadAllScripts } from '../../src/core/hands/scripts';
+import { DEMO_BENCH } from '../../src/core/kit/demoBench';
+import { numbersFrom } from '../../src/core/measure/seeded';
+import { demoPieces } from '../../src/core/piece/demoPieces';
 
 const [cases = 20_000, seed = 1] = process.argv.slice(2).map(Number);
 const PORT = 3490;

@@ -1,0 +1,32 @@
+/**
+ * `npm run faults [-- kills seed only]`: a built server under faults. Killed at random moments, 200 times unless told otherwise; a
+ * full disk; a read-only one; a clock that jumps; a remote database that goes away. Whatever it had acknowledged must be there.
+ * Disks need root. `only` names one of them.
+ */
+import { away } from './away';
+import { jumps } from './clock';
+import { fullDisk, readOnlyDisk } from './disk';
+import { kills } from './kills';
+
+const PORT = 3491;
+const [times = '200', seed = '1', only] = process.argv.slice(2);
+
+const FAULTS: Readonly<Record<string, () => Promise<string>>> = {
+  'read-only': () => readOnlyDisk(PORT),
+  full: () => fullDisk(PORT),
+  clock: () => jumps(PORT),
+  away: () => away(PORT),
+  kills: () => kills(Number(times), Number(seed), PORT),
+};
+
+let failed = 0;
+for (const [name, run] of Object.entries(FAULTS)) {
+  if (only && only !== name) continue;
+  const began = Date.now();
+  const said = await run().catch((error: unknown) => {
+    failed += 1;
+    return `FAILED: ${error instanceof Error ? error.message : error}`;
+  });
+  console.log(`${name} (${Math.round((Date.now() - began) / 1000)} s): ${said}`);
+}
+process.exit(failed === 0 ? 0 : 1);

@@ -1,0 +1,76 @@
+import type { Recipe } from '@/core/document/recipe';
+import type { Nib } from '@/core/kit/nib';
+import type { Print } from '@/core/piece/drawPiece';
+import type { Own } from '@/core/piece/pen';
+import type { Piece } from '@/core/piece/piece';
+import type { Course, CourseOptions } from '@/core/practice/course/course';
+import type { WordList } from '@/core/practice/words/wordList';
+import type { OwnLetter } from '@/core/setting/letterSet';
+import type { PdfOptions } from '@/render/pdf';
+import type { PngTask } from '@/render/png';
+
+/** How a file is written. */
+export interface FileAs {
+  readonly format: 'pdf' | 'svg' | 'png' | 'json';
+  /** Of a picture in dots, per inch. */
+  readonly dpi: number;
+  readonly pdf: PdfOptions;
+}
+
+/** A drawing that is made already, rasterised. */
+export interface PictureJob {
+  readonly kind: 'picture';
+  readonly title: string;
+  readonly task: PngTask;
+}
+
+/** A practice page; SVG and PNG are one of its sheets, counted from 1. */
+export interface PracticeJob {
+  readonly kind: 'practice';
+  readonly recipe: Recipe;
+  readonly own: readonly OwnLetter[];
+  readonly page: number;
+  readonly as: FileAs;
+}
+
+/** A pack, planned or still to be planned. */
+export interface CourseJob {
+  readonly kind: 'course';
+  readonly recipe: Recipe;
+  readonly course: CourseOptions | Course;
+  readonly own: readonly OwnLetter[];
+  readonly words: WordList;
+  readonly title: string;
+  readonly pdf: PdfOptions;
+}
+
+/** How a piece is put on paper. */
+export interface OnPaper {
+  readonly print: Print;
+  readonly mirrored: boolean;
+  /** As many as there is room for on A4 with cut marks, or paper of the piece's own size. */
+  readonly on: 'own' | 'a4';
+}
+
+/** A piece, written for one row of its list where it has one. */
+export interface PieceJob {
+  readonly kind: 'piece';
+  readonly piece: Piece;
+  readonly row: number;
+  readonly own: Own;
+  readonly paper: OnPaper;
+  readonly as: FileAs;
+}
+
+/** A piece for every row that is still to be written, as one PDF. */
+export interface BatchJob {
+  readonly kind: 'batch';
+  readonly piece: Piece;
+  readonly own: Own;
+  readonly drawer: readonly Nib[];
+  readonly paper: OnPaper;
+  readonly pdf: PdfOptions;
+}
+
+/** What is asked of the press: plain data, which crosses to its thread. */
+export type Job = PictureJob | PracticeJob | CourseJob | PieceJob | BatchJob;

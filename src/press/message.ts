@@ -1,0 +1,17 @@
+import type { Offer } from '@/core/problem/problem';
+import type { Step } from './step';
+
+/** What the press says while it works. */
+export type Said =
+  | { readonly said: 'begun'; readonly title: string; readonly pages: number }
+  | { readonly said: 'step'; readonly step: Step }
+  | { readonly said: 'done' }
+  | {
+      readonly said: 'problem';
+      readonly field: string;
+      readonly message: string;
+      readonly offers: readonly Offer[];
+    };
+
+/** What it is told: its reader wants more, or has gone. */
+export type Told = 'more' | 'stop';

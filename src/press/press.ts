@@ -1,0 +1,210 @@
+import 'server-only';
+import { join } from 'node:path';
+import { MessageChannel } from 'node:worker_threads';
+import Piscina from 'piscina';
+import { Problem } from '@/core/problem/problem';
+import type { Job } from './job';
+import type { Said, Told } from './message';
+import type { Step } from './step';
+
+/** Threads that make files, while the server's own goes on answering. */
+const THREADS = 2;
+/** Files that may wait, and files one client may have under way; a scribe asks for one at a time. */
+const MOST_WAITING = 40;
+const MOST_OF_ONE_CLIENT = 12;
+/** Longest that nothing happens, in ms: a step takes so long, or nobody reads what is made. */
+const LONGEST_STEP = 60_000;
+/** Longest a whole file may take, in ms. */
+const LONGEST = 600_000;
+/** A thread whose reader has left may end its step in peace for so long, in ms. */
+const GRACE = 1000;
+/** A thread without work is ended after this, in ms, and its memory given back. */
+const IDLE = 60_000;
+
+/** The press cannot take a job now, or has given one up; `why` is a plain sentence. */
+export class PressRefusal extends Error {
+  constructor(
+    readonly why: 'full' | 'too many' | 'too long' | 'left',
+    message: string,
+  ) {
+    super(message);
+  }
+}
+
+interface Press {
+  readonly pool: Piscina;
+  /** Files under way or waiting, by client. */
+  readonly clients: Map<string, number>;
+}
+
+// Kept on globalThis: the framework may load this module more than once in a process.
+const holder = globalThis as { elvanePress?: Press };
+
+function press(): Press {
+  holder.elvanePress ??= {
+    pool: new Piscina({
+      filename: join(/* turbopackIgnore: true */ process.cwd(), '.next', 'press', 'worker.mjs'),
+      minThreads: 0,
+      maxThreads: THREADS,
+      maxQueue: MOST_WAITING,
+      idleTimeout: IDLE,
+      // A thread that sleeps between tasks, blocked, never gives back the pixels of the one before.
+      atomics: 'disabled',
+    }),
+    clients: new Map(),
+  };
+  return holder.elvanePress;
+}
+
+/** Files that wait for a thread. */
+export const queueNow = (): { readonly waiting: number } => ({
+  waiting: holder.elvanePress?.pool.queueSize ?? 0,
+});
+
+/** A file that is being made in a thread; whoever leaves before its end calls `return` of its steps. */
+export interface Printed {
+  readonly title: string;
+  readonly pages: number;
+  readonly steps: AsyncIterator<Step, void, void>;
+}
+
+/** Notes a client's job; answers how to strike it off again. */
+function counted(client: string): () => void {
+  const { clients } = press();
+  const has = clients.get(client) ?? 0;
+  if (has >= MOST_OF_ONE_CLIENT) {
+    throw new PressRefusal('too many', `${has} of your files are being made already; wait for one of them.`);
+  }
+  clients.set(client, has + 1);
+  return () => {
+    const left = (clients.get(client) ?? 1) - 1;
+    if (left > 0) clients.set(client, left);
+    else clients.delete(client);
+  };
+}
+
+/**
+ * Has a file made in a thread of the press, one after the other. Answers when it has begun: what cannot be done is refused
+ * before anything is sent. Given up when `reader` leaves, or nothing happens for `LONGEST_STEP`.
+ * @throws Problem where the job cannot be done, PressRefusal where the press cannot take it.
+ */
+export async function print(job: Job, client: string, reader: AbortSignal): Promise<Printed> {
+  const strikeOff = counted(client);
+  const { port1: port, port2 } = new MessageChannel();
+  const ending = new AbortController();
+  let refusal: PressRefusal | undefined;
+  const giveUp = (why: PressRefusal) => {
+    refusal ??= why;
+    ending.abort();
+  };
+  const tooLong = () =>
+    giveUp(
+      new PressRefusal('too long', 'The file takes too long; take a lower resolution, or less at once.'),
+    );
+  const whole = setTimeout(tooLong, LONGEST);
+  let patience: NodeJS.Timeout | undefined;
+  const patient = () => {
+    clearTimeout(patience);
+    patience = setTimeout(tooLong, LONGEST_STEP);
+  };
+  const heard = new Inbox<Said>();
+  port.on('message', (said: Said) => {
+    patient();
+    heard.put(said);
+  });
+
+  let begun = false;
+  const leave = () => {
+    if (begun) port.postMessage('stop' satisfies Told);
+    const end = () => giveUp(new PressRefusal('left', 'Nobody waits for this file any more.'));
+    if (begun) setTimeout(end, GRACE).unref();
+    else end();
+  };
+  reader.addEventListener('abort', leave, { once: true });
+
+  const run = press().pool.run({ job, port: port2 }, { transferList: [port2], signal: ending.signal });
+  const over = run
+    .catch((error: unknown) => {
+      if (refusal) throw refusal;
+      if (error instanceof Error && /queue/i.test(error.message)) {
+        throw new PressRefusal('full', 'Many files are being made already; try again in a moment.');
+      }
+      throw error;
+    })
+    .finally(() => {
+      clearTimeout(whole);
+      clearTimeout(patience);
+      reader.removeEventListener('abort', leave);
+      strikeOff();
+    });
+  over.catch((error: unknown) => {
+    heard.fail(error);
+    port.close();
+  });
+  // The thread closes its end when it has said all, and that arrives after what it said.
+  port.on('close', () => void over.then(() => heard.close()).catch(() => undefined));
+  if (reader.aborted) leave();
+
+  const first = await heard.next();
+  if (first?.said === 'problem') throw new Problem(first.field, first.message, first.offers);
+  if (first?.said !== 'begun') throw new Error('The press ended without a word.');
+  begun = true;
+  return {
+    title: first.title,
+    pages: first.pages,
+    steps: {
+      async next() {
+        patient();
+        port.postMessage('more' satisfies Told);
+        const said = await heard.next();
+        if (said?.said === 'problem') throw new Problem(said.field, said.message, said.offers);
+        return said?.said === 'step' ? { done: false, value: said.step } : { done: true, value: undefined };
+      },
+      async return() {
+        leave();
+        return { done: true, value: undefined };
+      },
+    },
+  };
+}
+
+interface Waiting<T> {
+  readonly resolve: (message: T | undefined) => void;
+  readonly reject: (error: unknown) => void;
+}
+
+/** Messages in the order they came, for whoever waits for the next. */
+class Inbox<T> {
+  private readonly held: T[] = [];
+  private readonly waiting: Waiting<T>[] = [];
+  private ended: { readonly error?: unknown } | undefined;
+
+  put(message: T): void {
+    const first = this.waiting.shift();
+    if (first) first.resolve(message);
+    else this.held.push(message);
+  }
+
+  close(): void {
+    this.ended ??= {};
+    for (const { resolve } of this.waiting.splice(0)) resolve(undefined);
+  }
+
+  fail(error: unknown): void {
+    this.ended ??= { error };
+    for (const { reject } of this.waiting.splice(0)) reject(error);
+  }
+
+  /** The next message; undefined when there will be none. */
+  async next(): Promise<T | undefined> {
+    const first = this.held.shift();
+    if (first !== undefined) return first;
+    if (this.ended) {
+      if ('error' in this.ended) throw this.ended.error;
+      return undefined;
+    }
+    return new Promise((resolve, reject) => {
+      this.waiting.push({ resolve, reject });
+    });
+  }
+}

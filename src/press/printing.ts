@@ -1,0 +1,129 @@
+import type { Drawing } from '@/core/drawing/drawing';
+import { mirrored } from '@/core/drawing/move';
+import { loadScript } from '@/core/hands/scripts';
+import { imposed, placesOn, standsOn } from '@/core/page/imposition';
+import { openRows, shownPiece } from '@/core/piece/batch';
+import { drawPiece } from '@/core/piece/drawPiece';
+import { layoutPiece } from '@/core/piece/layout';
+import { type Composed, compose, drawPage } from '@/core/practice/compose';
+import { Problem } from '@/core/problem/problem';
+import { renderPdfPages } from '@/render/pdf';
+import { pngTask, rasterise } from '@/render/png';
+import { renderSvg } from '@/render/svg';
+import { batchSteps, LARGE_SHEET } from './batchSteps';
+import type { FileAs, Job, PieceJob, PracticeJob } from './job';
+import { courseSteps, practiceSteps } from './packSteps';
+import type { Step } from './step';
+
+/** A file in the making. */
+export interface Printing {
+  readonly title: string;
+  /** Sheets it has in all; 1 where that is not known before. */
+  readonly pages: number;
+  readonly steps: Generator<Step, void>;
+}
+
+/** Sheets of one practice page at most: a ream is not practice, and its drawings would fill the memory. */
+const MOST_SHEETS = 60;
+
+/**
+ * Begins a job: lays out what must be laid to know that it can be done; steps draw it.
+ * @throws Problem where it cannot be done.
+ */
+export async function begin(job: Job): Promise<Printing> {
+  switch (job.kind) {
+    case 'picture':
+      return { title: job.title, pages: 1, steps: only(() => rasterise(job.task)) };
+    case 'practice':
+      await loadScript(job.recipe.hand);
+      return practice(job);
+    case 'course': {
+      await loadScript(job.recipe.hand);
+      const { recipe, course, words, own, title, pdf } = job;
+      return { title, pages: 1, steps: courseSteps(recipe, course, words, own, title, pdf) };
+    }
+    case 'piece':
+      await loadScriptsOf(job);
+      return piece(job);
+    case 'batch': {
+      await loadScriptsOf(job);
+      return { title: job.piece.title, pages: 1, steps: batchSteps(job.piece, openRows(job.piece), job) };
+    }
+  }
+}
+
+const loadScriptsOf = ({ piece: { blocks } }: Pick<PieceJob, 'piece'>) =>
+  Promise.all(blocks.map(({ setting }) => loadScript(setting.hand)));
+
+/** A file that is made in one step. */
+function* only(make: () => string | Uint8Array): Generator<Step, void> {
+  const made = make();
+  yield { stage: 'drawing', done: 1, of: 1, bytes: [typeof made === 'string' ? Buffer.from(made) : made] };
+}
+
+function* pdfOf(drawing: Drawing, { pdf }: FileAs): Generator<Step, void> {
+  for (const { bytes } of renderPdfPages(drawing.title, [drawing], pdf)) {
+    yield { stage: 'drawing', done: 1, of: 1, bytes };
+  }
+}
+
+/** One drawing in the format that is asked for. */
+function drawn(drawing: Drawing, as: FileAs): Generator<Step, void> {
+  switch (as.format) {
+    case 'json':
+      return only(() => JSON.stringify(drawing));
+    case 'svg':
+      return only(() => renderSvg(drawing));
+    case 'png':
+      return only(() => rasterise(pngTask(drawing, as.dpi)));
+    case 'pdf':
+      return pdfOf(drawing, as);
+  }
+}
+
+function practice({ recipe, own, page, as }: PracticeJob): Printing {
+  const composed = compose(recipe, { own });
+  const pages = composed.pages.length;
+  if (pages > MOST_SHEETS) {
+    throw new Problem(
+      'practice',
+      `These bands fill ${pages} sheets; at most ${MOST_SHEETS} are drawn at once. Take some bands away, or fewer lines of each.`,
+    );
+  }
+  if (page > pages) {
+    throw new Problem('page', `There are ${pages} pages; the nearest that works is page ${pages}.`);
+  }
+  const { title } = drawPage(composed, 0);
+  const steps =
+    as.format === 'pdf'
+      ? practiceSteps(composed, title, as.pdf)
+      : as.format === 'json'
+        ? asJson(composed)
+        : drawn(drawPage(composed, page - 1), as);
+  return { title, pages, steps };
+}
+
+/** All pages as one JSON, a page a step: a page of many forms takes megabytes. */
+function* asJson(composed: Composed): Generator<Step, void> {
+  const of = composed.pages.length;
+  for (let page = 0; page < of; page++) {
+    const text = `${page === 0 ? '{"pages":[' : ','}${JSON.stringify(drawPage(composed, page))}`;
+    yield { stage: 'drawing', done: page + 1, of, bytes: [Buffer.from(text)] };
+  }
+  const foot = `],"remarks":${JSON.stringify(composed.remarks)}}`;
+  yield { stage: 'drawing', done: of, of, bytes: [Buffer.from(foot)] };
+}
+
+function piece({ piece, row, own, paper, as }: PieceJob): Printing {
+  const plain = drawPiece(layoutPiece(shownPiece(piece, row), own), paper.print);
+  const alone = paper.mirrored ? mirrored(plain) : plain;
+  const drawing =
+    paper.on === 'a4' && standsOn(LARGE_SHEET, alone)
+      ? imposed(
+          LARGE_SHEET,
+          placesOn(LARGE_SHEET, alone).map(() => alone),
+          alone.title,
+        )
+      : alone;
+  return { title: piece.title, pages: 1, steps: drawn(drawing, as) };
+}

@@ -1,0 +1,52 @@
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { callUntilKept, waitAfter, whyWaiting } from './patience';
+
+/** A server that is away until told otherwise; what it was sent, and in which order. */
+function server() {
+  const seen: string[] = [];
+  const state = { away: true, refuses: false };
+  vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
+    if (state.away) throw new TypeError('fetch failed');
+    seen.push(JSON.parse(body));
+    return state.refuses
+      ? Response.json({ error: { field: 'hours', message: 'No.' } }, { status: 422 })
+      : Response.json({});
+  });
+  return { seen, state };
+}
+
+beforeEach(() => vi.useFakeTimers());
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+it('changes wait for a server that is away, and arrive once and in their order', async () => {
+  const { seen, state } = server();
+  const sent = ['a', 'b', 'c'].map((json) => callUntilKept('/api/items', { method: 'PUT', json }));
+  await vi.advanceTimersByTimeAsync(30_000);
+  expect(seen).toEqual([]);
+  expect(whyWaiting()).toMatch(/does not answer/);
+  state.away = false;
+  await vi.advanceTimersByTimeAsync(60_000);
+  await Promise.all(sent);
+  expect(seen).toEqual(['a', 'b', 'c']);
+  expect(whyWaiting()).toBeUndefined();
+});
+
+it('what is refused for good is said at once, and holds nothing up', async () => {
+  const { seen, state } = server();
+  Object.assign(state, { away: false, refuses: true });
+  await expect(callUntilKept('/api/items', { method: 'PUT', json: 'bad' })).rejects.toThrow('No.');
+  state.refuses = false;
+  await callUntilKept('/api/items', { method: 'PUT', json: 'good' });
+  expect(seen).toEqual(['bad', 'good']);
+  expect(whyWaiting()).toBeUndefined();
+});
+
+it('a store that is away is asked soon, then less often, never rarely', () => {
+  const waits = Array.from({ length: 12 }, (_, i) => waitAfter(i + 1));
+  expect(waits[0]).toBeLessThanOrEqual(1000);
+  expect(waits).toEqual([...waits].sort((a, b) => a - b));
+  expect(Math.max(...waits)).toBeLessThanOrEqual(10_000);
+});
