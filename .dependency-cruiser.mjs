@@ -25,6 +25,13 @@ export default {
       to: { path: '^src/', pathNot: `${within('render')}|${within('core')}(drawing|measure)/` },
     },
     {
+      name: 'press-sees-core-and-render',
+      comment: 'A thread of the press has no store and no framework: all it needs comes with its job.',
+      severity: 'error',
+      from: { path: within('press'), pathNot: '[.]test[.]ts$' },
+      to: { path: '^src/', pathNot: `${within('press')}|${within('render')}|${within('core')}` },
+    },
+    {
       name: 'store-sees-only-core',
       severity: 'error',
       from: { path: within('store'), pathNot: '[.]test[.]ts$' },
@@ -41,7 +48,7 @@ export default {
       comment: 'Components see the core, and render/svg for the preview; never the store or the routes.',
       severity: 'error',
       from: { path: within('ui') },
-      to: { path: '^src/(store|app|server)/' },
+      to: { path: '^src/(store|app|press)/' },
     },
     {
       name: 'drawing-is-below-everything',

@@ -5,7 +5,15 @@ const config: NextConfig = {
   // Types are checked by `npm run types`, over the tests as well; checking twice only costs time.
   typescript: { ignoreBuildErrors: true },
   agentRules: false,
-  serverExternalPackages: ['pdfkit', 'fontkit', 'drizzle-orm', '@libsql/client', '@resvg/resvg-js', 'pino', 'piscina'],
+  serverExternalPackages: [
+    'pdfkit',
+    'fontkit',
+    'drizzle-orm',
+    '@libsql/client',
+    '@resvg/resvg-js',
+    'pino',
+    'piscina',
+  ],
   async headers() {
     return [
       {

@@ -1,18 +1,25 @@
 /**
- * `npm run fuzz [-- cases seed]`: made-up requests to every route of a built server, 20,000 of them unless told otherwise. Each is a
- * good request with something wrong in it: fields taken away, put elsewhere, of another kind, too long, too deep, out of
- * range. No answer may be 500, none may take long, and the memory must not grow. The same seed makes the same requests.
+ * `npm run fuzz [-- cases seed]`: made-up requests to every route of a built server, 20,000 of them unless told otherwise. A third of
+ * the bodies are made by the schemas themselves, allowed but wild; a third are such with something wrong in them, and a third good
+ * requests with something wrong in them: fields taken away, put elsewhere, of another kind, too long, too deep, out of range. No answer may be 500, none may take long, and the memory must not grow. The same seed makes the same requests.
  */
 
-import { type ChildProcess, spawn } from 'node:child_process';
-import { readFileSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { freshRecipe } from '../../src/core/document/defaults';
 import { demoSheets } from '../../src/core/document/demoSheets';
+import { recipeSchema } from '../../src/core/document/recipe';
 import { HANDS } from '../../src/core/hands/registry';
 import { loadAllScripts } from '../../src/core/hands/scripts';
 import { DEMO_BENCH } from '../../src/core/kit/demoBench';
+import { itemSchema } from '../../src/core/kit/itemFormat';
+import { ENTRIES } from '../../src/core/log/entry';
 import { numbersFrom } from '../../src/core/measure/seeded';
 import { demoPieces } from '../../src/core/piece/demoPieces';
+import { pieceSchema } from '../../src/core/piece/piece';
+import { courseSchema, plannedSchema } from '../../src/core/practice/course/courseFormat';
+import { letterSetSchema } from '../../src/core/setting/letterSet';
+import { type Json, type Known, makerOf } from '../../tests/support/made';
+import { later, memoryOf, quantile, serve } from './server';
 
 const [cases = 20_000, seed = 1] = process.argv.slice(2).map(Number);
 const PORT = 3490;
@@ -21,8 +28,6 @@ const FOLDER = 'test-results/fuzz';
 const AT_ONCE = 4;
 /** An answer that takes longer than this is told of, in ms. */
 const SLOW = 2000;
-
-type Json = null | boolean | number | string | Json[] | { [key: string]: Json };
 
 const next = numbersFrom(seed);
 const upTo = (count: number) => Math.floor(next() * count);
@@ -107,10 +112,51 @@ interface Asked {
   readonly path: string;
   readonly body?: string;
 }
-const withBody = (method: string, path: string, body: Json): Asked => ({
+/** Fields whose schema does not say what they may hold. */
+const KNOWN: Known = {
+  hand: HANDS.map(({ id }) => id),
+  id: ['a', 'b', 'demo-italic', 'known-italic'],
+};
+const made = Object.fromEntries(
+  Object.entries({
+    recipe: recipeSchema,
+    piece: pieceSchema,
+    item: itemSchema,
+    letters: letterSetSchema,
+    course: courseSchema,
+    planned: plannedSchema,
+    ...ENTRIES,
+  }).map(([name, schema]) => [name, makerOf(schema, next, KNOWN)]),
+);
+
+/** A good body with up to three fields of one the schema made. */
+function crossed(good: Json, wild: Json): Json {
+  if (!isObject(good) || !isObject(wild)) return wild;
+  const result = { ...good };
+  for (let i = upTo(3); i >= 0; i--) {
+    const [name, value] = one([...Object.entries(wild), ['format', good.format ?? null] as const]);
+    result[name] = value;
+  }
+  return result;
+}
+const isObject = (value: Json): value is { [key: string]: Json } =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** A body for a route: its schema's, where it has one, as it is, in a good one, or with something wrong; or a good one gone wrong. */
+function body(good: Json, schema?: string): Json {
+  const wild = schema ? made[schema]?.() : undefined;
+  if (wild === undefined) return mangled(good);
+  return one([
+    () => wild,
+    () => crossed(good, wild),
+    () => mangled(crossed(good, wild)),
+    () => mangled(good),
+  ])();
+}
+const withBody = (method: string, path: string, good: Json, schema?: string): Asked => ({
   method,
   path,
-  body: JSON.stringify(mangled(body)),
+  body: JSON.stringify(body(good, schema)),
 });
 
 /** A request to each route, with something wrong in it. */
@@ -120,37 +166,47 @@ const ROUTES: readonly (() => Asked)[] = [
       'POST',
       `/api/render?${query({ format: ['pdf', 'svg', 'png', 'json', 'gif'], dpi: ['36', ...NUMBERS], alone: ['0', '1'], printer: ['none', 'practice', 'x'] })}`,
       one(RECIPES),
+      'recipe',
     ),
   () =>
     withBody(
       'POST',
       `/api/practice?${query({ format: ['pdf', 'svg', 'json', 'x'], page: NUMBERS })}`,
       one(RECIPES),
+      'recipe',
     ),
   () =>
     withBody(
       'POST',
       `/api/piece?${query({ format: ['pdf', 'svg', 'json'], print: ['model', 'guide', 'x'], on: ['own', 'a4'], rows: ['one', 'open'], row: NUMBERS })}`,
       one(PIECES),
+      'piece',
     ),
-  () =>
-    withBody('PUT', `/api/sheets/${encodeURIComponent(id())}`, {
-      name: 'fuzz',
-      recipe: one([...RECIPES, ...PIECES]),
-    }),
+  () => {
+    const kind = one(['recipe', 'piece']);
+    return {
+      method: 'PUT',
+      path: `/api/sheets/${encodeURIComponent(id())}`,
+      body: JSON.stringify({ name: 'fuzz', recipe: body(one(kind === 'recipe' ? RECIPES : PIECES), kind) }),
+    };
+  },
   () => ({
     method: one(['GET', 'DELETE', 'POST']),
     path: `/api/sheets/${encodeURIComponent(id())}${one(['', '/picture', '/restore'])}`,
   }),
   () => withBody('PUT', '/api/items', [one(ITEMS), one(ITEMS)]),
-  () => withBody('PUT', `/api/items/${encodeURIComponent(id())}`, one(ITEMS)),
+  () => withBody('PUT', `/api/items/${encodeURIComponent(id())}`, one(ITEMS), 'item'),
   () => withBody('DELETE', '/api/items', ['nobody', 'x']),
   () => withBody('POST', `/api/items/import?batch=${id()}`, [one(ITEMS)]),
-  () =>
-    withBody('PUT', `/api/records/${encodeURIComponent(id())}`, {
-      kind: 'known',
-      data: { letters: ['a', 'b'], stressed: [] },
-    }),
+  () => {
+    const kind = one(Object.keys(ENTRIES));
+    const data = body({ letters: ['a', 'b'], stressed: [] }, kind);
+    return {
+      method: 'PUT',
+      path: `/api/records/${encodeURIComponent(id())}`,
+      body: JSON.stringify({ kind, data }),
+    };
+  },
   () => ({ method: 'DELETE', path: `/api/records/${encodeURIComponent(id())}` }),
   () =>
     withBody('PUT', `/api/printers/${encodeURIComponent(id())}`, {
@@ -160,19 +216,27 @@ const ROUTES: readonly (() => Asked)[] = [
     }),
   () => withBody('POST', '/api/printers/select', { id: null }),
   () =>
-    withBody('PUT', `/api/letters/${one(['italic', 'copperplate', 'nobody'])}`, {
-      format: 'elvane-letters',
-      version: 1,
-      hand: 'italic',
-      variants: { a: 'usual' },
-      letters: [],
-    }),
+    withBody(
+      'PUT',
+      `/api/letters/${one(['italic', 'copperplate', 'nobody'])}`,
+      {
+        format: 'elvane-letters',
+        version: 1,
+        hand: 'italic',
+        variants: { a: 'usual' },
+        letters: [],
+      },
+      'letters',
+    ),
   () => withBody('PUT', '/api/words', { name: 'w', content: 'moon star comet dusk' }),
-  () =>
-    withBody('POST', '/api/course', {
-      recipe: one(RECIPES),
-      course: { sessions: 2, minutes: 10, largeFirst: true },
+  () => ({
+    method: 'POST',
+    path: '/api/course',
+    body: JSON.stringify({
+      recipe: body(one(RECIPES), 'recipe'),
+      course: body({ sessions: 2, minutes: 10, largeFirst: true }, one(['course', 'planned'])),
     }),
+  }),
   () => withBody('POST', '/api/restore/rows?batch=fuzz&table=items&from=0', { rows: [one(ITEMS)] }),
   () =>
     withBody('POST', '/api/restore', {
@@ -188,47 +252,20 @@ const ROUTES: readonly (() => Asked)[] = [
   () => ({ method: 'GET', path: `/api/pictures/${encodeURIComponent(id())}` }),
 ];
 
-function serve(): Promise<ChildProcess> {
-  rmSync(FOLDER, { recursive: true, force: true });
-  const child = spawn(process.execPath, ['scripts/start.mjs'], {
-    env: {
-      ...process.env,
-      PORT: String(PORT),
-      ELVANE_DEMO: '1',
-      ELVANE_DB_URL: `file:${FOLDER}/fuzz.db`,
-      ELVANE_LOG_LEVEL: 'error',
-    },
-    stdio: ['ignore', 'inherit', 'inherit'],
-  });
-  return new Promise((resolve, reject) => {
-    child.on('exit', (code) => reject(new Error(`The server ended with ${code}.`)));
-    const ask = async () => {
-      const up = await fetch(`http://127.0.0.1:${PORT}/api/health`).then(
-        ({ ok }) => ok,
-        () => false,
-      );
-      if (up) resolve(child);
-      else setTimeout(ask, 200);
-    };
-    void ask();
-  });
-}
-
-/** Resident memory of the server, in MB. */
-const memory = (pid: number): number =>
-  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1] ?? 0) / 1024;
-
-const server = await serve();
-const pid = server.pid as number;
-// Whatever ends this ends the server as well.
-process.once('exit', () => server.kill('SIGKILL'));
+rmSync(FOLDER, { recursive: true, force: true });
+const server = await serve({
+  port: PORT,
+  env: { ELVANE_DEMO: '1', ELVANE_DB_URL: `file:${FOLDER}/fuzz.db` },
+});
+const { base, pid } = server;
 // What a page takes at its first visit is the framework's loading of it.
-for (const page of ['rule', 'strokes', 'practise', 'kit', 'piece'])
-  await fetch(`http://127.0.0.1:${PORT}/${page}`);
+for (const page of ['rule', 'strokes', 'practise', 'kit', 'piece']) await fetch(`${base}/${page}`);
 const statuses = new Map<number, number>();
 const failed: string[] = [];
 const times: number[] = [];
-const sizes = [memory(pid)];
+/** After so long without work, in ms, the press has ended its threads. */
+const REST = 75_000;
+const sizes = [memoryOf(pid)];
 let sent = 0;
 
 async function client() {
@@ -238,7 +275,7 @@ async function client() {
     const started = performance.now();
     let status = 0;
     try {
-      const answer = await fetch(`http://127.0.0.1:${PORT}${path}`, {
+      const answer = await fetch(base + path, {
         method,
         body,
         redirect: 'manual',
@@ -255,13 +292,15 @@ async function client() {
     statuses.set(status, (statuses.get(status) ?? 0) + 1);
     if (status >= 500 || took > SLOW)
       failed.push(`${status} after ${Math.round(took)} ms: ${method} ${path} ${body?.slice(0, 600) ?? ''}`);
-    if (sent % 500 === 0) sizes.push(memory(pid));
+    if (sent % 500 === 0) sizes.push(memoryOf(pid));
   }
 }
 
 await Promise.all(Array.from({ length: AT_ONCE }, client));
 times.sort((a, b) => a - b);
-const quantile = (share: number) => `${Math.round(times[Math.floor(share * (times.length - 1))] ?? 0)} ms`;
+await later(REST);
+const rested = memoryOf(pid);
+const within = (share: number) => `${Math.round(quantile(times, share))} ms`;
 console.log(`${sent} requests, seed ${seed}`);
 console.log(
   `answers: ${[...statuses]
@@ -269,15 +308,14 @@ console.log(
     .map(([status, count]) => `${status} ${count}`)
     .join(', ')}`,
 );
-console.log(`half within ${quantile(0.5)}, 99 % within ${quantile(0.99)}, the longest ${quantile(1)}`);
+console.log(`half within ${within(0.5)}, 99 % within ${within(0.99)}, the longest ${within(1)}`);
 console.log(
-  `memory: ${Math.round(sizes[0] ?? 0)} MB at first, ${Math.round(Math.max(...sizes))} MB at most, ${Math.round(sizes.at(-1) ?? 0)} MB at the end`,
+  `memory: ${Math.round(sizes[0] ?? 0)} MB at first, ${Math.round(Math.max(...sizes))} MB at most, ${Math.round(sizes.at(-1) ?? 0)} MB at the end, ${Math.round(rested)} MB after a rest`,
 );
 console.log(
   failed.length === 0
     ? 'Nothing failed.'
     : `${failed.length} failed or slow:\n${failed.slice(0, 20).join('\n')}`,
 );
-server.removeAllListeners('exit');
-server.kill('SIGTERM');
+await server.end('SIGTERM');
 process.exit(failed.length === 0 ? 0 : 1);

@@ -40,18 +40,10 @@ export function ours(child: ChildProcess): ChildProcess {
 /** Starts the built server; answers when it answers. @throws when it ends instead, with what it said. */
 export async function serve({ port, env, preload, until = '/api/health' }: ServerOptions): Promise<Server> {
   const child = ours(
-    spawn(
-      process.execPath,
-      [
-        ...(process.env.PROF ? ['--cpu-prof', '--cpu-prof-dir=/tmp/prof'] : []),
-        ...(preload ? ['--import', preload] : []),
-        'scripts/start.mjs',
-      ],
-      {
-        env: { ...process.env, PORT: String(port), ELVANE_LOG_LEVEL: 'error', ...env },
-        stdio: ['ignore', 'pipe', 'pipe'],
-      },
-    ),
+    spawn(process.execPath, [...(preload ? ['--import', preload] : []), 'scripts/start.mjs'], {
+      env: { ...process.env, PORT: String(port), ELVANE_LOG_LEVEL: 'error', ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    }),
   );
   let said = '';
   child.stdout?.on('data', (part) => {

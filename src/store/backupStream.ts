@@ -24,7 +24,7 @@ export interface Manifest {
 /** Rows read at a time: the largest, a list of words, is two megabytes. */
 const ROWS_AT_A_TIME = 20;
 
-const keyOf = (name: BackupTable): SQLiteColumn => {
+export const keyOf = (name: BackupTable): SQLiteColumn => {
   const { table } = BACKUP_TABLES[name];
   return 'hand' in table ? table.hand : table.id;
 };
@@ -46,8 +46,8 @@ export interface BackupSink {
   readonly unreadable: (table: BackupTable, row: unknown) => Promise<void>;
 }
 
-/** Rows of a table as a backup has them, a few read at a time, and whether they can be restored. */
-async function* rowsOf(moment: Database, name: BackupTable) {
+/** Rows of a table as a backup has them, a few read at a time, and whether they can be restored; if not, why. */
+export async function* rowsOf(moment: Database, name: BackupTable) {
   const { table, row: readRow } = BACKUP_TABLES[name];
   const key = keyOf(name);
   let last: unknown;
@@ -61,14 +61,14 @@ async function* rowsOf(moment: Database, name: BackupTable) {
     if (rows.length === 0) return;
     for (const stored of rows) {
       let row: unknown = stored;
-      let readable = true;
+      let why: string | undefined;
       try {
         row = outward(name, stored);
         readRow(row);
-      } catch {
-        readable = false;
+      } catch (error) {
+        why = error instanceof Problem ? error.message : 'It is no readable JSON.';
       }
-      yield { row, readable };
+      yield { key: String(stored[key.name]), row, why, readable: why === undefined };
     }
     last = rows.at(-1)?.[key.name];
   }

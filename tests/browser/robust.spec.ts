@@ -1,4 +1,7 @@
+import { spawn } from 'node:child_process';
 import { request as ask } from 'node:http';
+import { connect } from 'node:net';
+import LZString from 'lz-string';
 import { freshRecipe } from '../../src/core/document/defaults';
 import { expect, test } from './desk';
 
@@ -78,6 +81,98 @@ test('pictures are drawn off the server’s thread: it answers meanwhile, and sa
   for (const answer of await all) expect(answer.status()).toBe(200);
   // Many answers while three large pictures were made: the thread was free.
   expect(answered).toBeGreaterThan((Date.now() - started) / 1000);
+});
+
+test('a pack is made off the server’s thread as well, and stops when its reader leaves', async ({
+  baseURL,
+}) => {
+  const leaving = new AbortController();
+  const waiting = async () => (await (await fetch(`${baseURL}/api/health`)).json()).queue.waiting as number;
+  const asked = Array.from({ length: 6 }, () =>
+    fetch(`${baseURL}/api/course`, {
+      method: 'POST',
+      signal: leaving.signal,
+      headers: { 'Content-Type': 'application/json', 'X-Forwarded-For': '10.1.1.1' },
+      body: JSON.stringify({
+        recipe: freshRecipe('copperplate'),
+        course: { sessions: 24, minutes: 20, largeFirst: true },
+      }),
+    }).then(
+      (answer) => answer.arrayBuffer(),
+      () => undefined,
+    ),
+  );
+  await expect.poll(waiting, { intervals: [20] }).toBeGreaterThan(2);
+  expect((await fetch(`${baseURL}/api/health/live`)).ok).toBe(true);
+  leaving.abort();
+  await Promise.all(asked);
+  await expect.poll(waiting).toBe(0);
+});
+
+test('one client cannot fill the press: what is too much is refused in plain words, others are served', async ({
+  request,
+}) => {
+  const large = { ...freshRecipe('italic'), paper: { ...freshRecipe('italic').paper, format: 'a3' } };
+  const draw = (client: string) =>
+    request.post('/api/render?format=png&dpi=300', {
+      data: large,
+      headers: { 'X-Forwarded-For': client },
+    });
+  const answers = Promise.all(Array.from({ length: 16 }, () => draw('10.1.1.2')));
+  expect((await draw('10.1.1.3')).status()).toBe(200);
+  const refused = (await answers).filter((answer) => answer.status() === 429);
+  expect(refused).toHaveLength(4);
+  for (const answer of refused) expect(await answer.text()).toMatch(/wait for one of them/);
+});
+
+test('a request that never ends is ended after half a minute', async ({ baseURL }) => {
+  const { hostname, port } = new URL(baseURL);
+  const socket = connect(Number(port), hostname);
+  const began = Date.now();
+  socket.write(
+    `PUT /api/items HTTP/1.1\r\nHost: ${hostname}:${port}\r\nContent-Type: application/json\r\nContent-Length: 100\r\n\r\n[`,
+  );
+  const said = await new Promise<string>((resolve) => {
+    let text = '';
+    socket.on('data', (part) => {
+      text += part;
+    });
+    socket.on('close', () => resolve(text));
+  });
+  expect(Date.now() - began).toBeLessThan(60_000);
+  expect(said).toMatch(/^(HTTP\/1\.1 408|$)/);
+});
+
+test('the server is one process: whatever ends it frees its port', async () => {
+  const PORT = 3433;
+  const up = () =>
+    fetch(`http://127.0.0.1:${PORT}/api/health/live`).then(
+      ({ ok }) => ok,
+      () => false,
+    );
+  const server = spawn(process.execPath, ['scripts/start.mjs'], {
+    env: { ...process.env, PORT: String(PORT), ELVANE_DB_URL: 'file:test-results/one/one.db' },
+    stdio: 'ignore',
+  });
+  await expect.poll(up).toBe(true);
+  const gone = new Promise((resolve) => server.once('exit', resolve));
+  server.kill('SIGKILL');
+  await gone;
+  expect(await up()).toBe(false);
+});
+
+test('a sheet that does not fit its paper is not kept, and one in an address is not opened', async ({
+  page,
+  request,
+}) => {
+  const recipe = freshRecipe('italic');
+  const margins = { top: 95, bottom: 95, left: 100, right: 100 };
+  const tight = { ...recipe, paper: { ...recipe.paper, format: 'a5', margins } };
+  const answer = await request.put('/api/sheets/tight', { data: { name: 'Tight', recipe: tight } });
+  expect(answer.status()).toBe(422);
+  expect((await answer.json()).error.message).toMatch(/margins|line/i);
+  await page.goto(`/rule?r=${LZString.compressToEncodedURIComponent(JSON.stringify(tight))}`);
+  await expect(page.getByText(/link cannot be read/)).toBeVisible();
 });
 
 test('pages tell the browser what they never ask for', async ({ request }) => {

@@ -52,18 +52,21 @@ for (const station of ['kit', 'strokes'] as const) {
   });
 }
 
-test('a save that fails is said on Kit, and tried again', async ({ page }) => {
+test('a save that cannot be sent is said on Kit, waits, and is sent when the server is back', async ({
+  page,
+}) => {
   const id = await ownSheet(page, 'Failing');
   await page.goto(`/kit?sheet=${id}`, { waitUntil: 'networkidle' });
   await page.route('**/api/sheets/**', (route) => route.abort());
   await page.getByRole('textbox', { name: 'Name of the sheet' }).fill('Failing no more');
   await page.keyboard.press('Enter');
-  const again = page.getByRole('button', { name: 'Not saved: try again' });
-  await expect(again).toBeVisible();
-  await expect(page.getByText('Your work is kept in this window')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Not saved: try again' })).toBeVisible();
+  await expect(page.getByTestId('waiting')).toContainText('is sent as soon as it can be');
   await page.unroute('**/api/sheets/**');
-  await again.click();
   await expect(state(page)).toHaveText('Kept on the shelf');
+  await expect(page.getByTestId('waiting')).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Name of the sheet' })).toHaveValue('Failing no more');
 });
 
 test('two windows on one sheet: the stale one is refused, told what differs, and both can be kept', async ({

@@ -36,6 +36,7 @@ import {
   saveSheet,
   UNSAVED,
 } from '@/store/sheets';
+import { listUnreadable, removeUnreadable } from '@/store/unreadable';
 import { deleteWordList, findWordList, saveWordList } from '@/store/wordLists';
 
 const at = (minute: number) => new Date(Date.UTC(2026, 10, 24, 12, minute));
@@ -252,6 +253,21 @@ export function storeTests(fresh: () => Promise<void>): void {
       expect(await backedUp(3)).toEqual(backup);
       expect(await findSheet('to-be-replaced')).toBeUndefined();
       expect(await findSheet('demo-roman')).toBeUndefined();
+    });
+
+    it('names what nobody can read any more, and removes that alone', async () => {
+      await savePrinter({ id: 'huge', name: 'Damaged', measuredX: 1e300, measuredY: 100 });
+      await savePrinter({ id: 'good', name: 'Good', measuredX: 99.5, measuredY: 100 });
+      const db = await openDatabase();
+      await db
+        .insert(items)
+        .values({ id: 'odd', kind: 'ink', label: 'odd', archived: false, data: '{"id":' });
+      const found = await listUnreadable();
+      expect(found.map(({ table, key }) => `${table} ${key}`)).toEqual(['items odd', 'printers huge']);
+      for (const { why } of found) expect(why).toMatch(/\.$/);
+      expect(await removeUnreadable('printers', 'good')).toBe(false);
+      expect(await removeUnreadable('printers', 'huge')).toBe(true);
+      expect((await listPrinters()).map(({ id }) => id)).toEqual(['good']);
     });
 
     it('holds what it can restore, and keeps beside it what nobody can read any more', async () => {

@@ -1,5 +1,6 @@
 import 'server-only';
 import { freshPiece } from '@/core/piece/freshPiece';
+import { pieceFrame } from '@/core/piece/layout';
 import { type Piece, parsePiece } from '@/core/piece/piece';
 import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
 import type { OpenedWork } from '@/ui/sheet/useWork';
@@ -43,7 +44,9 @@ const opened = ({ id, name, revision }: StoredSheet, recipe: Piece): OpenedWork<
 
 function readable({ recipe }: StoredSheet): Piece | undefined {
   try {
-    return parsePiece(JSON.parse(recipe));
+    const piece = parsePiece(JSON.parse(recipe));
+    pieceFrame(piece);
+    return piece;
   } catch {
     return undefined;
   }

@@ -6,6 +6,7 @@ import { handById, isHand, OPENING_HAND } from '@/core/hands/registry';
 import { nibsFor } from '@/core/kit/nib';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
+import { layoutSheet } from '@/core/sheet/layout';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
 import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
@@ -30,19 +31,24 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   }
   const id = idSchema.safeParse(sheetId).data;
   const stored = id ? await findSheet(id) : undefined;
-  const inAddress = unpackRecipe(packed);
+  const unpacked = unpackRecipe(packed);
+  const inAddress = unpacked && canBeLaid(unpacked) ? unpacked : undefined;
   if (inAddress) {
     const name = stored?.name ?? usualName(inAddress);
     const revision = stored?.revision ?? UNSAVED;
     return { id: id ?? crypto.randomUUID(), name, recipe: inAddress, revision, inAddress: true };
   }
+  const unreadable = stored && !readable(stored);
   const notice =
     sheetId !== undefined && !stored
       ? 'The sheet of this link is not on the shelf: it was deleted, or the link is broken. This is another one.'
-      : packed !== undefined
-        ? 'The sheet in this link cannot be read: a part of the link is missing, or it was made by a later Elvane.'
-        : undefined;
-  const sheet = stored ?? (await listSheets()).find((other) => readable(other) !== undefined);
+      : unreadable
+        ? `“${stored.name}” cannot be shown; it is no sheet for this station, or does not fit its paper. It stays on the shelf; this is another one.`
+        : packed !== undefined
+          ? 'The sheet in this link cannot be read: a part of the link is missing, or it was made by a later Elvane.'
+          : undefined;
+  const sheet =
+    stored && !unreadable ? stored : (await listSheets()).find((other) => readable(other) !== undefined);
   const recipe = sheet && readable(sheet);
   return sheet && recipe
     ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false, notice }
@@ -75,9 +81,21 @@ const fresh = (recipe: Recipe): Opened => ({
   inAddress: false,
 });
 
+function canBeLaid(recipe: Recipe): boolean {
+  try {
+    layoutSheet(recipe);
+    return true;
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+    return false;
+  }
+}
+
+/** The recipe of a sheet that can be shown; one kept by an earlier version may be none. */
 function readable(sheet: StoredSheet): Recipe | undefined {
   try {
-    return parseRecipe(JSON.parse(sheet.recipe));
+    const recipe = parseRecipe(JSON.parse(sheet.recipe));
+    return canBeLaid(recipe) ? recipe : undefined;
   } catch {
     return undefined;
   }

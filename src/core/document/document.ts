@@ -1,6 +1,8 @@
+import { pieceFrame } from '../piece/layout';
 import { type Piece, parsePiece } from '../piece/piece';
 import { PIECE_FORMAT } from '../piece/pieceFormat';
 import { checkGiven } from '../sheet/checkGiven';
+import { layoutSheet } from '../sheet/layout';
 import { parseRecipe, type Recipe } from './recipe';
 
 /** What lies on the shelf: a sheet with what is practised on it, or a piece. */
@@ -19,7 +21,12 @@ export const saysPiece = (data: unknown): boolean =>
 export const parseDocument = (data: unknown): Document =>
   saysPiece(data) ? parsePiece(data) : parseRecipe(data);
 
-/** @throws Problem when a document contradicts itself. */
+/** @throws Problem when a document contradicts itself, or cannot be laid on its paper: then nothing could open it. */
 export function checkDocument(document: Document): void {
-  if (!isPiece(document)) checkGiven(document);
+  if (isPiece(document)) {
+    pieceFrame(document);
+    return;
+  }
+  checkGiven(document);
+  layoutSheet(document);
 }
