@@ -72,6 +72,8 @@ function guarded(request: NextRequest): NextResponse {
     "font-src 'self'",
     "worker-src 'self'",
     "connect-src 'self'",
+    // A page to print is shown to the browser's dialogue in a frame of its own.
+    "frame-src 'self' blob:",
     "object-src 'none'",
     "base-uri 'self'",
     "frame-ancestors 'none'",

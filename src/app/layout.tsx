@@ -10,7 +10,10 @@ import './globals.css';
 import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
+import { NOBODY } from '@/core/about/about';
 import { listLetterSets } from '@/store/letterSets';
+import { findAbout } from '@/store/records';
+import { AboutMe } from '@/ui/frame/AboutMe';
 import { LetterSets } from '@/ui/frame/LetterSets';
 import { NoticeBoard } from '@/ui/frame/notices';
 import { Rail } from '@/ui/frame/Rail';
@@ -39,9 +42,11 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         </a>
         {inside && <Rail theme={theme} wordmark={<Written text="Elvane" height={42} />} />}
         <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
-          <LetterSets sets={inside ? await listLetterSets() : {}}>
-            <NoticeBoard>{children}</NoticeBoard>
-          </LetterSets>
+          <AboutMe about={(inside && (await findAbout())) || NOBODY}>
+            <LetterSets sets={inside ? await listLetterSets() : {}}>
+              <NoticeBoard>{children}</NoticeBoard>
+            </LetterSets>
+          </AboutMe>
         </main>
       </body>
     </html>

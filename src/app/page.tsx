@@ -1,5 +1,9 @@
 import { redirect } from 'next/navigation';
+import { isEmptyDesk } from '@/store/counts';
 
-export default function Home() {
-  redirect('/rule');
+export const dynamic = 'force-dynamic';
+
+/** Who has nothing yet is asked what they want to write; others go on ruling. */
+export default async function Home() {
+  redirect((await isEmptyDesk()) ? '/begin' : '/rule');
 }

@@ -1,4 +1,8 @@
+import type { Handout } from '@/core/classroom/pages';
+import type { Student } from '@/core/classroom/student';
+import type { PenOptions } from '@/core/compare/pens';
 import type { Recipe } from '@/core/document/recipe';
+import type { Item } from '@/core/kit/item';
 import type { Nib } from '@/core/kit/nib';
 import type { Print } from '@/core/piece/drawPiece';
 import type { Own } from '@/core/piece/pen';
@@ -72,5 +76,24 @@ export interface BatchJob {
   readonly pdf: PdfOptions;
 }
 
+/** Pages for everybody of a class as one PDF, so many copies of each. */
+export interface ClassJob {
+  readonly kind: 'class';
+  readonly students: readonly Student[];
+  readonly handout: Handout;
+  readonly copies: number;
+  readonly words: WordList;
+  readonly pdf: PdfOptions;
+}
+
+/** One word with several pens: a PDF of all its pages, or JSON with what each pen makes of it. */
+export interface PensJob {
+  readonly kind: 'pens';
+  readonly word: string;
+  readonly pens: readonly Item[];
+  readonly options: PenOptions;
+  readonly as: FileAs;
+}
+
 /** What is asked of the press: plain data, which crosses to its thread. */
-export type Job = PictureJob | PracticeJob | CourseJob | PieceJob | BatchJob;
+export type Job = PictureJob | PracticeJob | CourseJob | PieceJob | BatchJob | PensJob | ClassJob;

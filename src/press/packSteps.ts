@@ -9,7 +9,7 @@ import { type PdfOptions, renderPdfPages } from '@/render/pdf';
 import type { Step } from './step';
 
 /** Pages as a PDF, a step a page; each is drawn only when its turn has come. */
-function* pdfSteps(
+export function* pdfSteps(
   title: string,
   of: number,
   page: (index: number) => Drawing,

@@ -1,6 +1,8 @@
+import { comparePens, handFor } from '@/core/compare/pens';
 import type { Drawing } from '@/core/drawing/drawing';
 import { mirrored } from '@/core/drawing/move';
 import { loadScript } from '@/core/hands/scripts';
+import { asNib } from '@/core/kit/item';
 import { imposed, placesOn, standsOn } from '@/core/page/imposition';
 import { openRows, shownPiece } from '@/core/piece/batch';
 import { drawPiece } from '@/core/piece/drawPiece';
@@ -11,8 +13,9 @@ import { renderPdfPages } from '@/render/pdf';
 import { pngTask, rasterise } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 import { batchSteps, LARGE_SHEET } from './batchSteps';
-import type { FileAs, Job, PieceJob, PracticeJob } from './job';
-import { courseSteps, practiceSteps } from './packSteps';
+import { classSteps } from './classSteps';
+import type { FileAs, Job, PensJob, PieceJob, PracticeJob } from './job';
+import { courseSteps, pdfSteps, practiceSteps } from './packSteps';
 import type { Step } from './step';
 
 /** A file in the making. */
@@ -45,6 +48,12 @@ export async function begin(job: Job): Promise<Printing> {
     case 'piece':
       await loadScriptsOf(job);
       return piece(job);
+    case 'class':
+      await Promise.all(job.students.map(({ hand }) => loadScript(hand)));
+      return { title: 'Pages for the class', pages: 1, steps: classSteps(job) };
+    case 'pens':
+      await Promise.all(handsOf(job).map(loadScript));
+      return pens(job);
     case 'batch': {
       await loadScriptsOf(job);
       return { title: job.piece.title, pages: 1, steps: batchSteps(job.piece, openRows(job.piece), job) };
@@ -54,6 +63,25 @@ export async function begin(job: Job): Promise<Printing> {
 
 const loadScriptsOf = ({ piece: { blocks } }: Pick<PieceJob, 'piece'>) =>
   Promise.all(blocks.map(({ setting }) => loadScript(setting.hand)));
+
+const handsOf = ({ pens: items, options }: PensJob) => [
+  options.hand,
+  ...items.flatMap((item) => {
+    const nib = asNib(item);
+    return nib ? [handFor(nib, options.hand)] : [];
+  }),
+];
+
+function pens({ word, pens: items, options, as }: PensJob): Printing {
+  const compared = comparePens(word, items, options);
+  const { pages } = compared;
+  const title = pages[0]?.title ?? word;
+  const steps =
+    as.format === 'json'
+      ? only(() => JSON.stringify(compared))
+      : pdfSteps(title, pages.length, (index) => pages[index] as Drawing, as.pdf);
+  return { title, pages: pages.length, steps };
+}
 
 /** A file that is made in one step. */
 function* only(make: () => string | Uint8Array): Generator<Step, void> {

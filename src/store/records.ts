@@ -1,4 +1,6 @@
 import { and, asc, desc, eq, gte, inArray } from 'drizzle-orm';
+import { ABOUT_ID, type About } from '@/core/about/about';
+import { entriesOf } from '@/core/log/entriesOf';
 import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
 import { openDatabase } from './client';
 import { records } from './schema';
@@ -51,4 +53,14 @@ export async function saveRecord(record: DeskRecord): Promise<void> {
 export async function deleteRecord(id: string): Promise<void> {
   const db = await openDatabase();
   await db.delete(records).where(eq(records.id, id));
+}
+
+/** What the scribe has said of themselves; undefined where nothing was asked yet. */
+export async function findAbout(): Promise<About | undefined> {
+  const db = await openDatabase();
+  const rows = await db.select().from(records).where(eq(records.id, ABOUT_ID)).limit(1);
+  const [found] = entriesOf('about', readEntries(rows));
+  if (!found) return undefined;
+  const { entryId: _, ...about } = found;
+  return about;
 }

@@ -12,6 +12,10 @@ export const test = base.extend<{ baseURL: string }>({
   },
   // A page that is shown does not answer yet: on a busy machine what is pressed before it does is lost.
   page: async ({ page }, use) => {
+    // Without a screen there is no print dialogue: a page to print goes to the downloads, as in browsers that show no PDFs.
+    await page.addInitScript(() =>
+      Object.defineProperty(navigator, 'pdfViewerEnabled', { get: () => false }),
+    );
     const goto = page.goto.bind(page);
     page.goto = async (url, options) => {
       const response = await goto(url, options);

@@ -1,14 +1,16 @@
 import 'server-only';
+import { NOBODY } from '@/core/about/about';
 import { withNib } from '@/core/document/chosenNib';
-import { freshRecipe } from '@/core/document/defaults';
+import { freshFor as freshOf } from '@/core/document/freshFor';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
-import { handById, isHand, OPENING_HAND } from '@/core/hands/registry';
+import { type HandId, handById, isHand, OPENING_HAND } from '@/core/hands/registry';
 import { nibsFor } from '@/core/kit/nib';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
 import { layoutSheet } from '@/core/sheet/layout';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
+import { findAbout } from '@/store/records';
 import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
 import { usualName } from '@/ui/lib/usualName';
 import { unpackRecipe } from '@/ui/sheet/unpackRecipe';
@@ -27,7 +29,7 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);
-    return fresh(await withNibOf(await inOwnShapes(freshRecipe(hand, known?.id)), nib));
+    return fresh(await withNibOf(await inOwnShapes(await freshFor(hand, known?.id)), nib));
   }
   const id = idSchema.safeParse(sheetId).data;
   const stored = id ? await findSheet(id) : undefined;
@@ -52,8 +54,12 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const recipe = sheet && readable(sheet);
   return sheet && recipe
     ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false, notice }
-    : { ...fresh(await inOwnShapes(freshRecipe(OPENING_HAND))), notice };
+    : { ...fresh(await inOwnShapes(await freshFor(OPENING_HAND))), notice };
 }
+
+/** A fresh recipe on the scribe's own paper. */
+const freshFor = async (hand: HandId, school?: string) =>
+  freshOf((await findAbout()) ?? NOBODY, hand, school);
 
 /** A fresh recipe with the shapes the scribe has chosen as their own default. */
 async function inOwnShapes(recipe: Recipe): Promise<Recipe> {

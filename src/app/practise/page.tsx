@@ -14,7 +14,7 @@ export default async function PractisePage({ searchParams }: { searchParams: Sea
     openSheet(searchParams),
     listNibs(),
     selectedPrinter(),
-    listRecords({ kinds: ['known'] }),
+    listRecords({ kinds: ['known', 'printed', 'class'] }),
   ]);
   return (
     <WithLetters hands={[opened.recipe.hand]}>

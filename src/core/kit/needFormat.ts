@@ -20,7 +20,8 @@ const schoolChoice = <S extends SchoolId>(school: S) => {
     .default(USUAL_SCHOOLS[school]);
 };
 
-const schoolSchema = z.strictObject({
+/** Which way a scribe goes where schools differ. */
+export const schoolSchema = z.strictObject({
   firstNib: schoolChoice('firstNib'),
   firstPointed: schoolChoice('firstPointed'),
   holder: schoolChoice('holder'),

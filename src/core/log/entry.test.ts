@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { USUAL_SCHOOLS } from '../kit/need';
 import { Problem } from '../problem/problem';
 import { entriesOf } from './entriesOf';
 import { ENTRIES, ENTRY_KINDS, readEntries, readEntry } from './entry';
@@ -21,6 +22,11 @@ const GOOD = {
   prepared: { done: ['coating'] },
   drop: { ml: 0.04 },
   kit: { need: { hand: 'italic' }, parts: { tool: 'nib' } },
+  about: { side: 'left', units: 'inch', paper: 'letter', experience: 'beginner', schools: USUAL_SCHOOLS },
+  class: {
+    students: [{ name: 'A pupil', side: 'left', hand: 'italic', letters: ['n'], paper: 'a4' }],
+  },
+  printed: { hand: 'italic', letters: ['n', 'm'], at: '2026-11-27T08:00:00.000Z' },
   known: { letters: ['n', 'm'], stressed: ['n'] },
 } as const;
 

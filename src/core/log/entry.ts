@@ -1,4 +1,7 @@
 import { z } from 'zod';
+import { aboutSchema } from '../about/aboutFormat';
+import { studentsSchema } from '../classroom/student';
+import { handIdSchema } from '../hands/handId';
 import { SEEN } from '../kit/diagnose';
 import { ADDITIONS, COMPLAINTS } from '../kit/mix';
 import { mixSchema } from '../kit/mixFormat';
@@ -8,7 +11,7 @@ import { read } from '../problem/read';
 import { shortText } from '../problem/schema';
 
 /** Longest data of an entry, as JSON. */
-export const LONGEST_ENTRY = 4000;
+export const LONGEST_ENTRY = 20_000;
 const LONGEST_ID = 60;
 /** Steps of one preparation that can be ticked off, and letters of one hand. */
 const MOST_STEPS = 40;
@@ -52,6 +55,16 @@ export const ENTRIES = {
     need: needSchema,
     parts: z.strictObject({ tool: id, holder: id.optional(), ink: id.optional(), paper: id.optional() }),
   }),
+  /** The scribe, asked once. */
+  about: aboutSchema,
+  /** A page that was printed and not yet said to be written: one a hand. */
+  printed: z.strictObject({
+    hand: handIdSchema,
+    letters,
+    at: z.iso.datetime({ error: () => 'When it was printed must be a time.' }),
+  }),
+  /** Whom a teacher prints pages for. */
+  class: z.strictObject({ students: studentsSchema }),
   /** Letters known in a hand, and those to stress. */
   known: z.strictObject({ letters, stressed: letters.default([]) }),
 } as const satisfies Record<string, z.ZodType>;

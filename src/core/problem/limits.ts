@@ -7,6 +7,8 @@ export interface Limit {
   readonly low: number;
   readonly high: number;
   readonly step: number;
+  /** Lengths of a pen are millimetres, whatever the scribe measures paper in. */
+  readonly ofPen?: boolean;
 }
 
 /**
@@ -14,8 +16,8 @@ export interface Limit {
  * is the hand's own business and only ever a remark.
  */
 export const LIMITS = {
-  width: { label: 'Nib width', unit: 'mm', low: 0.1, high: 30, step: 0.1 },
-  edge: { label: 'Thickness of the edge', unit: 'mm', low: 0.01, high: 2, step: 0.05 },
+  width: { label: 'Nib width', unit: 'mm', low: 0.1, high: 30, step: 0.1, ofPen: true },
+  edge: { label: 'Thickness of the edge', unit: 'mm', low: 0.01, high: 2, step: 0.05, ofPen: true },
   bodyMm: { label: 'Body height', unit: 'mm', low: 1, high: 200, step: 0.5 },
   body: { label: 'Body', unit: '', low: 0.5, high: 200, step: 0.5 },
   ascender: { label: 'Ascender', unit: '', low: 0, high: 200, step: 0.5 },

@@ -10,6 +10,7 @@ import {
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
+import Link from 'next/link';
 import { Fragment, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { blankItem, type Item } from '@/core/kit/item';
 import { ITEM_KINDS, type ItemKind, isTool, KIND_NAMES, WEARS } from '@/core/kit/itemKinds';
@@ -160,6 +161,9 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
               void keep([item], `Put ${item.label} on the bench.`).then(() => setOpen(item.id))
             }
           />
+          <Link href="/pens" className="btn btn-sm">
+            One word with every pen
+          </Link>
           <button type="button" className="btn btn-sm" onClick={() => void saveCsv()} disabled={!items}>
             Save CSV
           </button>

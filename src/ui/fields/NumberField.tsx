@@ -2,14 +2,18 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
-import { clamp, plain, roundTo } from '@/core/measure/units';
+import { lengthIn, readLength, sayLength } from '@/core/measure/length';
+import { clamp, MM_PER_INCH, plain, roundTo } from '@/core/measure/units';
 import { type Limit, notANumber, outOfRange } from '@/core/problem/limits';
+import { useAbout } from '../frame/AboutMe';
 
 /** Digits shown of a value. */
 const PLACES = 3;
+/** A step where lengths are inches: a line of a ruler. */
+const INCH_STEP = 1 / 16;
 
 /**
- * A number with its unit and its range. A value outside the range is refused with a sentence that names the nearest
+ * A number with its unit and its range. Lengths of paper are shown in the scribe's unit and read in any ("5 in", "3/8"). A value outside the range is refused with a sentence that names the nearest
  * one that works, and nothing changes until a good one is entered.
  */
 export function NumberField({
@@ -31,29 +35,49 @@ export function NumberField({
   compact?: boolean;
 }) {
   const id = useId();
-  const [text, setText] = useState(plain(value, PLACES));
+  const { about } = useAbout();
+  const isLength = limit.unit === 'mm' && !limit.ofPen;
+  const inches = isLength && unit === 'mm' && about.units === 'inch';
+  const shown = (number: number) => (inches ? sayLength(number, 'inch') : plain(number, PLACES));
+  const read = (entered: string): number => {
+    if (isLength) return readLength(entered, inches ? 'inch' : 'mm') ?? Number.NaN;
+    return Number(entered.replace(',', '.'));
+  };
+  const shownValue = shown(value);
+  const [text, setText] = useState(shownValue);
   const [refusal, setRefusal] = useState<{ message: string; nearest?: number } | null>(null);
 
   useEffect(() => {
-    setText(plain(value, PLACES));
+    setText(shownValue);
     setRefusal(null);
-  }, [value]);
+  }, [shownValue]);
 
   /** Enter confirms even the value already there (which pins it); leaving the field only commits a change. */
   const commit = (entered: string, confirmed: boolean) => {
-    const number = Number(entered.trim().replace(',', '.'));
+    const number = read(entered.trim());
     if (entered.trim() === '' || !Number.isFinite(number)) {
       setRefusal({ message: notANumber(limit) });
     } else if (number < limit.low || number > limit.high) {
-      setRefusal({ message: outOfRange(limit, number), nearest: clamp(number, limit.low, limit.high) });
+      const nearest = clamp(number, limit.low, limit.high);
+      const message = inches
+        ? `${limit.label} is ${lengthIn(number, 'inch')}; the nearest allowed is ${lengthIn(nearest, 'inch')}.`
+        : outOfRange(limit, number);
+      setRefusal({ message, nearest });
     } else {
       setRefusal(null);
-      setText(plain(number, PLACES));
-      if (confirmed || plain(number, PLACES) !== plain(value, PLACES)) onCommit(number);
+      setText(shown(number));
+      // What is shown is rounded: a field that was only visited changes nothing.
+      const changed = shown(number) !== shownValue;
+      if (changed || confirmed) onCommit(changed ? number : value);
     }
   };
-  const stepBy = (direction: 1 | -1) =>
-    onCommit(clamp(roundTo(value + direction * step, Math.min(step, 0.01)), limit.low, limit.high));
+  const stepBy = (direction: 1 | -1) => {
+    const by = inches ? MM_PER_INCH * INCH_STEP : step;
+    const next = inches
+      ? Math.round(value / by + direction) * by
+      : roundTo(value + direction * by, Math.min(by, 0.01));
+    onCommit(clamp(next, limit.low, limit.high));
+  };
 
   return (
     <div>
@@ -92,7 +116,7 @@ export function NumberField({
         />
         {!compact && (
           <>
-            <span className="min-w-6 text-sm">{unit}</span>
+            <span className="min-w-6 text-sm">{inches ? 'in' : unit}</span>
             <button
               type="button"
               className="btn btn-ghost btn-xs"
@@ -113,12 +137,12 @@ export function NumberField({
               type="button"
               className="btn btn-xs"
               onClick={() => {
-                setText(plain(refusal.nearest as number, PLACES));
+                setText(shown(refusal.nearest as number));
                 setRefusal(null);
                 onCommit(refusal.nearest as number);
               }}
             >
-              Use {plain(refusal.nearest, PLACES)}
+              Use {shown(refusal.nearest)}
             </button>
           )}
         </p>

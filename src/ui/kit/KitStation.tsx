@@ -16,6 +16,7 @@ import type { Entry } from '@/core/log/entry';
 import { type Mm, plain } from '@/core/measure/units';
 import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';
+import { useAbout } from '../frame/AboutMe';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
@@ -76,15 +77,26 @@ export function KitStation({
   const [only, setOnly] = useState('');
   const kits = entriesOf('kit', records.records);
   // The scribe is the same whatever the hand; what was wanted of one hand is not wanted of the next.
-  const [about, setAbout] = useState<Need>(() => kits.at(-1)?.need ?? needFor(recipe.hand));
+  const { about: scribe, keep: keepScribe } = useAbout();
+  const [wanted, setWanted] = useState<Need>(() => kits.at(-1)?.need ?? needFor(recipe.hand));
   const [looking, setLooking] = useState<{ readonly hand: HandId; readonly bodyMm: Mm | null }>();
   const { hand, bodyMm } =
     looking && (looking.hand !== recipe.hand || looking.bodyMm !== null)
       ? looking
       : { hand: recipe.hand, bodyMm: null };
-  const need = useMemo(() => ({ ...about, hand, bodyMm }), [about, hand, bodyMm]);
+  const need = useMemo(() => {
+    const { side, experience, schools } = scribe;
+    return { ...wanted, side, experience, schools, hand, bodyMm };
+  }, [wanted, scribe, hand, bodyMm]);
   const ask = (next: Need) => {
-    setAbout(next);
+    setWanted(next);
+    const { side, experience, schools } = next;
+    if (
+      JSON.stringify([side, experience, schools]) !==
+      JSON.stringify([scribe.side, scribe.experience, scribe.schools])
+    ) {
+      void keepScribe({ ...scribe, side, experience, schools });
+    }
     setLooking({ hand: next.hand, bodyMm: next.hand === hand ? next.bodyMm : null });
   };
   // A sheet that becomes one of another hand is what the questions are about again.

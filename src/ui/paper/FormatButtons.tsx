@@ -1,31 +1,36 @@
 'use client';
 
-import { Download } from 'lucide-react';
+import { Download, Printer } from 'lucide-react';
+import type { Out } from './useHandOver';
 
-const FILE_FORMATS = ['pdf', 'svg', 'png'] as const;
-export type FileFormat = (typeof FILE_FORMATS)[number];
+const OUTS: readonly Out[] = ['paper', 'pdf', 'svg', 'png'];
 
-/** A button for each file a page can become; PDF first, the one to print. */
+/** A button for the printer and for each file a page can become. */
 export const FormatButtons = ({
   onSave,
   disabled = false,
+  outs = OUTS,
 }: {
-  onSave: (format: FileFormat) => void;
+  onSave: (out: Out) => void;
   disabled?: boolean;
+  outs?: readonly Out[];
 }) =>
-  FILE_FORMATS.map((format) => (
+  outs.map((out) => (
     <button
-      key={format}
+      key={out}
       type="button"
-      className={`btn btn-sm ${format === 'pdf' ? 'btn-primary' : ''}`}
+      className={`btn btn-sm ${out === 'paper' ? 'btn-primary' : ''}`}
       disabled={disabled}
-      onClick={() => onSave(format)}
+      onClick={() => onSave(out)}
     >
-      {format === 'pdf' && <Download size={14} aria-hidden />}
-      {format.toUpperCase()}
+      {out === 'paper' && <Printer size={14} aria-hidden />}
+      {out === 'pdf' && <Download size={14} aria-hidden />}
+      {out === 'paper' ? 'Print' : out.toUpperCase()}
     </button>
   ));
 
 /** What a printed page must be checked for, or is corrected by. */
 export const printerWords = (printer: string | null): string =>
-  printer ? `PDF is corrected for ${printer}.` : 'Print at 100 %, then measure the check bars.';
+  printer
+    ? `Corrected for ${printer}: print at 100 %.`
+    : 'Print at 100 %, not “fit to page”, then measure the check bars.';

@@ -98,7 +98,7 @@ export function DeskPanel({
         <Toggle name="Turned over, for tracing through" on={files.mirrored} onSwitch={files.setMirrored} />
         <Toggle name="As many as fit on A4, with cut marks" on={files.onA4} onSwitch={files.setOnA4} />
         <div className="flex flex-wrap gap-1">
-          <FormatButtons onSave={(kind) => void files.save(kind)} disabled={files.busy} />
+          <FormatButtons onSave={(out) => void files.save(out)} disabled={files.busy} />
           <button type="button" className="btn btn-sm" onClick={files.saveFile}>
             Piece file
           </button>

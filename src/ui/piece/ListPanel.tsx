@@ -105,9 +105,17 @@ export function ListPanel({
           type="button"
           className="btn btn-primary btn-sm"
           disabled={files.busy || open === 0 || fields.length === 0}
-          onClick={() => void files.saveAll()}
+          onClick={() => void files.saveAll('pdf')}
         >
           PDF of {open === piece.rows.length ? `all ${open}` : `the ${open} to write`}
+        </button>
+        <button
+          type="button"
+          className="btn btn-sm"
+          disabled={files.busy || open === 0 || fields.length === 0}
+          onClick={() => void files.saveAll('paper')}
+        >
+          Print them
         </button>
       </div>
       {files.progress && (

@@ -4,9 +4,9 @@ import { useRef, useState } from 'react';
 import type { Print } from '@/core/piece/drawPiece';
 import type { Piece } from '@/core/piece/piece';
 import { useNotice } from '../frame/notices';
-import { call, download, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
+import { call, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
 import { linesOf } from '../lib/lines';
-import type { FileFormat } from '../paper/FormatButtons';
+import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 
 /** How far a file of many pages is. */
 export interface Drawn {
@@ -38,13 +38,15 @@ export function usePieceFiles(piece: Piece, row: number) {
       setProgress(null);
     }
   };
-  const save = (format: FileFormat) =>
+  const handOver = useHandOver();
+  const save = (out: Out) =>
     guarded(async (signal) => {
+      const format = formatFor(out);
       const path = `/api/piece?format=${format}&dpi=300&row=${row}&${query()}`;
       const response = await call(path, { method: 'POST', json: piece, signal });
-      download(await response.blob(), fileNameOf(response, `piece.${format}`));
+      await handOver(await response.blob(), fileNameOf(response, `piece.${format}`), out);
     });
-  const saveAll = () =>
+  const saveAll = (out: 'paper' | 'pdf') =>
     guarded(async (signal) => {
       setProgress({ done: 0, of: 1 });
       const response = await call(`/api/piece?format=pdf&rows=open&progress=1&${query()}`, {
@@ -58,7 +60,7 @@ export function usePieceFiles(piece: Piece, row: number) {
         if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
         else setProgress(read);
       }
-      download(new Blob(parts, { type: 'application/pdf' }), 'pieces.pdf');
+      await handOver(new Blob(parts, { type: 'application/pdf' }), 'pieces.pdf', out);
     });
   return {
     print,

@@ -1,6 +1,6 @@
 'use client';
 
-import { BookOpen } from 'lucide-react';
+import { BookOpen, Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import type { Band } from '@/core/practice/band';
@@ -13,7 +13,8 @@ import type { AskProgress } from '@/workers/practise.worker';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
-import { download, sentenceOf } from '../lib/api';
+import { sentenceOf } from '../lib/api';
+import { useHandOver } from '../paper/useHandOver';
 import { usePack } from './usePack';
 import { type PractiseWorker, Stopped } from './usePractiseWorker';
 import { Working } from './Working';
@@ -74,13 +75,14 @@ export function CoursePanel({
     };
   }, [ask, stop, recipe, options, own]);
 
-  const makePack = async () => {
+  const handOver = useHandOver();
+  const makePack = async (out: 'paper' | 'pdf') => {
     try {
       // The outline in sight is what is printed; the server plans only what is not planned yet.
       const pack = await make(recipe, course ?? options, own);
       if (!pack) return notice({ tone: 'done', text: 'The pack was cancelled.' });
-      download(pack, `${hand.toLowerCase().replace(/\W+/g, '-')}-course.pdf`);
-      notice({ tone: 'done', text: 'The pack is in your downloads.' });
+      await handOver(pack, `${hand.toLowerCase().replace(/\W+/g, '-')}-course.pdf`, out);
+      if (out === 'pdf') notice({ tone: 'done', text: 'The pack is in your downloads.' });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
     }
@@ -125,14 +127,24 @@ export function CoursePanel({
         {progress ? (
           <Working what={STAGES[progress.stage]} progress={progress} onCancel={cancel} patience={0} />
         ) : (
-          <button
-            type="button"
-            className="btn btn-primary btn-sm"
-            disabled={problem !== null}
-            onClick={() => void makePack()}
-          >
-            <BookOpen size={15} aria-hidden /> Make the pack
-          </button>
+          <div className="flex flex-wrap gap-1">
+            <button
+              type="button"
+              className="btn btn-primary btn-sm"
+              disabled={problem !== null}
+              onClick={() => void makePack('pdf')}
+            >
+              <BookOpen size={15} aria-hidden /> Make the pack
+            </button>
+            <button
+              type="button"
+              className="btn btn-sm"
+              disabled={problem !== null}
+              onClick={() => void makePack('paper')}
+            >
+              <Printer size={15} aria-hidden /> Print it
+            </button>
+          </div>
         )}
       </section>
       {planning && !progress && <Working what="Planning the course" progress={planning} onCancel={stop} />}

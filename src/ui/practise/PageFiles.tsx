@@ -36,7 +36,7 @@ export function PageFiles({
         Print or save
       </h2>
       <div className="mt-1 flex flex-wrap gap-1">
-        <FormatButtons onSave={(format) => void save(format)} disabled={busy !== null} />
+        <FormatButtons onSave={(out) => void save(out)} disabled={busy !== null} />
         <button type="button" className="btn btn-sm" onClick={() => downloadJson(recipe, 'page.json')}>
           Page file
         </button>
@@ -48,7 +48,12 @@ export function PageFiles({
           Open a saved page
         </FileButton>
       </div>
-      {busy && <Working what={`Drawing the ${busy.toUpperCase()}`} onCancel={cancel} />}
+      {busy && (
+        <Working
+          what={busy === 'paper' ? 'Drawing the page' : `Drawing the ${busy.toUpperCase()}`}
+          onCancel={cancel}
+        />
+      )}
       <p className="mt-1 text-sm opacity-80">
         {printerWords(printer)} The PDF has every sheet; SVG and PNG the one in sight.
       </p>

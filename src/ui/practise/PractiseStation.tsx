@@ -12,6 +12,7 @@ import { type BandKindId, kindOf, kindsFor } from '@/core/practice/bands/registr
 import { type Composed, compose, drawPage } from '@/core/practice/compose';
 import { addBand, freeIds, newBand, withBands } from '@/core/practice/edit';
 import { type Ground, groundOf } from '@/core/practice/ground';
+import { lettersOn } from '@/core/practice/newLetters';
 import { samplesFor } from '@/core/practice/words/samples';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
@@ -36,11 +37,14 @@ import { PageFiles } from './PageFiles';
 import { useKnown } from './useKnown';
 import { usePageFiles } from './usePageFiles';
 import { Stopped, usePractiseWorker } from './usePractiseWorker';
+import { usePrinted } from './usePrinted';
+import { WroteIt } from './WroteIt';
 
 const WordsPanel = later(() => import('./WordsPanel').then((panel) => panel.WordsPanel));
+const ClassPanel = later(() => import('./ClassPanel').then((panel) => panel.ClassPanel));
 const CoursePanel = later(() => import('./CoursePanel').then((panel) => panel.CoursePanel));
 
-const TABS = ['Page', 'Words', 'Course'] as const;
+const TABS = ['Page', 'Words', 'Course', 'Class'] as const;
 type Tab = (typeof TABS)[number];
 
 /** As the recipe allows it. */
@@ -95,7 +99,8 @@ export function PractiseStation({
   const pages = composed?.pages.length ?? 1;
   const at = Math.min(page, pages - 1);
   const drawing = useMemo(() => composed && screenPage(composed, at, selected), [composed, at, selected]);
-  const files = usePageFiles(recipe, at, own);
+  const printed = usePrinted(recipe.hand, records);
+  const files = usePageFiles(recipe, at, own, () => void printed.remember(lettersOn(bands)));
 
   // A band that is opened comes into sight, and stays so while its page changes under it.
   const sought = useRef<string | null>(null);
@@ -172,7 +177,7 @@ export function PractiseStation({
       actions: { pageup: () => turn(-1), pagedown: () => turn(1) },
     },
     { shown: 'Space on a handle', does: 'take a band up; arrows move it, Space puts it down', actions: {} },
-    { shown: 'P', does: 'save the page as PDF', actions: { p: () => void files.save('pdf') } },
+    { shown: 'P', does: 'print the page', actions: { p: () => void files.save('paper') } },
     ...zoomKeys(setZoom),
   ];
 
@@ -215,6 +220,17 @@ export function PractiseStation({
                   onSwitch={(mirrored) => edit((r) => settle({ ...r, paper: { ...r.paper, mirrored } }))}
                 />
               </div>
+              <WroteIt
+                printed={printed}
+                onWrote={(letters) => {
+                  void setKnown({ ...known, letters: [...new Set([...known.letters, ...letters])] });
+                  notice({
+                    tone: 'done',
+                    text: `${letters.join(', ')}: known now. The next ten-minute page goes further.`,
+                    undo: () => void setKnown(known),
+                  });
+                }}
+              />
               <OtherPages ground={ground} sample={samplesFor(handOf(recipe)).letter} onLay={lay} />
               {bands.length === 0 ? (
                 <p className="text-sm">
@@ -253,6 +269,7 @@ export function PractiseStation({
             ) : (
               <NotDrawn recipe={recipe} />
             ))}
+          {tab === 'Class' && <ClassPanel records={records} />}
           {tab === 'Course' &&
             (ground.face ? (
               <CoursePanel

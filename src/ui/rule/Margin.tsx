@@ -7,12 +7,14 @@ import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
+import { lengthIn } from '@/core/measure/length';
 import { plain } from '@/core/measure/units';
 import { handOf } from '@/core/setting/handOf';
 import { nearestNib } from '@/core/sheet/nearestNib';
 import { readings } from '@/core/sheet/readings';
 import { remarks } from '@/core/sheet/remarks';
 import { pinHere, type Quantity, unpin } from '@/core/sheet/solve';
+import { useAbout } from '../frame/AboutMe';
 import { useLetterSet } from '../frame/LetterSets';
 import { leftOutOf } from './exemplarLetters';
 
@@ -109,6 +111,7 @@ export function NearestInDrawer({
 /** Numbers that follow from the recipe. */
 export function Readings({ recipe }: { recipe: Recipe }) {
   const now = readings(recipe);
+  const { about } = useAbout();
   return (
     <section aria-labelledby="readings">
       <h2 id="readings" className="margin-heading">
@@ -116,13 +119,13 @@ export function Readings({ recipe }: { recipe: Recipe }) {
       </h2>
       <dl className="grid grid-cols-[1fr_auto] gap-x-3 text-sm">
         <Reading name="Baseline to baseline">
-          {now.pitches.map((pitch) => plain(pitch)).join(', ')} mm
+          {now.pitches.map((pitch) => lengthIn(pitch, about.units)).join(', ')}
         </Reading>
         {now.totalLines !== now.lines && <Reading name="Lines on the page">{now.totalLines}</Reading>}
         {now.stem !== null && <Reading name="Stem">{plain(now.stem)} mm</Reading>}
         {now.bar !== null && <Reading name="Bar">{plain(now.bar)} mm</Reading>}
         {now.thinnest !== null && <Reading name="Thinnest strokes lie at">{plain(now.thinnest)}°</Reading>}
-        <Reading name="Left free under the last line">{plain(now.reserve)} mm</Reading>
+        <Reading name="Left free under the last line">{lengthIn(now.reserve, about.units)}</Reading>
       </dl>
     </section>
   );

@@ -11,14 +11,16 @@ import { letterMark } from '@/core/setting/letterMark';
 import { settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { call, download, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
-import { type FileFormat, FormatButtons, printerWords } from '../paper/FormatButtons';
+import { call, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
+import { FormatButtons, printerWords } from '../paper/FormatButtons';
 import { Paper } from '../paper/Paper';
+import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 import type { Zoom } from '../paper/zoom';
 import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
 import { type Opened, useSheet } from '../sheet/useSheet';
+import { Distances } from './Distances';
 import { EXEMPLAR_LETTERS, previewOf } from './exemplarLetters';
 import { GivenAndFollowing, NearestInDrawer, Readings, Remarks } from './Margin';
 import { More } from './More';
@@ -39,11 +41,12 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
   const [zoom, setZoom] = useState<Zoom>('fit');
   const notice = useNotice();
 
-  const saveFile = async (format: FileFormat) => {
+  const handOver = useHandOver();
+  const saveFile = async (out: Out) => {
     try {
-      const query = `format=${format}&dpi=300&letters=${letterMark(letters)}`;
+      const query = `format=${formatFor(out)}&dpi=300&letters=${letterMark(letters)}`;
       const response = await call(`/api/render?${query}`, { method: 'POST', json: recipe });
-      download(await response.blob(), fileNameOf(response, `sheet.${format}`));
+      await handOver(await response.blob(), fileNameOf(response, `sheet.${formatFor(out)}`), out);
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
     }
@@ -76,7 +79,7 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
       actions: { ',': () => stepAngle(-1), '.': () => stepAngle(1) },
     },
     ...zoomKeys(setZoom),
-    { shown: 'P', does: 'save the sheet as PDF', actions: { p: () => void saveFile('pdf') } },
+    { shown: 'P', does: 'print the sheet', actions: { p: () => void saveFile('paper') } },
   ];
 
   return (
@@ -92,13 +95,14 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
             Print or save
           </h2>
           <div className="mt-1 flex flex-wrap gap-1">
-            <FormatButtons onSave={(format) => void saveFile(format)} />
+            <FormatButtons onSave={(out) => void saveFile(out)} />
             <button type="button" className="btn btn-sm" onClick={() => downloadJson(recipe, 'recipe.json')}>
               Sheet file
             </button>
           </div>
           <p className="mt-1 text-sm opacity-80">{printerWords(printer)}</p>
         </section>
+        <Distances recipe={recipe} />
         <More recipe={recipe} edit={edit} />
       </SidePanel>
     </SheetShell>

@@ -1,5 +1,7 @@
 import { Written } from '../frame/Written';
+import { AboutPanel } from './AboutPanel';
 import { BackupPanel } from './BackupPanel';
+import { NoticesPanel } from './NoticesPanel';
 import { PrinterPanel, type PrinterProfile } from './PrinterPanel';
 import { ScreenPanel } from './ScreenPanel';
 import { UnreadablePanel } from './UnreadablePanel';
@@ -12,9 +14,11 @@ export function Workshop({ printers }: { printers: readonly PrinterProfile[] }) 
         <Written text="Workshop" height={56} />
       </h1>
       <UnreadablePanel />
+      <AboutPanel />
       <PrinterPanel initial={printers} />
       <ScreenPanel />
       <BackupPanel />
+      <NoticesPanel />
     </div>
   );
 }

@@ -19,14 +19,15 @@ export interface Pack {
 }
 
 /**
- * Lays the pages of a course. One from outside may hold pages that were planned for another sheet.
+ * Lays the pages of a course, with the name of whose they are at their heads. One from outside may hold pages that were planned for another sheet.
  * @throws Problem when the bands of a page need more than one.
  */
-export function layPack(recipe: Sheet, course: Course, own: readonly OwnLetter[] = []): Pack {
+export function layPack(recipe: Sheet, course: Course, own: readonly OwnLetter[] = [], owner?: string): Pack {
   const laidOut = new Map<string, BandParts>();
   const of = coursePages(course);
   const pages = course.pages.map(({ title, session, bands, checks }, i) => {
-    const numbered = session === undefined ? title : `${session}. ${title}`;
+    const whose = owner ? `${owner} · ` : '';
+    const numbered = `${whose}${session === undefined ? title : `${session}. ${title}`}`;
     const numbering = { first: FRONT_PAGES + i + 1, of };
     const composed = compose({ ...recipe, title: numbered }, { own, bands, checks, numbering, laidOut });
     if (composed.pages.length > 1) {

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+import { correctionFor, FILE_TYPES, file } from '@/app/_lib/files';
+import { answer, clientOf, ITEMS_BODY, parse, readJson } from '@/app/_lib/http';
+import { filePages, reportedPages } from '@/app/_lib/pages';
+import { currentWords } from '@/app/_lib/words';
+import { studentsSchema } from '@/core/classroom/student';
+import { courseSchema } from '@/core/practice/course/courseFormat';
+import { print } from '@/press/press';
+
+export const dynamic = 'force-dynamic';
+
+/** Copies of each page at most. */
+const MOST_COPIES = 10;
+
+const bodySchema = z.strictObject({
+  students: studentsSchema.min(1, { error: () => 'Put at least one name on the list.' }),
+  handout: z.union([z.literal('page'), courseSchema]),
+  copies: z.int().min(1, 'is at least 1').max(MOST_COPIES, `is at most ${MOST_COPIES}`).default(1),
+});
+
+/**
+ * Pages for everybody of a class as one PDF: `POST /api/class`, body `{students, handout, copies}`; a handout is `page`, the next
+ * ten-minute page of each, or the options of a pack. `progress=1` as for `/api/course`; `printer` as for `/api/render`.
+ */
+export const POST = (request: Request) =>
+  answer(request, async () => {
+    const query = new URL(request.url).searchParams;
+    const { students, handout, copies } = parse(bodySchema, await readJson(request, ITEMS_BODY));
+    const { words } = await currentWords();
+    const pdf = { correction: await correctionFor(query.get('printer')), created: new Date() };
+    const job = { kind: 'class', students, handout, copies, words, pdf } as const;
+    const { steps } = await print(job, clientOf(request), request.signal);
+    return query.get('progress') === '1'
+      ? new Response(reportedPages(steps), {
+          headers: { 'Content-Type': 'application/x-ndjson', 'Cache-Control': 'no-store' },
+        })
+      : file(filePages(steps), FILE_TYPES.pdf, 'class.pdf');
+  });

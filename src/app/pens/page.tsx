@@ -1,0 +1,18 @@
+import type { Metadata } from 'next';
+import { asNib } from '@/core/kit/item';
+import { listItems } from '@/store/items';
+import { Written } from '@/ui/frame/Written';
+import { PensStation } from '@/ui/pens/PensStation';
+
+export const metadata: Metadata = { title: 'The same word with every pen' };
+export const dynamic = 'force-dynamic';
+
+export default async function PensPage() {
+  const pens = (await listItems()).flatMap((item) => {
+    const nib = asNib(item);
+    return nib && !item.archived
+      ? [{ id: item.id, label: item.label, kind: nib.kind, width: nib.width }]
+      : [];
+  });
+  return <PensStation title={<Written text="One word" height={48} />} pens={pens} />;
+}

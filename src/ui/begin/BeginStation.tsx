@@ -1,0 +1,229 @@
+'use client';
+
+import { NotebookPen, Printer } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
+import type { About } from '@/core/about/about';
+import type { Beginning } from '@/core/begin/firstPage';
+import { FIRST_TOOL_IDS, FIRST_TOOLS, type FirstToolId } from '@/core/begin/firstTools';
+import { PURPOSES, type Purpose } from '@/core/hand/portrait';
+import type { HandId } from '@/core/hands/registry';
+import { SIDES } from '@/core/kit/need';
+import { lettersOn } from '@/core/practice/newLetters';
+import { useAbout } from '../frame/AboutMe';
+import { useNotice } from '../frame/notices';
+import { call, newId, sentenceOf } from '../lib/api';
+import { callUntilKept } from '../lib/patience';
+import { printerWords } from '../paper/FormatButtons';
+import { useHandOver } from '../paper/useHandOver';
+import { printedId } from '../practise/usePrinted';
+import { sheetLink } from '../sheet/sheetLink';
+import { Question } from './Question';
+
+interface Answers {
+  readonly purpose?: Purpose;
+  readonly tool?: FirstToolId;
+  readonly side?: About['side'];
+  readonly hand?: HandId;
+}
+
+const SIDE_NAMES = { right: 'my right hand', left: 'my left hand' } as const;
+
+/** The first visit: three short questions, then a hand, something to write with, and a page to print. */
+export function BeginStation({ title }: { title: ReactNode }) {
+  const { about, keep } = useAbout();
+  const [answers, setAnswers] = useState<Answers>({});
+  const [passed, setPassed] = useState(0);
+  const [found, setFound] = useState<Beginning | null>(null);
+  const [picture, setPicture] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const [sheetId] = useState(newId);
+  const result = useRef<HTMLElement>(null);
+  const notice = useNotice();
+  const router = useRouter();
+  const handOver = useHandOver();
+  const side = answers.side ?? about.side;
+  const all = passed >= 3;
+
+  const say = (part: Partial<Answers>, question: number) => {
+    setAnswers((now) => ({ ...now, hand: undefined, ...part }));
+    setPassed((now) => Math.max(now, question));
+  };
+
+  useEffect(() => {
+    if (!all) return;
+    const { purpose, tool, hand } = answers;
+    const asked = new AbortController();
+    const { signal } = asked;
+    let shown: string | undefined;
+    (async () => {
+      const json = { purpose, tool, hand, about: { ...about, side } };
+      const begun: Beginning = await (await call('/api/begin', { method: 'POST', json, signal })).json();
+      setFound(begun);
+      const drawn = await call('/api/practice?format=svg', { method: 'POST', json: begun.recipe, signal });
+      shown = URL.createObjectURL(await drawn.blob());
+      setPicture(shown);
+    })().catch((error: unknown) => {
+      if (!signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+    });
+    return () => {
+      asked.abort();
+      if (shown) URL.revokeObjectURL(shown);
+    };
+  }, [all, answers, side, about, notice]);
+
+  useEffect(() => {
+    if (found) result.current?.scrollIntoView({ behavior: 'smooth', block: 'start' });
+  }, [found]);
+
+  /** What was answered is kept: the scribe, their tool, and the page. */
+  const keepAll = async ({ recipe, item, chosen }: Beginning) => {
+    await keep({ ...about, side, experience: 'beginner' });
+    if (item) await callUntilKept(`/api/items/${item.id}`, { method: 'PUT', json: item });
+    await callUntilKept(`/api/sheets/${sheetId}`, {
+      method: 'PUT',
+      json: { name: `A first page of ${chosen.name}`, recipe },
+    });
+  };
+  const guarded = async (work: (begun: Beginning) => Promise<void>) => {
+    if (!found) return;
+    setBusy(true);
+    try {
+      await work(found);
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    } finally {
+      setBusy(false);
+    }
+  };
+  const print = () =>
+    guarded(async (begun) => {
+      const answer = await call('/api/practice?format=pdf', { method: 'POST', json: begun.recipe });
+      await handOver(await answer.blob(), 'first-page.pdf', 'paper');
+      await keepAll(begun);
+      const { recipe } = begun;
+      const data = {
+        hand: recipe.hand,
+        letters: lettersOn(recipe.practice.bands),
+        at: new Date().toISOString(),
+      };
+      await callUntilKept(`/api/records/${printedId(recipe.hand)}`, {
+        method: 'PUT',
+        json: { kind: 'printed', data },
+      });
+      router.push(sheetLink(sheetId, '/practise'));
+    });
+  const goOn = () =>
+    guarded(async (begun) => {
+      await keepAll(begun);
+      router.push(sheetLink(sheetId, '/practise'));
+    });
+
+  return (
+    <div className="mx-auto max-w-5xl space-y-6 px-6 py-6 max-sm:px-3">
+      <header>
+        <h1>{title}</h1>
+        <p className="max-w-prose">
+          Three short questions, and your first page is ready to print. Skip any of them; everything can be
+          changed afterwards.
+        </p>
+      </header>
+      <Question
+        name="What do you want to write?"
+        choices={PURPOSES.map((purpose) => ({ value: purpose, name: PURPOSE_NAMES[purpose] }))}
+        value={answers.purpose}
+        onChoose={(purpose) => say({ purpose }, 1)}
+        onSkip={() => say({ purpose: undefined }, 1)}
+      />
+      {passed >= 1 && (
+        <Question
+          name="What do you have to write with?"
+          choices={FIRST_TOOL_IDS.map((id) => ({ value: id, name: FIRST_TOOLS[id].name }))}
+          value={answers.tool}
+          onChoose={(tool) => say({ tool }, 2)}
+          onSkip={() => say({ tool: undefined }, 2)}
+        />
+      )}
+      {passed >= 2 && (
+        <Question
+          name="Which hand do you write with?"
+          choices={SIDES.map((one) => ({ value: one, name: SIDE_NAMES[one] }))}
+          value={answers.side}
+          onChoose={(one) => say({ side: one }, 3)}
+          onSkip={() => say({ side: undefined }, 3)}
+        />
+      )}
+      {all && found && (
+        <section
+          ref={result}
+          aria-labelledby="begin-with"
+          className="rounded border border-base-300 bg-base-100 p-5"
+        >
+          <h2 id="begin-with" className="font-serif text-2xl">
+            Begin with {found.chosen.name}
+          </h2>
+          <div className="mt-2 grid gap-6 md:grid-cols-[1fr_20rem]">
+            <div className="space-y-3">
+              <p>{found.chosen.reasons.join(' ')}</p>
+              <p>{withWhat(answers.tool, found)}</p>
+              <div className="flex flex-wrap gap-2">
+                <button
+                  type="button"
+                  className="btn btn-primary"
+                  disabled={busy}
+                  onClick={() => void print()}
+                >
+                  <Printer size={17} aria-hidden /> Print the first page
+                </button>
+                <button type="button" className="btn" disabled={busy} onClick={() => void goOn()}>
+                  <NotebookPen size={17} aria-hidden /> Look at it in Practise
+                </button>
+              </div>
+              <p className="text-sm opacity-80">{printerWords(null)}</p>
+              {found.others.length > 0 && (
+                <p className="flex flex-wrap items-center gap-2 text-sm">
+                  Or begin with
+                  {found.others.map(({ hand, name }) => (
+                    <button
+                      key={hand}
+                      type="button"
+                      className="btn btn-sm"
+                      onClick={() => setAnswers((now) => ({ ...now, hand }))}
+                    >
+                      {name}
+                    </button>
+                  ))}
+                </p>
+              )}
+            </div>
+            <div className="rounded border border-base-300 bg-white" style={{ aspectRatio: '210 / 297' }}>
+              {picture && (
+                // biome-ignore lint/performance/noImgElement: an SVG made here, in memory
+                <img src={picture} alt="The first page" className="h-full w-full object-contain" />
+              )}
+            </div>
+          </div>
+        </section>
+      )}
+    </div>
+  );
+}
+
+const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
+  envelope: 'envelopes',
+  card: 'cards and invitations',
+  certificate: 'certificates',
+  label: 'labels',
+  title: 'titles and names',
+  'long text': 'poems and longer texts',
+};
+
+/** What the page is ruled for, and what to do where the tool is another. */
+function withWhat(tool: FirstToolId | undefined, { item, recipe }: Beginning): string {
+  if (tool === 'pencils')
+    return 'Bind two pencils together with their points 5 mm apart: they draw the outline of every broad stroke, the cheapest way to learn the angle.';
+  if (!item) return 'Any point you have will do; press lightly.';
+  if (item.width !== null)
+    return `The page is ruled for an edge of about ${recipe.width} mm. Measure yours on the Bench when you have a minute: the page then fits it to a tenth.`;
+  return 'Thin going up, thick coming down: press only on the way down.';
+}

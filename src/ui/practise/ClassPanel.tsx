@@ -1,0 +1,258 @@
+'use client';
+
+import { Plus, Printer, Trash2 } from 'lucide-react';
+import { useRef, useState } from 'react';
+import { DESK_PAPERS } from '@/core/about/about';
+import { MOST_STUDENTS, namedStudent, readStudents, type Student } from '@/core/classroom/student';
+import { HANDS } from '@/core/hands/registry';
+import { SIDES } from '@/core/kit/need';
+import { entriesOf } from '@/core/log/entriesOf';
+import type { Entry } from '@/core/log/entry';
+import { paperFormat } from '@/core/measure/paper';
+import { USUAL_COURSE } from '@/core/practice/course/course';
+import { FileButton } from '../fields/FileButton';
+import { useNotice } from '../frame/notices';
+import { useRecords } from '../kit/useRecords';
+import { call, sentenceOf } from '../lib/api';
+import { linesOf } from '../lib/lines';
+import { printerWords } from '../paper/FormatButtons';
+import { useHandOver } from '../paper/useHandOver';
+import { Working } from './Working';
+
+/** Under this id the class is kept. */
+const CLASS_ID = 'class';
+
+const paperName = (paper: Student['paper']) => paperFormat(paper)?.name ?? paper;
+
+/** A list of names, each with writing hand, hand, letters and paper; everybody's pages in one go. */
+export function ClassPanel({ records: remembered }: { records: readonly Entry[] }) {
+  const { records, keep } = useRecords(remembered);
+  const students = entriesOf('class', records).find(({ entryId }) => entryId === CLASS_ID)?.students ?? [];
+  const [name, setName] = useState('');
+  const [pack, setPack] = useState(false);
+  const [copies, setCopies] = useState(1);
+  const [progress, setProgress] = useState<{ readonly done: number; readonly of: number } | null>(null);
+  const control = useRef<AbortController | null>(null);
+  const notice = useNotice();
+  const handOver = useHandOver();
+
+  const put = (next: readonly Student[]) =>
+    keep(CLASS_ID, 'class', { students: next.slice(0, MOST_STUDENTS) }).catch((error: unknown) =>
+      notice({ tone: 'problem', text: sentenceOf(error) }),
+    );
+  const change = (at: number, part: Partial<Student>) =>
+    put(students.map((student, i) => (i === at ? { ...student, ...part } : student)));
+  const add = () => {
+    if (name.trim() === '') return;
+    void put([...students, namedStudent(name)]);
+    setName('');
+  };
+  const readList = async (listed: File) => {
+    const { default: papa } = await import('papaparse');
+    const rows = papa.parse<string[]>(await listed.text(), { skipEmptyLines: true }).data;
+    const read = readStudents(rows);
+    const remarks = read.flatMap(({ remark }) => remark ?? []);
+    await put([...students, ...read.map(({ student }) => student)]);
+    notice({
+      tone: remarks.length > 0 ? 'problem' : 'done',
+      text: [`${read.length} names read.`, ...remarks.slice(0, 3)].join(' '),
+    });
+  };
+  const make = async (out: 'paper' | 'pdf') => {
+    const mine = new AbortController();
+    control.current = mine;
+    setProgress({ done: 0, of: students.length });
+    try {
+      const handout = pack ? USUAL_COURSE : 'page';
+      const answer = await call('/api/class?progress=1', {
+        method: 'POST',
+        json: { students, handout, copies },
+        signal: mine.signal,
+      });
+      const parts: Uint8Array<ArrayBuffer>[] = [];
+      for await (const line of linesOf(answer)) {
+        const read: { readonly chunk: string } | { readonly done: number; readonly of: number } =
+          JSON.parse(line);
+        if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
+        else setProgress(read);
+      }
+      await handOver(new Blob(parts, { type: 'application/pdf' }), 'class.pdf', out);
+    } catch (error) {
+      if (!mine.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+    } finally {
+      setProgress(null);
+    }
+  };
+
+  return (
+    <section aria-labelledby="class" className="space-y-3">
+      <h2 id="class" className="margin-heading">
+        A class
+      </h2>
+      <p className="text-sm opacity-80">
+        Everybody gets their own: hand, letters known, paper and writing hand, with the name at the head.
+        Names are kept at this desk only.
+      </p>
+      <form
+        className="flex flex-wrap gap-1"
+        onSubmit={(event) => {
+          event.preventDefault();
+          add();
+        }}
+      >
+        <input
+          dir="auto"
+          className="input input-sm min-w-0 flex-1"
+          aria-label="Name of a student"
+          placeholder="Name"
+          maxLength={40}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <button type="submit" className="btn btn-sm" disabled={students.length >= MOST_STUDENTS}>
+          <Plus size={14} aria-hidden /> Add
+        </button>
+        <FileButton
+          label="List of a class"
+          accept=".csv,text/csv,text/plain"
+          onFile={(file) => void readList(file)}
+        >
+          Open a CSV
+        </FileButton>
+      </form>
+      <ul className="divide-y divide-base-300">
+        {students.map((student, at) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two students may be called alike; their places tell them apart
+          <li key={`${student.name} ${at}`} className="grid grid-cols-[1fr_auto] gap-1 py-2 text-sm">
+            <b className="truncate" dir="auto">
+              {student.name}
+            </b>
+            <button
+              type="button"
+              className="btn btn-ghost btn-xs min-h-6"
+              aria-label={`Take ${student.name} off the list`}
+              onClick={() => void put(students.filter((_, i) => i !== at))}
+            >
+              <Trash2 size={13} aria-hidden />
+            </button>
+            <div className="col-span-2 grid grid-cols-[5rem_1fr_5rem] gap-1">
+              <Pick
+                name={`Writing hand of ${student.name}`}
+                value={student.side}
+                choices={SIDES}
+                onPick={(side) => void change(at, { side })}
+              />
+              <Pick
+                name={`Hand of ${student.name}`}
+                value={student.hand}
+                choices={HANDS.map(({ id }) => id)}
+                nameOf={(id) => HANDS.find((hand) => hand.id === id)?.name ?? id}
+                onPick={(hand) => void change(at, { hand, letters: [] })}
+              />
+              <Pick
+                name={`Paper of ${student.name}`}
+                value={student.paper}
+                choices={DESK_PAPERS}
+                nameOf={paperName}
+                onPick={(paper) => void change(at, { paper })}
+              />
+            </div>
+            <input
+              dir="auto"
+              className="input input-xs col-span-2 w-full"
+              aria-label={`Letters ${student.name} knows`}
+              placeholder="letters known, such as n m h"
+              key={student.letters.join(' ')}
+              defaultValue={student.letters.join(' ')}
+              onBlur={(event) => {
+                const letters = [...new Set(event.target.value.split(/\s+/).filter(Boolean))].slice(0, 120);
+                if (letters.join(' ') !== student.letters.join(' ')) void change(at, { letters });
+              }}
+            />
+          </li>
+        ))}
+      </ul>
+      {students.length > 0 && (
+        <>
+          <fieldset className="flex flex-wrap items-center gap-3 text-sm">
+            <legend className="sr-only">What everybody gets</legend>
+            <label className="flex items-center gap-1">
+              <input
+                type="radio"
+                className="radio radio-xs"
+                checked={!pack}
+                onChange={() => setPack(false)}
+              />
+              the next page
+            </label>
+            <label className="flex items-center gap-1">
+              <input type="radio" className="radio radio-xs" checked={pack} onChange={() => setPack(true)} />a
+              whole pack
+            </label>
+            <label className="ml-auto flex items-center gap-1">
+              Copies
+              <input
+                type="number"
+                className="input input-xs w-14"
+                min={1}
+                max={10}
+                value={copies}
+                onChange={(event) => setCopies(Math.min(10, Math.max(1, Number(event.target.value) || 1)))}
+              />
+            </label>
+          </fieldset>
+          {progress ? (
+            <Working
+              what="Drawing everybody’s pages"
+              progress={progress}
+              onCancel={() => control.current?.abort()}
+              patience={0}
+            />
+          ) : (
+            <div className="flex gap-1">
+              <button type="button" className="btn btn-primary btn-sm" onClick={() => void make('paper')}>
+                <Printer size={14} aria-hidden /> Print for everybody
+              </button>
+              <button type="button" className="btn btn-sm" onClick={() => void make('pdf')}>
+                One PDF
+              </button>
+            </div>
+          )}
+          <p className="text-sm opacity-80">{printerWords(null)}</p>
+        </>
+      )}
+    </section>
+  );
+}
+
+function Pick<T extends string>({
+  name,
+  value,
+  choices,
+  nameOf = (choice) => choice,
+  onPick,
+}: {
+  name: string;
+  value: T;
+  choices: readonly T[];
+  nameOf?: (choice: T) => string;
+  onPick: (choice: T) => void;
+}) {
+  return (
+    <select
+      className="select select-xs w-full"
+      aria-label={name}
+      value={value}
+      onChange={(event) => {
+        const chosen = choices.find((choice) => choice === event.target.value);
+        if (chosen !== undefined) onPick(chosen);
+      }}
+    >
+      {choices.map((choice) => (
+        <option key={choice} value={choice}>
+          {nameOf(choice)}
+        </option>
+      ))}
+    </select>
+  );
+}
