@@ -53,10 +53,11 @@ function asItem({ kind, width }: FirstTool): Item | undefined {
 /** From three answers to a hand, a tool and a page to print; every answer may be missing. Fetches the hand's letters. */
 export async function beginning(wish: FirstWish, about: About, words: WordList): Promise<Beginning> {
   const tool: FirstTool = FIRST_TOOLS[wish.tool ?? LIKELIEST_TOOL];
+  // A page nobody can write with what they have is no beginning.
   const suggested = suggestHands(
-    HANDS,
+    HANDS.filter((hand) => hand.tool === tool.family),
     { purpose: wish.purpose, tool: tool.family, beginner: true },
-    { owned: new Set([tool.family]), drawn: ({ id }) => hasLetters(id) },
+    { owned: new Set(), drawn: ({ id }) => hasLetters(id) },
   ).map(({ hand, reasons }): FirstHand => ({ hand: hand.id, name: hand.name, reasons }));
   const own = wish.hand && { hand: wish.hand, name: handById(wish.hand).name, reasons: ['You chose it.'] };
   const known = suggested.find(({ hand }) => hand === wish.hand);

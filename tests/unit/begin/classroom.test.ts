@@ -1,0 +1,94 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { studentPages } from '@/core/classroom/pages';
+import { namedStudent, readStudents, studentSchema } from '@/core/classroom/student';
+import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
+import { loadAllScripts } from '@/core/hands/scripts';
+import { USUAL_COURSE } from '@/core/practice/course/course';
+import { classSteps } from '@/press/classSteps';
+import { WORDS } from '../../support/practice';
+
+beforeAll(loadAllScripts);
+
+const textsOf = (nodes: readonly DrawingNode[]): string[] =>
+  nodes.flatMap((node) =>
+    node.kind === 'text' ? [node.text] : node.kind === 'group' ? textsOf(node.children) : [],
+  );
+const said = ({ nodes }: Drawing) => textsOf(nodes).join(' ');
+
+describe('a list of names', () => {
+  it('is read with headings in any order', () => {
+    const read = readStudents([
+      ['Paper', 'Student', 'Known', 'Side', 'Hand'],
+      ['Letter', 'Aveline', 'n m', 'Left', 'Italic'],
+      ['', 'Brannoc', 'iu', '', 'copperplate'],
+      ['', '  ', '', '', ''],
+      ['A9', 'Corisande', '', 'right', 'Runes'],
+    ]);
+    expect(read.map(({ student }) => student)).toEqual([
+      { name: 'Aveline', side: 'left', hand: 'italic', letters: ['n', 'm'], paper: 'letter' },
+      { name: 'Brannoc', side: 'right', hand: 'copperplate', letters: ['i', 'u'], paper: 'a4' },
+      { ...namedStudent('Corisande') },
+    ]);
+    expect(read[2]?.remark).toBe('Corisande: there is no hand “Runes”, there is no paper “A9”.');
+  });
+
+  it('without headings is names alone', () => {
+    expect(readStudents([['Aveline'], ['Brannoc']]).map(({ student }) => student.name)).toEqual([
+      'Aveline',
+      'Brannoc',
+    ]);
+  });
+
+  it('whatever it holds gives students that can be kept', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.array(fc.string({ unit: 'grapheme' }), { maxLength: 6 }), { maxLength: 8 }),
+        (rows) => {
+          const table = [['name', 'side', 'hand', 'letters', 'paper'], ...rows];
+          for (const { student } of readStudents(table)) {
+            const letters = student.letters.every((letter) => letter.length <= 8);
+            if (letters && !/\p{Cc}/u.test(JSON.stringify(rows))) studentSchema.parse(student);
+          }
+        },
+      ),
+    );
+  });
+});
+
+describe('pages for everybody', () => {
+  const left = { ...namedStudent('Aveline'), side: 'left' as const, letters: ['i', 'l'] };
+  const pointed = { ...namedStudent('Brannoc'), hand: 'copperplate', paper: 'letter' as const };
+
+  it('are each one’s own: name, paper, hand, and what comes after the letters they know', () => {
+    const [first] = [...studentPages(left, 'page', WORDS)];
+    const [second] = [...studentPages(pointed, 'page', WORDS)];
+    expect(said(first as Drawing)).toContain('Aveline · Italic');
+    expect(said(second as Drawing)).toContain('Brannoc · Copperplate');
+    expect([first?.width, second?.width]).toEqual([210, 215.9]);
+    const [beginner] = [...studentPages({ ...left, letters: [] }, 'page', WORDS)];
+    expect(said(beginner as Drawing)).not.toBe(said(first as Drawing));
+  });
+
+  it('of a pack have the name at every head', () => {
+    const pages = [...studentPages(left, { ...USUAL_COURSE, sessions: 5 }, WORDS)];
+    expect(pages.length).toBeGreaterThan(6);
+    for (const page of pages.slice(2)) expect(said(page)).toContain('Aveline');
+  });
+
+  it('are one file, so many copies of each, with progress by student', () => {
+    const job = {
+      kind: 'class',
+      students: [left, pointed],
+      handout: 'page',
+      copies: 2,
+      words: WORDS,
+      pdf: {},
+    } as const;
+    const steps = [...classSteps(job)];
+    expect(steps).toHaveLength(5);
+    expect(steps.at(-1)).toMatchObject({ done: 2, of: 2 });
+    const file = Buffer.concat(steps.flatMap(({ bytes }) => bytes)).toString('latin1');
+    expect(file.match(/\/Type \/Page\b/g)).toHaveLength(4);
+  });
+});

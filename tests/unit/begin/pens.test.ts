@@ -1,0 +1,76 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { NOBODY } from '@/core/about/about';
+import { comparePens, handFor, PENS } from '@/core/compare/pens';
+import { loadAllScripts } from '@/core/hands/scripts';
+import { DEMO_BENCH } from '@/core/kit/demoBench';
+import { asNib, type Item } from '@/core/kit/item';
+import { parseItem } from '@/core/kit/itemFormat';
+import { Problem } from '@/core/problem/problem';
+import { renderSvg } from '@/render/svg';
+
+beforeAll(loadAllScripts);
+
+const bench = DEMO_BENCH.map((item) => parseItem(JSON.parse(JSON.stringify(item))));
+const pens = bench.filter((item) => asNib(item));
+const options = { hand: 'italic', about: NOBODY };
+const pen = (id: string): Item => {
+  const found = pens.find((item) => item.id === id);
+  if (!found) throw new Error(`no pen ${id}`);
+  return found;
+};
+const reading = (item: Item) => comparePens('moon', [item], options).readings[0]?.reading ?? '';
+const number = (text: string, name: string) => Number(new RegExp(`${name} ([\\d.]+)`).exec(text)?.[1]);
+
+describe('one word with every pen', () => {
+  it('every pen of the drawer writes it in a hand it can, and says what it does', () => {
+    const { pages, readings } = comparePens('moon', pens, options);
+    expect(readings).toHaveLength(Math.min(PENS.most, pens.length));
+    expect(readings.filter(({ trouble }) => trouble)).toEqual([]);
+    expect(pages.length).toBeGreaterThan(1);
+    for (const page of pages) {
+      expect([page.width, page.height]).toEqual([210, 297]);
+      expect(renderSvg(page)).not.toMatch(/NaN/);
+    }
+  });
+
+  it('wider pens write it larger, and the reading is the pen model’s', () => {
+    const [small, large] = [1, 3].map((width) => reading({ ...pen('felt-2'), wear: 'none', width }));
+    expect(number(large ?? '', 'body')).toBe(3 * number(small ?? '', 'body'));
+    expect(number(small ?? '', 'body')).toBe(5);
+    // W·cos(45° + 6°) and what the edge of felt adds.
+    expect(number(large ?? '', 'stem')).toBeCloseTo(
+      3 * Math.cos((51 * Math.PI) / 180) + 0.3 * Math.sin((51 * Math.PI) / 180),
+      1,
+    );
+  });
+
+  it('a worn edge leaves thicker hairlines, a stiff nib a smaller swell', () => {
+    const felt = pen('felt-2');
+    const [fresh, worn] = (['none', 'worn out'] as const).map((wear) => reading({ ...felt, wear }));
+    expect(number(worn ?? '', 'thinnest')).toBeGreaterThan(number(fresh ?? '', 'thinnest'));
+    const pointed = pens.find(({ kind }) => kind === 'pointed-nib') as Item;
+    const [stiff, flexible] = (['stiff', 'flexible'] as const).map((flex) => reading({ ...pointed, flex }));
+    expect(number(stiff ?? '', 'shade')).toBeLessThan(number(flexible ?? '', 'shade'));
+    expect(number(stiff ?? '', 'swell 1 :')).toBeLessThan(number(flexible ?? '', 'swell 1 :'));
+  });
+
+  it('a word too long for the page is said, and the other pens write it', () => {
+    const { readings } = comparePens(
+      'mmmmmmmmmmmm',
+      [pen('felt-2'), { ...pen('felt-2'), id: 'huge', width: 20 }],
+      options,
+    );
+    expect(readings.map(({ trouble }) => trouble !== undefined)).toEqual([false, true]);
+  });
+
+  it('nothing to write, or nothing to write with, is refused', () => {
+    expect(() => comparePens(' ', pens, options)).toThrow(Problem);
+    expect(() => comparePens('moon', [], options)).toThrow(/at least one pen/);
+  });
+
+  it('a pen that cannot write the hand asked for writes one of its own', () => {
+    expect(handFor({ kind: 'broad' }, 'uncial')).toBe('uncial');
+    expect(handFor({ kind: 'pointed' }, 'uncial')).toBe('copperplate');
+    expect(handFor({ kind: 'brush' }, 'uncial')).toBe('brush');
+  });
+});
