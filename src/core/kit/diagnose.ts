@@ -19,12 +19,25 @@ export const SEEN = [
   'black inside',
   'slope wanders',
   'smears',
+  'bleeds through',
+  'ragged on one side',
+  'line off centre',
+  'cramp',
 ] as const;
 export type Seen = (typeof SEEN)[number];
 
 /** What can go wrong with each kind of tool: pencils have no ink to blob or bead, and only tines part into rails. */
 const NEVER_SEEN: Readonly<Partial<Record<ItemKind, readonly Seen[]>>> = {
-  pencils: ['will not start', 'two rails', 'blob', 'ragged edge', 'beads', 'skipping'],
+  pencils: [
+    'will not start',
+    'two rails',
+    'blob',
+    'ragged edge',
+    'beads',
+    'skipping',
+    'bleeds through',
+    'ragged on one side',
+  ],
   'felt-marker': ['two rails', 'blob', 'beads'],
   'brush-pen': ['two rails', 'blob', 'beads'],
   'broad-nib': ['two rails'],
@@ -37,8 +50,20 @@ export const seenWith = (kind: ItemKind): readonly Seen[] =>
   SEEN.filter((seen) => !NEVER_SEEN[kind]?.includes(seen));
 
 /** Causes that lie in ink or a worn edge, or in a nib in a holder: tools without them cannot have those. */
-const OF_INK = ['dried', 'dry', 'thick', 'thin', 'overloaded', 'reservoir', 'paper', 'hand', 'worn'];
-const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir'];
+const OF_INK = [
+  'dried',
+  'dry',
+  'thick',
+  'thin',
+  'overloaded',
+  'reservoir',
+  'paper',
+  'hand',
+  'worn',
+  'thinPaper',
+  'wide',
+];
+const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir', 'tines'];
 const impossible = (kind: ItemKind, cause: string): boolean =>
   (kind === 'pencils' && OF_INK.includes(cause)) ||
   (!takesHolder(kind) && kind !== 'quill' && OF_A_NIB.includes(cause));
@@ -54,6 +79,8 @@ export interface Cause {
 }
 
 const never = 0.02;
+/** A holder thinner than this, in mm, is gripped harder (common teaching value). */
+const THIN_GRIP = 8;
 const is = (condition: boolean | undefined, more: number, less = 1) => (condition ? more : less);
 const worn = ({ wear, hours }: Item) => (wear === 'worn out' ? 6 : wear === 'some' || hours > 40 ? 2 : 0.5);
 
@@ -105,14 +132,14 @@ export const CAUSES: readonly Cause[] = [
     id: 'sprung',
     name: 'the tines are sprung or crossed',
     cure: 'A new nib: sprung tines do not recover.',
-    seen: { 'two rails': 0.5, 'ragged edge': 0.6, skipping: 0.5 },
+    seen: { 'two rails': 0.5, 'ragged edge': 0.6, skipping: 0.5, 'ragged on one side': 0.5 },
     odds: ({ tool }) => is(tool.kind === 'pointed-nib', 1.5, 0.3) * worn(tool),
   },
   {
     id: 'overloaded',
     name: 'too much ink on the nib',
     cure: 'Shake once, touch the rim.',
-    seen: { blob: 0.9, smears: 0.3, 'heavy all over': 0.2 },
+    seen: { blob: 0.9, smears: 0.3, 'heavy all over': 0.2, 'bleeds through': 0.4 },
   },
   {
     id: 'reservoir',
@@ -125,14 +152,14 @@ export const CAUSES: readonly Cause[] = [
     id: 'thin',
     name: 'the ink is too thin',
     cure: 'A drop of gum arabic, in a separate pot.',
-    seen: { blob: 0.6, 'ragged edge': 0.5, beads: 0.3 },
+    seen: { blob: 0.6, 'ragged edge': 0.5, beads: 0.3, 'bleeds through': 0.5 },
     odds: ({ ink }) => is((ink?.wetness ?? 3) >= 4, 2) * is(ink?.inkKind === 'dye', 1.5),
   },
   {
     id: 'paper',
     name: 'the paper drinks',
     cure: 'A harder-sized paper, a smaller nib, or less ink.',
-    seen: { 'ragged edge': 0.9, 'heavy all over': 0.4 },
+    seen: { 'ragged edge': 0.9, 'heavy all over': 0.4, 'bleeds through': 0.9, 'ragged on one side': 0.1 },
     odds: ({ paper }) => (paper?.sizing === 'unsized' ? 5 : paper?.sizing === 'hard' ? 0.2 : 1),
   },
   {
@@ -146,7 +173,7 @@ export const CAUSES: readonly Cause[] = [
     id: 'corner',
     name: 'only a corner of the edge touches',
     cure: 'Turn the pen until the whole edge lies on the paper.',
-    seen: { skipping: 0.7, 'no thick and thin': 0.6, 'ragged edge': 0.4 },
+    seen: { skipping: 0.7, 'no thick and thin': 0.6, 'ragged edge': 0.4, 'ragged on one side': 0.9 },
     odds: ({ tool }) => is(tool.kind !== 'pointed-nib', 1.5, 0.1),
   },
   {
@@ -181,6 +208,59 @@ export const CAUSES: readonly Cause[] = [
     name: 'fingers write instead of the arm, or the page lies straight',
     cure: 'Turn the page, rule slope lines, move the arm.',
     seen: { 'slope wanders': 0.9 },
+  },
+  {
+    id: 'thinPaper',
+    name: 'the paper is thin',
+    cure: 'A heavier sheet, from 90 g; or write on one side only.',
+    seen: { 'bleeds through': 0.6 },
+    odds: ({ paper }) => ((paper?.grams ?? 90) < 80 ? 3 : (paper?.grams ?? 90) >= 120 ? 0.2 : 1),
+  },
+  {
+    id: 'wide',
+    name: 'a wide, wet pen lays more ink than the paper takes',
+    cure: 'A smaller nib, or less ink at a time.',
+    seen: { 'bleeds through': 0.6, smears: 0.3 },
+    odds: ({ tool }) => is(tool.kind === 'plate-pen', 4, is((tool.width ?? 0) >= 4, 2, 0.5)),
+  },
+  {
+    id: 'tines',
+    name: 'the tines do not lie along the stroke: one is pressed more than the other',
+    cure: 'Turn the page, or the flange of the holder, until the slit points along the shade. It is no shame.',
+    seen: { 'ragged on one side': 0.9, skipping: 0.2 },
+    odds: ({ tool, holder }) =>
+      is(tool.kind === 'pointed-nib', 2, 0.1) * is(holder?.holderType === 'straight', 1.5),
+  },
+  {
+    id: 'guessed',
+    name: 'the width of the line was guessed',
+    cure: 'Write it once on scrap, measure it, and begin at half the difference; or let Piece lay it out.',
+    seen: { 'line off centre': 0.9 },
+  },
+  {
+    id: 'spread',
+    name: 'letters grow wider, or closer, along the line',
+    cure: 'Rule light marks at every word; keep the white inside and between letters the same.',
+    seen: { 'line off centre': 0.5 },
+  },
+  {
+    id: 'grip',
+    name: 'the pen is gripped too hard',
+    cure: 'Stop and rest. Hold it so that somebody could draw it out of your fingers. Pain is a reason to stop for today.',
+    seen: { cramp: 0.9, 'slope wanders': 0.2 },
+    odds: ({ holder }) => is((holder?.grip ?? THIN_GRIP) < THIN_GRIP, 1.5),
+  },
+  {
+    id: 'seatedLow',
+    name: 'you sit hunched, or the page lies too far away',
+    cure: 'Sit tall, shoulders down, the page raised and near; look up at the end of every line.',
+    seen: { cramp: 0.8, 'slope wanders': 0.3 },
+  },
+  {
+    id: 'tooLong',
+    name: 'too long without a pause',
+    cure: 'Stand up every twenty minutes; ten good minutes teach more than an hour of tired ones.',
+    seen: { cramp: 0.6, 'slope wanders': 0.2 },
   },
   {
     id: 'hand',
@@ -244,6 +324,21 @@ export const TESTS: readonly Test[] = [
     yes: { ruling: 0.1, worn: 0.3, drift: 0.9, narrow: 0.9, paper: 0.8 },
   },
   {
+    id: 'strip',
+    question: 'Lay a scrap of the same paper under a fresh stroke: is it dry behind after a minute?',
+    yes: { paper: 0.1, thinPaper: 0.2, wide: 0.6, thin: 0.4, overloaded: 0.7 },
+  },
+  {
+    id: 'page',
+    question: 'Turn the page a little either way: does the ragged side get smooth?',
+    yes: { tines: 0.95, corner: 0.5, sprung: 0.1, rough: 0.1, paper: 0.05 },
+  },
+  {
+    id: 'rested',
+    question: 'Rest your hand for five minutes: is it gone when you go on?',
+    yes: { tooLong: 0.9, grip: 0.4, seatedLow: 0.4 },
+  },
+  {
     id: 'firm',
     question: 'Hold the nib still and turn the holder: does the nib sit firmly?',
     yes: { seat: 0.05, sprung: 0.9, dry: 0.9, corner: 0.9, rough: 0.9 },
@@ -283,13 +378,29 @@ export function diagnose(
       return odds * (yes ? chance : 1 - chance);
     }, 1);
     if (impossible(kit.tool.kind, cause.id)) return { cause, weight: 0 };
-    return { cause, weight: (cause.seen[seen] ?? never) * (cause.odds?.(kit) ?? 1) * learned * tested };
+    const often = cause.seen[seen];
+    // A kit makes a cause likelier where it can be behind this at all.
+    const here = often === undefined ? never : often * (cause.odds?.(kit) ?? 1);
+    return { cause, weight: here * learned * tested };
   });
   const sum = weighed.reduce((total, { weight }) => total + weight, 0);
   return weighed
     .map(({ cause, weight }) => ({ cause, chance: weight / sum }))
     .sort((a, b) => b.chance - a.chance || (a.cause.id < b.cause.id ? -1 : 1));
 }
+
+/** Words for a chance; the numbers are estimates, and nobody should read them as measured. */
+export const LIKELIHOODS = ['most likely', 'likely', 'possible', 'less likely'] as const;
+
+/** How likely a cause is, in words: against the likeliest, and by itself. */
+export function inWords(chance: number, best: number): (typeof LIKELIHOODS)[number] {
+  if (chance === best && chance > MOSTLY) return 'most likely';
+  if (chance > LIKELY) return 'likely';
+  return chance > POSSIBLE ? 'possible' : 'less likely';
+}
+const MOSTLY = 0.4;
+const LIKELY = 0.2;
+const POSSIBLE = 0.07;
 
 const entropy = (ranked: readonly Ranked[]): number =>
   ranked.reduce((sum, { chance }) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);

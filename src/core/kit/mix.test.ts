@@ -94,7 +94,7 @@ describe('what is going wrong', () => {
         expect(answers[test.id]).toBeUndefined();
         answers = { ...answers, [test.id]: asked % 2 === 0 };
       }
-      expect(Object.keys(answers).length).toBeLessThanOrEqual(10);
+      expect(Object.keys(answers).length).toBeLessThan(TESTS.length);
     }
   });
 });

@@ -19,6 +19,7 @@ import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
 import { download, newId, sentenceOf } from '../lib/api';
 import { enteredNumber, factName, summary } from './facts';
+import { GoesWith } from './GoesWith';
 import { ImportCsv } from './ImportCsv';
 import { ItemDetail } from './ItemDetail';
 import { useBench } from './useBench';
@@ -337,6 +338,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
               onSave={(item) => edit(detail, changedFacts(detail, item))}
               onProblem={fail}
             />
+            <GoesWith item={detail} bench={items ?? []} />
           </div>
         </aside>
       )}

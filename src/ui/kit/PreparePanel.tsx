@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
+import { cleaning } from '@/core/kit/clean';
 import type { Item } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
@@ -76,12 +77,31 @@ export function PreparePanel({
             </li>
           ))}
         </ol>
+        <Cleaning kit={kit} />
         {isChosen && <Written kit={kit} onSave={onSave} />}
       </section>
       <GripPage recipe={recipe} side={need.side} kit={kit} />
     </div>
   );
 }
+
+/** What ends every preparation: how this tool is cleaned of this ink. */
+const Cleaning = ({ kit }: { kit: Kit }) => (
+  <section aria-labelledby="cleaning" className="mt-6">
+    <h2 id="cleaning" className="margin-heading">
+      When you stop
+    </h2>
+    <ol className="space-y-2">
+      {cleaning(kit).map((step) => (
+        <li key={step.id}>
+          <p>{step.what}</p>
+          <p className="text-sm opacity-80">{step.why}</p>
+          {step.caution && <Caution id={step.caution} />}
+        </li>
+      ))}
+    </ol>
+  </section>
+);
 
 /** Minutes of a usual sitting. */
 const SITTING = 30;

@@ -21,6 +21,10 @@ const ring: Knot[] = [
   to(1.4, 4.8, 182),
 ];
 
+/** A line of writing from afar, and the middle it should stand on. */
+const afar = (y: number, from: number, to_: number): Polygon[] =>
+  written({ kind: 'monoline', line: 0.55 }, [to(from, y), line(to_, y)]);
+
 const PICTURES: Readonly<Record<Seen, () => Polygon[]>> = {
   'will not start': () => [
     ...written(broad(1), [to(0, 1.6), line(0, 0)]),
@@ -60,6 +64,31 @@ const PICTURES: Readonly<Record<Seen, () => Polygon[]>> = {
       [to(0.7, 2.2), line(2.9, 2.5)],
     ),
   ],
+  'bleeds through': () => [
+    ...written(broad(1), stem(0.4)),
+    ...[
+      [2.2, 4.3],
+      [2.6, 3.3],
+      [2.1, 2.4],
+      [2.7, 1.5],
+      [2.3, 0.6],
+    ].flatMap(([x, y], i) => spot(x as number, y as number, 0.35 + (i % 3) * 0.2)),
+  ],
+  'ragged on one side': () => [
+    ...written({ kind: 'monoline', line: 0.5 }, [to(0.9, 5), line(0.9, 0)]),
+    ...[4.7, 4.1, 3.4, 2.8, 2, 1.4, 0.7].flatMap((y, i) => spot(1.3 + (i % 3) * 0.17, y, 0.45)),
+  ],
+  'line off centre': () => [
+    ...afar(4.2, 0.2, 2.8),
+    ...afar(2.6, 1.1, 3.7),
+    ...afar(1, 0.6, 2.4),
+    ...written({ kind: 'monoline', line: 0.1 }, [to(1.5, 5.4), line(1.5, -0.2)]),
+  ],
+  cramp: () =>
+    written({ kind: 'monoline', line: 0.35 }, [
+      to(1, 5),
+      ...[4.5, 4.1, 3.5, 3, 2.3, 1.9, 1.2, 0.6, 0].map((y, i) => line(1 + (i % 2 ? -0.28 : 0.24), y)),
+    ]),
 };
 
 export function TroubleDrawing({ seen }: { seen: Seen }) {

@@ -1,10 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { diagnose, nextTest, type Seen, seenWith } from '@/core/kit/diagnose';
+import { diagnose, inWords, nextTest, type Seen, seenWith } from '@/core/kit/diagnose';
 import type { Kit } from '@/core/kit/match';
 import { entriesOf } from '@/core/log/entriesOf';
-import { plain } from '@/core/measure/units';
 import { useNotice } from '../frame/notices';
 import { newId, sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
@@ -99,14 +98,8 @@ export function TroublePanel({
               <li key={cause.id} className="rounded bg-base-100 p-3">
                 <div className="flex items-baseline justify-between gap-3">
                   <strong>{cause.name}</strong>
-                  <span className="tabular-nums">{plain(100 * chance, 0)} %</span>
+                  <span>{inWords(chance, causes[0]?.chance ?? chance)}</span>
                 </div>
-                <progress
-                  className="progress progress-primary w-full"
-                  value={chance}
-                  max={1}
-                  aria-label={`How likely: ${cause.name}`}
-                />
                 <p className="text-sm">{cause.cure}</p>
                 {cause.id === 'coating' && <Caution id="solvent" />}
                 <button

@@ -1,0 +1,60 @@
+'use client';
+
+import { useMemo } from 'react';
+import { HANDS, OPENING_HAND } from '@/core/hands/registry';
+import { goesWith, partOf, type Together } from '@/core/kit/goesWith';
+import type { Item } from '@/core/kit/item';
+import { nibKindOf } from '@/core/kit/item';
+import { needFor } from '@/core/kit/need';
+import type { KitPart } from '@/core/kit/rules';
+import { useAbout } from '../frame/AboutMe';
+
+const NAMES: Readonly<Record<KitPart, string>> = {
+  tool: 'Tools',
+  holder: 'Holders',
+  ink: 'Inks',
+  paper: 'Papers',
+};
+const SIGNS: Readonly<Record<Together, string>> = { well: '✓', 'with care': '~', not: '✗' };
+const WORDS: Readonly<Record<Together, string>> = {
+  well: 'goes well',
+  'with care': 'with care',
+  not: 'does not go',
+};
+
+/** A hand the thing is used for: a tool's own family. */
+function handOf({ kind }: Item) {
+  const nib = nibKindOf(kind);
+  const family = nib === 'pointed' ? 'pointed' : nib === 'brush' ? 'brush' : 'broad';
+  return HANDS.find(({ tool }) => tool === family)?.id ?? OPENING_HAND;
+}
+
+/** What fits this? The holders, inks, papers or tools that go with a thing, and those that do not, and why. */
+export function GoesWith({ item, bench }: { item: Item; bench: readonly Item[] }) {
+  const { about } = useAbout();
+  const found = useMemo(() => {
+    const { side, experience, schools } = about;
+    return goesWith(needFor(handOf(item), { side, experience, schools }), item, bench);
+  }, [item, bench, about]);
+  if (!partOf(item) || found.size === 0) return null;
+  return (
+    <details>
+      <summary className="cursor-pointer font-bold text-sm">What fits this?</summary>
+      {[...found].map(([part, list]) => (
+        <section key={part} aria-label={NAMES[part]} className="mt-2">
+          <h3 className="text-sm underline decoration-dotted underline-offset-4">{NAMES[part]}</h3>
+          <ul className="space-y-1 text-sm">
+            {list.map(({ item: other, how, why }) => (
+              <li key={other.id} className={how === 'not' ? 'opacity-80' : ''}>
+                <span role="img" aria-label={WORDS[how]} className="mr-1 inline-block w-3 font-bold">
+                  {SIGNS[how]}
+                </span>
+                <b>{other.label}</b>: {why}
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </details>
+  );
+}
