@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_BENCH } from './demoBench';
-import { CAUSES, diagnose, nextTest, SEEN } from './diagnose';
+import { CAUSES, diagnose, nextTest, SEEN, TESTS } from './diagnose';
 import type { Item } from './item';
 import type { Kit } from './match';
 import { dropFrom, nextDrop, scaleMix, USUAL_DROP_ML, volumeOf } from './mix';

@@ -73,6 +73,12 @@ export function KitStation({
   const notice = useNotice();
   const router = useRouter();
   const [tab, setTab] = useState<Tab>('Match');
+  useEffect(() => {
+    const follow = () => setTab(window.location.hash === '#prepare' ? 'Prepare' : 'Match');
+    if (window.location.hash) follow();
+    window.addEventListener('hashchange', follow);
+    return () => window.removeEventListener('hashchange', follow);
+  }, []);
   const [buy, setBuy] = useState<readonly ItemKind[]>(BUYABLE);
   const [only, setOnly] = useState('');
   const kits = entriesOf('kit', records.records);
@@ -167,7 +173,7 @@ export function KitStation({
   };
 
   return (
-    <SheetShell title="Kit" sheet={sheet} drawer={drawer}>
+    <SheetShell title="Kit" sheet={sheet} drawer={drawer} step={tab === 'Prepare' ? 'Prepare' : 'Kit'}>
       <div className="min-w-0 flex-1 overflow-y-auto px-6 py-4 max-sm:px-3">
         <Tabs name="Kit" tabs={TABS} value={tab} onChoose={setTab} className="mb-4 gap-1">
           {tab === 'Match' && (

@@ -7,6 +7,7 @@ import type { Nib } from '@/core/kit/nib';
 import type { Offer } from '@/core/problem/problem';
 import { headline } from '@/core/sheet/headline';
 import type { StationKeys } from './keys';
+import { Onward } from './Onward';
 import { Sentence } from './Sentence';
 import type { Sheet } from './useSheet';
 import { WorkShell } from './WorkShell';
@@ -21,6 +22,7 @@ export function SheetShell({
   sheet,
   drawer,
   keys,
+  step,
   children,
 }: {
   /** Name of the station. */
@@ -28,6 +30,8 @@ export function SheetShell({
   sheet: Sheet;
   drawer: readonly Nib[];
   keys?: readonly StationKeys[];
+  /** The step of the day's work, where a station holds several. */
+  step?: string;
   children: ReactNode;
 }) {
   return (
@@ -39,6 +43,7 @@ export function SheetShell({
       differences={differences}
       takeUp={takeUp}
       keys={keys}
+      foot={<Onward at={step} />}
     >
       {children}
     </WorkShell>

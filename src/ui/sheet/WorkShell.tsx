@@ -24,6 +24,7 @@ export function WorkShell<D>({
   differences,
   takeUp,
   keys = [],
+  foot,
   children,
 }: {
   /** Name of the station. */
@@ -35,6 +36,8 @@ export function WorkShell<D>({
   differences: (mine: D, theirs: D) => string[];
   takeUp: (attempted: D, offer: Offer) => Promise<D>;
   keys?: readonly StationKeys[];
+  /** What stands under the station. */
+  foot?: ReactNode;
   children: ReactNode;
 }) {
   useAwake('sheet');
@@ -75,6 +78,7 @@ export function WorkShell<D>({
         )}
       </header>
       <div className="flex min-h-0 flex-1 max-sm:flex-col">{children}</div>
+      {foot}
       <HelpSheet open={help} onClose={() => setHelp(false)} />
     </div>
   );

@@ -1,10 +1,13 @@
-import { memo } from 'react';
+import { type KeyboardEvent, memo, useRef } from 'react';
 import { USUAL } from '@/core/hand/letter';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
-import { LetterKey } from './LetterView';
+import { LetterOnLine } from './LetterView';
 
-/** The alphabet by families, each letter in the shape it is written in. */
+/** Letters stepped over by each key; Home and End go to the ends. */
+const STEPS: Readonly<Record<string, number>> = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -1, ArrowDown: 1 };
+
+/** The alphabet by families, each letter in the shape it is written in: one stop of the Tab key, arrows go from letter to letter. */
 export const Alphabet = memo(function Alphabet({
   face,
   chosen,
@@ -21,29 +24,47 @@ export const Alphabet = memo(function Alphabet({
     const { family } = usual.letter;
     families.set(family, [...(families.get(family) ?? []), cut]);
   }
+  const keys = useRef(new Map<string, HTMLButtonElement>());
+  const order = [...families.values()].flat().map(({ letter }) => letter.text);
+  const stop = order.includes(chosen) ? chosen : order[0];
+  const step = (event: KeyboardEvent, text: string) => {
+    const at = order.indexOf(text);
+    const by = STEPS[event.key];
+    const to = event.key === 'Home' ? 0 : event.key === 'End' ? order.length - 1 : by && at + by;
+    const next = to === undefined ? undefined : order[Math.min(order.length - 1, Math.max(0, to))];
+    if (next === undefined) return;
+    event.preventDefault();
+    event.stopPropagation();
+    keys.current.get(next)?.focus();
+    onChoose(next);
+  };
   return (
     <nav
       aria-label="Alphabet"
-      // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
-      tabIndex={0}
       className="flex shrink-0 gap-3 overflow-x-auto border-base-300 max-sm:max-h-32 max-sm:flex-wrap max-sm:gap-1 max-sm:overflow-x-hidden max-sm:overflow-y-auto border-b bg-base-100 p-2 lg:block lg:w-44 lg:overflow-x-visible lg:overflow-y-auto lg:border-r lg:border-b-0"
     >
       {[...families].map(([family, cuts]) => (
         <div key={family} className="shrink-0 max-sm:shrink lg:mb-2">
           <h2 className="text-sm">{family}</h2>
-          <div className="flex max-sm:flex-wrap lg:flex-wrap">
+          <div className="flex items-baseline max-sm:flex-wrap lg:flex-wrap">
             {cuts.map((cut) => {
               const { text } = cut.letter;
               return (
                 <button
                   key={text}
+                  ref={(button) => {
+                    if (button) keys.current.set(text, button);
+                    else keys.current.delete(text);
+                  }}
                   type="button"
+                  tabIndex={text === stop ? 0 : -1}
+                  onKeyDown={(event) => step(event, text)}
                   aria-label={`Letter ${text}`}
                   aria-pressed={text === chosen}
                   className={`rounded max-sm:p-1 ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
                   onClick={() => onChoose(text)}
                 >
-                  <LetterKey face={face} cut={cut} />
+                  <LetterOnLine face={face} cut={cut} />
                 </button>
               );
             })}

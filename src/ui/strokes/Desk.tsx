@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { plain, tanDeg } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
@@ -19,6 +19,7 @@ import { SidePanel } from '../sheet/SidePanel';
 import { Alphabet } from './Alphabet';
 import { compared, comparisons } from './compare';
 import { BLEND, describe, LetterView, VIEWS, type View } from './LetterView';
+import { keepLetter, lastLetter } from './lastLetter';
 import type { LetterUnit } from './letterUnit';
 import { BalanceMarks, DimensionMarks } from './Marks';
 import { PlayBar } from './PlayBar';
@@ -61,6 +62,11 @@ export function Desk({
   const { shown, preview, commit } = useDraft(recipe, edit);
   const face = useMemo(() => recipeTypeface(shown, { own: set.letters }), [shown, set]) as Typeface;
   const [character, setCharacter] = useState('a');
+  // Whoever comes back finds the letter they were at.
+  useEffect(() => {
+    const last = lastLetter(recipe.hand);
+    if (last) setCharacter(last);
+  }, [recipe.hand]);
   const [view, setView] = useState<View>('ductus');
   const [tab, setTab] = useState<Tab>('Strokes');
   const [held, setHeld] = useState(false);
@@ -85,9 +91,10 @@ export function Desk({
   const choose = useCallback(
     (next: string) => {
       setCharacter(next);
+      keepLetter(recipe.hand, next);
       reset();
     },
-    [reset],
+    [reset, recipe.hand],
   );
   const [blend, setBlend] = useState(BLEND);
   const hand = handOf(recipe);

@@ -234,7 +234,31 @@ function Numbers({ cut, size }: { cut: Cut; size: number }) {
 const KEY_EDGE = 0.5;
 const KEY_SHARE = 1.9;
 
-/** A letter as small as a key, for the alphabet and the list of shapes. */
+/** A letter of the alphabet: all of them at one size, on one baseline. */
+export function LetterOnLine({ face, cut }: { face: Typeface; cut: Cut }) {
+  const { body, ascender, capital, descender } = face.zones;
+  const top = Math.max(body + ascender, capital) + KEY_EDGE;
+  const height = top + descender + KEY_EDGE;
+  const lean = Math.tan((face.slope * Math.PI) / 180);
+  const { minimum, maximum } = cut.profile;
+  const left = minimum - KEY_EDGE - lean * descender;
+  const width = Math.max(maximum + KEY_EDGE + lean * top - left, height / 4);
+  return (
+    <svg
+      viewBox={`${flat(left)} ${flat(-top)} ${flat(width)} ${flat(height)}`}
+      className="h-13 w-auto"
+      style={{ aspectRatio: `${flat(width)} / ${flat(height)}` }}
+      aria-hidden="true"
+    >
+      <g transform="scale(1 -1)">
+        <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" />
+        <LetterDots face={face} cut={cut} fill="currentColor" />
+      </g>
+    </svg>
+  );
+}
+
+/** A letter as small as a key, for the list of shapes. */
 export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
   const lean = Math.tan((face.slope * Math.PI) / 180);
   const dots = dotHeights(face, cut);
