@@ -28,7 +28,7 @@ export function Question<T extends string>({
             key={choice.value}
             type="button"
             aria-pressed={choice.value === value}
-            className={`btn h-auto min-h-11 py-2 ${choice.value === value ? 'btn-primary' : ''}`}
+            className={`btn h-auto min-h-11 max-w-full whitespace-normal py-2 text-left ${choice.value === value ? 'btn-primary' : ''}`}
             onClick={() => onChoose(choice.value)}
           >
             {choice.name}

@@ -2,6 +2,7 @@
 
 import {
   Briefcase,
+  Ellipsis,
   Feather,
   Library,
   Moon,
@@ -15,7 +16,7 @@ import {
 } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
-import { type MouseEvent, type ReactNode, useState } from 'react';
+import { type MouseEvent, type ReactNode, useRef, useState } from 'react';
 import { THEME_COOKIE, type Theme } from './theme';
 
 const STATIONS = [
@@ -30,6 +31,9 @@ const STATIONS = [
   { href: '/workshop', name: 'Workshop', icon: Wrench },
 ] as const;
 
+/** Stations that stand at the foot of a phone; the others are behind “More”. */
+const AT_THE_FOOT = 6;
+
 const ONE_YEAR = 365 * 24 * 60 * 60;
 
 /** Stations that work on the sheet in the address; going from one to the other takes it along. */
@@ -43,8 +47,8 @@ const isElsewhere = ({ metaKey, ctrlKey, shiftKey, altKey }: MouseEvent) =>
 export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: ReactNode }) {
   const path = usePathname();
   const search = useSearchParams().toString();
-  const router = useRouter();
   const [theme, setTheme] = useState(initial);
+  const more = useRef<HTMLDetailsElement>(null);
   const next: Theme = theme === 'vellum' ? 'lampblack' : 'vellum';
   const switchTheme = () => {
     document.documentElement.dataset.theme = next;
@@ -60,29 +64,43 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
       <Link href="/rule" className="max-sm:hidden md:mb-3">
         {wordmark}
       </Link>
-      {STATIONS.map(({ href, name, icon: Icon }) => {
-        const here = path === href;
-        const takesSheet = ON_THE_SHEET.includes(href) && ON_THE_SHEET.includes(path) && search;
-        return (
-          <Link
-            key={href}
-            href={takesSheet ? `${href}?${search}` : href}
-            onClick={(event) => {
-              // The sheet may have been edited since this was drawn: the address has it already.
-              if (!takesSheet || isElsewhere(event)) return;
-              event.preventDefault();
-              router.push(`${href}${window.location.search}`);
-            }}
-            aria-current={here ? 'page' : undefined}
-            className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-0 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-1 ${
-              here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
-            }`}
-          >
-            <Icon size={18} aria-hidden />
-            {name}
-          </Link>
-        );
-      })}
+      {STATIONS.map((station, i) => (
+        <StationLink
+          key={station.href}
+          {...station}
+          path={path}
+          search={search}
+          className={i < AT_THE_FOOT ? '' : 'max-sm:hidden'}
+        />
+      ))}
+      <details ref={more} className="relative sm:hidden max-sm:flex-1">
+        <summary
+          className={`flex h-13 cursor-pointer list-none flex-col items-center justify-center rounded text-[12px] ${
+            STATIONS.slice(AT_THE_FOOT).some(({ href }) => href === path)
+              ? 'bg-base-200 font-bold text-accent'
+              : ''
+          }`}
+        >
+          <Ellipsis size={18} aria-hidden />
+          More
+        </summary>
+        {/* biome-ignore lint/a11y/noStaticElementInteractions: a link in it was followed: it closes */}
+        {/* biome-ignore lint/a11y/useKeyWithClickEvents: Enter on a link is a click */}
+        <div
+          className="absolute right-0 bottom-14 z-40 w-40 rounded border border-base-300 bg-base-100 p-1 shadow-lg"
+          onClick={() => more.current?.removeAttribute('open')}
+        >
+          {STATIONS.slice(AT_THE_FOOT).map((station) => (
+            <StationLink
+              key={station.href}
+              {...station}
+              path={path}
+              search={search}
+              className="max-sm:flex-row max-sm:justify-start max-sm:gap-2 max-sm:px-3 max-sm:text-base"
+            />
+          ))}
+        </div>
+      </details>
       <button
         type="button"
         onClick={switchTheme}
@@ -93,5 +111,37 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
         {theme === 'vellum' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
       </button>
     </nav>
+  );
+}
+
+/** One station of the rail; on the way between stations of one sheet it takes the sheet along. */
+function StationLink({
+  href,
+  name,
+  icon: Icon,
+  path,
+  search,
+  className,
+}: (typeof STATIONS)[number] & { path: string; search: string; className: string }) {
+  const router = useRouter();
+  const here = path === href;
+  const takesSheet = ON_THE_SHEET.includes(href) && ON_THE_SHEET.includes(path) && search;
+  return (
+    <Link
+      href={takesSheet ? `${href}?${search}` : href}
+      onClick={(event) => {
+        // The sheet may have been edited since this was drawn: the address has it already.
+        if (!takesSheet || isElsewhere(event)) return;
+        event.preventDefault();
+        router.push(`${href}${window.location.search}`);
+      }}
+      aria-current={here ? 'page' : undefined}
+      className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-0 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-1 ${
+        here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
+      } ${className}`}
+    >
+      <Icon size={18} aria-hidden />
+      {name}
+    </Link>
   );
 }

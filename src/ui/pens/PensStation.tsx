@@ -95,8 +95,8 @@ export function PensStation({ title, pens }: { title: ReactNode; pens: readonly 
     );
   }
   return (
-    <div className="flex h-full min-h-0 max-sm:flex-col">
-      <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+    <div className="flex h-full min-h-0 max-sm:flex-col max-sm:overflow-y-auto">
+      <div className="flex min-h-0 min-w-0 flex-1 flex-col max-sm:h-[60vh] max-sm:flex-none">
         {pages.length > 1 && (
           <nav
             aria-label="Pages"
@@ -122,7 +122,7 @@ export function PensStation({ title, pens }: { title: ReactNode; pens: readonly 
           <p className="m-auto">{problem ?? 'Writing …'}</p>
         )}
       </div>
-      <aside className="w-96 space-y-4 overflow-y-auto border-base-300 border-l bg-base-100 px-4 py-4 max-sm:w-full max-sm:border-t max-sm:border-l-0">
+      <aside className="w-96 space-y-4 overflow-y-auto max-md:w-80 max-sm:overflow-visible border-base-300 border-l bg-base-100 px-4 py-4 max-sm:w-full max-sm:border-t max-sm:border-l-0">
         <h1 className="sr-only">The same word with every pen</h1>
         <div aria-hidden>{title}</div>
         <label className="block text-sm">
