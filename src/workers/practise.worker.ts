@@ -4,7 +4,8 @@ import type { Band } from '@/core/practice/band';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { type Cover, coverWith } from '@/core/practice/words/cover';
-import { minimalPairs, pangramFor, richIn, skyAlphabet } from '@/core/practice/words/select';
+import { minimalPairs, pangramFor, richIn } from '@/core/practice/words/select';
+import { type ThemeId, themeAlphabet } from '@/core/practice/words/themes';
 import { lackingLetters, type WordList, writable } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import type { OwnLetter } from '@/core/setting/letterSet';
@@ -34,8 +35,8 @@ export interface Asks {
     answer: Cover & { readonly ms: number };
   };
   alphabet: {
-    given: { known: readonly string[]; choice: number };
-    answer: ReturnType<typeof skyAlphabet>;
+    given: { theme: ThemeId; known: readonly string[]; choice: number };
+    answer: ReturnType<typeof themeAlphabet>;
   };
   pangram: { given: { known: readonly string[]; choice: number }; answer: ReturnType<typeof pangramFor> };
   minimal: {
@@ -114,7 +115,7 @@ const ANSWERS: Answers = {
     const cover = coverWith(usable, { letters: known, pairs: joins ? 'all' : [], stressed });
     return { ...cover, ms: performance.now() - started };
   },
-  alphabet: ({ known, choice }) => skyAlphabet(new Set(known), choice),
+  alphabet: ({ theme, known, choice }) => themeAlphabet(theme, new Set(known), choice),
   pangram: ({ known, choice }, listed) => pangramFor(new Set(known), listed.words, choice),
   minimal: ({ known, pair, most }, listed) =>
     minimalPairs(writable(listed.words, new Set(known)), pair, most),

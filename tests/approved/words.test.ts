@@ -1,15 +1,9 @@
 import { expect, it } from 'vitest';
 import { coverWith, greedyCover, type Instance, improved, instanceOf } from '@/core/practice/words/cover';
 import { kindWords } from '@/core/practice/words/kind';
-import {
-  LOOK_ALIKES,
-  minimalPairs,
-  pairsOf,
-  pangramFor,
-  richIn,
-  skyAlphabet,
-} from '@/core/practice/words/select';
+import { LOOK_ALIKES, minimalPairs, pairsOf, pangramFor, richIn } from '@/core/practice/words/select';
 import { PANGRAMS, SENTENCES, SKY_WORDS } from '@/core/practice/words/sky';
+import { THEMES, themeAlphabet } from '@/core/practice/words/themes';
 import { lackingLetters, pairsIn, readWords, writable } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import { outline } from '../support/outline';
@@ -65,7 +59,7 @@ it('sets of words are chosen as was approved', async () => {
     `${outline({
       sets,
       tight: { greedy: greedyCover(tight), improved: improved(tight, greedyCover(tight)) },
-      sky: [0, 1, 5].map((choice) => skyAlphabet(known('abcdefghilmnoprstuvwy'), choice)),
+      sky: [0, 1, 5].map((choice) => themeAlphabet('sky', known('abcdefghilmnoprstuvwy'), choice)),
       pangrams: [0, 1, 2].map((choice) => pangramFor(known('abcdefghijklmnopqrstuvwxyz ,'), WORDS, choice)),
       near: pangramFor(known('adgqunmhoe'), WORDS),
       alike: LOOK_ALIKES.map(
@@ -95,6 +89,9 @@ it('sets of words are chosen as was approved', async () => {
         `${'x'.repeat(41)} dew`,
         '\uFEFFdusk dawn',
       ].map(problemOf),
+      themes: Object.entries(THEMES).map(
+        ([id, { words }]) => `${id}: ${Object.values(words).flat().join(' ')}`,
+      ),
       sky26: Object.entries(SKY_WORDS).map(([letter, words]) => `${letter}: ${words.join(' ')}`),
       sentences: [...PANGRAMS, ...SENTENCES],
     })}\n`,

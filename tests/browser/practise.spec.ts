@@ -174,7 +174,7 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
   const rich = await found.getByRole('listitem').allTextContents();
   for (const word of rich) expect(word).toContain('oo');
   await found.getByRole('button', { name: `Put “${rich[0]}” on the page` }).click();
-  await page.getByRole('button', { name: 'Sky alphabet' }).click();
+  await page.getByRole('button', { name: 'Words A–Z of' }).click();
   await expect(found.getByRole('listitem')).toHaveCount(26);
 
   await page.getByLabel('Word list file').setInputFiles({

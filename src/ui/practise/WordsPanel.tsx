@@ -6,6 +6,7 @@ import { capital, counted } from '@/core/measure/words';
 import type { Ground } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import { LOOK_ALIKES } from '@/core/practice/words/select';
+import { THEME_IDS, THEMES, type ThemeId } from '@/core/practice/words/themes';
 import { handOf } from '@/core/setting/handOf';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
@@ -51,6 +52,7 @@ export function WordsPanel({
   const [busy, setBusy] = useState(false);
   const [joins, setJoins] = useState(true);
   const [choice, setChoice] = useState(0);
+  const [theme, setTheme] = useState<ThemeId>('sky');
   const [pair, setPair] = useState('n u');
   const [join, setJoin] = useState('ou');
   const notice = useNotice();
@@ -91,11 +93,11 @@ export function WordsPanel({
     });
   const alphabet = () =>
     find(async () => {
-      const { words, lacking } = await ask('alphabet', { known: letters, choice });
+      const { words, lacking } = await ask('alphabet', { theme, known: letters, choice });
       setChoice(choice + 1);
       const none = lacking.length > 0 ? ` None for ${lacking.join(' ')} yet.` : '';
       return {
-        title: 'An alphabet of the sky',
+        title: `An alphabet of ${THEMES[theme].name}`,
         remark: `With the letters you know; ask again for others.${none}`,
         texts: words,
         as: 'word',
@@ -151,10 +153,25 @@ export function WordsPanel({
             </button>
             <Toggle name="with every join" on={joins} onSwitch={setJoins} />
           </div>
-          <div className="flex flex-wrap gap-1">
+          <div className="flex flex-wrap items-center gap-1">
             <button type="button" className="btn btn-sm" onClick={() => void alphabet()}>
-              Sky alphabet
+              Words A–Z of
             </button>
+            <select
+              className="select select-sm w-40"
+              aria-label="Theme of the alphabet"
+              value={theme}
+              onChange={(event) => {
+                const chosen = THEME_IDS.find((id) => id === event.target.value);
+                if (chosen) setTheme(chosen);
+              }}
+            >
+              {THEME_IDS.map((id) => (
+                <option key={id} value={id}>
+                  {THEMES[id].name}
+                </option>
+              ))}
+            </select>
             <button type="button" className="btn btn-sm" onClick={() => void pangram()}>
               Pangram
             </button>

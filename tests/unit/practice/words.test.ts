@@ -4,15 +4,9 @@ import { describe, expect, it } from 'vitest';
 import { bundledWords } from '@/app/_lib/words';
 import { coverWith, greedyCover, improved, instanceOf } from '@/core/practice/words/cover';
 import { kindWords } from '@/core/practice/words/kind';
-import {
-  LOOK_ALIKES,
-  minimalPairs,
-  pairsOf,
-  pangramFor,
-  richIn,
-  skyAlphabet,
-} from '@/core/practice/words/select';
+import { LOOK_ALIKES, minimalPairs, pairsOf, pangramFor, richIn } from '@/core/practice/words/select';
 import { PANGRAMS, SENTENCES, SKY_WORDS } from '@/core/practice/words/sky';
+import { THEME_IDS, THEMES, themeAlphabet } from '@/core/practice/words/themes';
 import {
   lackingLetters,
   pairsIn,
@@ -40,7 +34,7 @@ describe('words from what is known', () => {
           ...writable(WORDS, known),
           ...coverWith(writable(WORDS, known), { letters, pairs: 'all', stressed: letters.slice(0, 2) })
             .words,
-          ...skyAlphabet(known, choice).words,
+          ...themeAlphabet('sky', known, choice).words,
           ...minimalPairs(writable(WORDS, known), pair, 5).flat(),
           ...richIn(writable(WORDS, known), pair[0], 5),
           ...pangramFor(known, WORDS, choice)
@@ -185,17 +179,41 @@ describe('the list', () => {
   });
 });
 
+it('a class meets no weapons, drugs, bodies or cries, and keeps the words that only begin like them', () => {
+  const words = new Set(bundledWords());
+  const out =
+    'gun rifle bullet beer heroin drug blood urine kill murder dead oh ah hey yeah whisky sweat fart'.split(
+      ' ',
+    );
+  expect(out.filter((word) => words.has(word))).toEqual([]);
+  const kept = 'farther sweater whisker bulletin star started moon kiln guard gunwale'.split(' ');
+  expect(kindWords(kept, {})).toEqual(kept);
+});
+
 describe('chosen words', () => {
+  it.each(THEME_IDS)(
+    '%s has a word for every letter, in plain small letters, and another at the next choice',
+    (theme) => {
+      const known = new Set(ALPHABET);
+      const { words, lacking } = themeAlphabet(theme, known);
+      expect(lacking).toEqual([]);
+      expect(words.map((word) => word[0])).toEqual(ALPHABET);
+      for (const list of Object.values(THEMES[theme].words).flat())
+        expect(list).toMatch(/^[\p{Ll}\p{Lo}]{2,}$/u);
+      expect(themeAlphabet(theme, known, 1).words).not.toEqual(words);
+    },
+  );
+
   it('every sky word begins with its letter; alphabets go from a to z and change with the choice', () => {
     for (const [letter, words] of Object.entries(SKY_WORDS)) {
       for (const word of words) expect(word.startsWith(letter), word).toBe(true);
     }
     const known = new Set(ALPHABET);
-    const { words, lacking } = skyAlphabet(known);
+    const { words, lacking } = themeAlphabet('sky', known);
     expect(words.map((word) => word[0])).toEqual(ALPHABET);
     expect(lacking).toEqual([]);
-    expect(skyAlphabet(known, 1).words).not.toEqual(words);
-    expect(skyAlphabet(new Set([...'nighte'])).words).toContain('night');
+    expect(themeAlphabet('sky', known, 1).words).not.toEqual(words);
+    expect(themeAlphabet('sky', new Set([...'nighte'])).words).toContain('night');
   });
 
   it('pangrams hold every letter; without them all, the words found hold all that are known', () => {

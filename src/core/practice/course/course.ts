@@ -11,8 +11,8 @@ import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
 import type { BandParts } from '../parts/part';
 import { filledUp, learningPlans, numbered, practises, wordBand, wordsFor } from '../tenMinutes';
 import { samplesFor } from '../words/samples';
-import { skyAlphabet } from '../words/select';
 import { SKY_WORDS } from '../words/sky';
+import { themeAlphabet } from '../words/themes';
 import { type WordList, writable } from '../words/wordList';
 import { checksFor, type Theme } from './checks';
 
@@ -290,7 +290,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
   }
   if (letters.length === 0) {
     const typed = new Set(asTyped(hand, [...known]));
-    const texts = rotated(skyAlphabet(typed, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
+    const texts = rotated(themeAlphabet('sky', typed, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
     return filledUp([warmUp, ...texts.map((word) => wordBand(make, word))], rest);
   }
   const [first] = letters as [PageAsked['letters'][number]];

@@ -13,9 +13,23 @@ const ENDINGS = /(?:s|es|ed|d|ing|er|ers|y|ly|ness|ism|ist|ists)$/;
 /** A word this long that stands at the head of another carries its sense along. */
 const TELLING = 5;
 
-/** Not in the listing, and nothing to copy out twenty times on a practice page. */
-const ALSO =
-  /^(?:suicid|nazi|hitler|slave|slaver|genocid|massacr|tortur|rapist|corpse|stab|strangl|behead|lynch)/;
+/** Not in the listing, and nothing for a class to copy out twenty times: cruelty, weapons, drugs, what bodies do. */
+const ALSO = new RegExp(
+  `^(?:${[
+    'suicid|nazi|hitler|slave|slaver|genocid|massacr|tortur|rapist|corpse|stab|strangl|behead|lynch',
+    'weapon|gun(?:s|ned|ner|man|men|fire|point|shot|powder)?$|rifle|pistol|revolver|bullets?$|grenade|missile|bayonet|dagger|sniper|ammunition|torpedo|warhead|handgun|shotgun|machete',
+    'drug|heroin|cocaine|opium|marijuana|cannabis|nicotine|tobacco|cigar|alcohol|vodka|whisk(?:y|ey|ies|eys)$|beers?$|drunk|liquor|booze|hangover|addict|overdos|morphine|narcotic|syringe',
+    'blood|urin|vomit|puke|bowel|anus|breast|buttock|wombs?$|menstru|sperm|semen|saliva|mucus|pus$|feces|faec|excre|genital|pubic|nipple|testic|ovar|uter|intestin|diarrh|spit(?:s|ting)?$|sweat(?:s|ed|ing|y)?$|belch|burp|fart(?:s|ed|ing)?$|snot',
+    'murder|kill|execut(?:ion|ioner)|hang(?:man|ed)|assault|rape[sd]?$|abus|molest|hostage|kidnap|terror|holocaust|starv|cancer|tumou?r|dead|death|die(?:s|d)?$|dying|grave$|funeral|coffin|hell$|damn|devil|satan',
+  ].join('|')})`,
+);
+
+/** Sounds people make: no word to learn letters by. */
+const INTERJECTIONS = new Set(
+  'ah aha ahem aw bah boo duh eek eh er ew gee gosh ha hah hee heh hello hey hi hm hmm ho huh hush mm mmm nah nope oh oho ok okay oops ooh ouch ow oy pah pew phew pooh pshaw psst shh sh tut ugh uh um wow yay yeah yep yes yikes yo yum yuck'.split(
+    ' ',
+  ),
+);
 
 /**
  * Words fit for a page that children and classes copy: what is rated unkind is left out, and what is made from such a
@@ -43,6 +57,7 @@ export function kindWords(words: readonly string[], ratings: Ratings): string[] 
   return words.filter(
     (word) =>
       !unkind.has(word) &&
+      !INTERJECTIONS.has(word) &&
       !hasHead(word) &&
       !ALSO.test(word) &&
       !stemsOf(word).some((stem) => sure.has(stem)),

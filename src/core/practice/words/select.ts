@@ -1,18 +1,6 @@
 import { coverWith } from './cover';
-import { PANGRAMS, SKY_WORDS } from './sky';
+import { PANGRAMS } from './sky';
 import { pairsIn, type WordList, writable } from './wordList';
-
-/** A word for each known letter, from the sky: the n-th choice of each, so that a second page differs. */
-export function skyAlphabet(known: ReadonlySet<string>, choice = 0): { words: string[]; lacking: string[] } {
-  const words: string[] = [];
-  const lacking: string[] = [];
-  for (const [letter, list] of Object.entries(SKY_WORDS)) {
-    const possible = writable(list, known);
-    if (possible.length > 0) words.push(possible[choice % possible.length] as string);
-    else if (known.has(letter)) lacking.push(letter);
-  }
-  return { words, lacking };
-}
 
 /**
  * A sentence with every known letter: one of the bundled ones when all of its letters are known, else the fewest words
