@@ -13,7 +13,17 @@ async function showTrouble(page) {
   await page.getByRole('button', { name: 'Close' }).click();
 }
 
+/** Answers the three questions, so that the first page stands there. */
+async function answered(page) {
+  for (const name of ['cards and invitations', 'a felt marker with a broad edge', 'my right hand'])
+    await page.getByRole('button', { name, exact: true }).click();
+  await page.getByAltText('The first page').waitFor();
+  await page.waitForTimeout(1500);
+}
+
 const VIEWS = [
+  { name: 'begin', path: '/begin', prepare: answered },
+  { name: 'pens', path: '/pens' },
   { name: 'hand', path: '/hand' },
   { name: 'kit', path: '/kit?hand=copperplate', theme: 'lampblack', prepare: showTrouble },
   { name: 'rule', path: '/rule?sheet=demo-italic' },

@@ -20,7 +20,10 @@ const ARABIC = [...rowsOf(ARABIC_WORDS), ...ARABIC_SENTENCES];
 /** Pixels to an inch: a letter unit is a millimetre. */
 const DPI = 150;
 
-for (const { id } of HANDS.filter((hand) => hasLetters(hand.id))) {
+/** Lines of one thickness need no picture in the repository; `npm run specimen` draws them as any other. */
+const NOT_KEPT = ['light-line', 'monoline'];
+
+for (const { id } of HANDS.filter((hand) => hasLetters(hand.id) && !NOT_KEPT.includes(hand.id))) {
   await loadScript(id);
   const fresh = freshRecipe(id);
   const recipe = { ...fresh, writing: { ...fresh.writing, joined: true } };

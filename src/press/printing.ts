@@ -1,4 +1,5 @@
-import { comparePens, handFor } from '@/core/compare/pens';
+import { handFor } from '@/core/compare/penSheet';
+import { comparePens } from '@/core/compare/pens';
 import type { Drawing } from '@/core/drawing/drawing';
 import { mirrored } from '@/core/drawing/move';
 import { loadScript } from '@/core/hands/scripts';

@@ -7,6 +7,8 @@ import { pathData } from '@/render/pathData';
 /** A line to be written in a hand, for the gallery: the letters of a hand are fetched here, not on the page. */
 export interface Wanted {
   readonly number: number;
+  /** What tells it from the others. */
+  readonly key: string;
   readonly recipe: Recipe;
   readonly text: string;
 }
@@ -20,6 +22,7 @@ export interface WrittenPath {
 
 export interface WrittenSample {
   readonly number: number;
+  readonly key: string;
   readonly hand: string;
   readonly paths: readonly WrittenPath[];
   readonly width: number;
@@ -38,13 +41,14 @@ const pathOf = (node: DrawingNode): WrittenPath[] => {
 };
 
 self.onmessage = async ({ data }: MessageEvent<Wanted>) => {
-  const { number, recipe, text } = data;
+  const { number, key, recipe, text } = data;
   await loadScript(recipe.hand);
   const line = sampleLine(recipe, text, 'currentColor');
   if (!line) return;
   const { nodes, ...rest } = line;
   self.postMessage({
     number,
+    key,
     hand: recipe.hand,
     paths: nodes.flatMap(pathOf),
     ...rest,

@@ -125,6 +125,25 @@ test('one client cannot fill the press: what is too much is refused in plain wor
   for (const answer of refused) expect(await answer.text()).toMatch(/wait for one of them/);
 });
 
+test('of fifty changes at once none is starved', async ({ request }) => {
+  const item = { kind: 'broad-nib', label: 'one of fifty', width: 2 };
+  const times = await Promise.all(
+    Array.from({ length: 50 }, async (_, i) => {
+      const began = performance.now();
+      const answer = await request.put('/api/items', { data: [{ ...item, id: `fifty-${i}` }] });
+      expect(answer.ok()).toBe(true);
+      return performance.now() - began;
+    }),
+  );
+  const [half, longest] = [0.5, 1].map(
+    (share) => times.sort((a, b) => a - b)[Math.ceil(share * 50) - 1] ?? 0,
+  );
+  // Before, eight of fifty waited a hundred times as long as the others.
+  expect(longest).toBeLessThan(10 * (half ?? 0) + 2000);
+  const ids = Array.from({ length: 50 }, (_, i) => `fifty-${i}`);
+  expect((await request.delete('/api/items', { data: ids })).ok()).toBe(true);
+});
+
 test('a request that never ends is ended after half a minute', async ({ baseURL }) => {
   const { hostname, port } = new URL(baseURL);
   const socket = connect(Number(port), hostname);

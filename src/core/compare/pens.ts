@@ -1,27 +1,24 @@
-import { type About, deskPaper } from '../about/about';
-import { withChosenNib } from '../document/chosenNib';
+import { deskPaper } from '../about/about';
 import { freshFor } from '../document/freshFor';
 import type { Recipe } from '../document/recipe';
 import { group, text } from '../drawing/build';
 import type { Drawing, DrawingNode } from '../drawing/drawing';
 import { movedBy } from '../drawing/move';
 import { fitText } from '../drawing/textWidth';
-import type { ToolFamily } from '../hand/hand';
-import { HANDS, type HandId, handById } from '../hands/registry';
 import { asNib, type Item } from '../kit/item';
-import type { Nib, NibKind } from '../kit/nib';
-import { clamp, type Mm, plain } from '../measure/units';
+import type { Nib } from '../kit/nib';
+import { type Mm, plain } from '../measure/units';
 import { pageBoxes } from '../page/boxes';
 import { checkBars } from '../page/checkBars';
 import { lineLanguage } from '../page/lineLanguage';
 import { barThickness, stemThickness } from '../pen/thickness';
 import { bandOf } from '../practice/bands/bandOf';
 import { compose, drawPage } from '../practice/compose';
-import { LIMITS } from '../problem/limits';
 import { Problem } from '../problem/problem';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
 import { bodyHeight } from '../sheet/solve';
+import { FINEST, type PenWish, sheetForPen } from './penSheet';
 
 /** Pens compared at once, at least and at most: more rows than these are looked at by nobody. */
 export const PENS = { fewest: 1, most: 24 } as const;
@@ -44,52 +41,8 @@ export interface PenComparison {
   readonly readings: readonly PenReading[];
 }
 
-export interface PenOptions {
-  /** The hand of broad nibs; pens that cannot write it write the first hand of their own kind. */
-  readonly hand: HandId;
-  readonly about: About;
+export interface PenOptions extends PenWish {
   readonly own?: readonly OwnLetter[];
-}
-
-const FAMILIES: Readonly<Record<NibKind, ToolFamily>> = {
-  broad: 'broad',
-  'two-point': 'broad',
-  pointed: 'pointed',
-  brush: 'brush',
-};
-
-/** The hand a pen writes in: the one asked for where it can, else the first of its family. */
-export function handFor({ kind }: Pick<Nib, 'kind'>, wanted: HandId): HandId {
-  const family = FAMILIES[kind];
-  if (handById(wanted).tool === family) return wanted;
-  return HANDS.find(({ tool }) => tool === family)?.id ?? wanted;
-}
-
-/**
- * Worn edges are rounder, and so thicker: felt splays much, steel little. Our own estimates, as many times the new edge.
- */
-const WORN: Readonly<Record<NonNullable<Item['wear']>, number>> = { none: 1, some: 1.6, 'worn out': 2.5 };
-
-/** How fine a hairline pointed steel and brush leave, in mm: the tip itself (common values). */
-const FINEST: Readonly<Partial<Record<NibKind, Mm>>> = { pointed: 0.1, brush: 0.3 };
-/** How far the tines of a nib open in use, as a share of the shade it can make. */
-const OPENS: Readonly<Record<NonNullable<Item['flex']>, number>> = {
-  stiff: 0.6,
-  'semi-flexible': 0.8,
-  flexible: 1,
-  'very flexible': 1,
-};
-
-/** The sheet one pen is ruled for, with what wear and flex make of it. */
-function ruledFor(item: Item, nib: Nib, { hand, about }: PenOptions): Recipe {
-  const base = freshFor(about, handFor(nib, hand));
-  const edge = Math.min(LIMITS.edge.high, nib.edge * WORN[item.wear ?? 'none']);
-  const width = Math.max(LIMITS.width.low, nib.width * (item.flex ? OPENS[item.flex] : 1));
-  const recipe = withChosenNib(base, { id: nib.id, width, edge }, null);
-  const finest = FINEST[nib.kind];
-  if (finest === undefined) return recipe;
-  const contrast = clamp(width / finest, LIMITS.contrast.low, LIMITS.contrast.high);
-  return { ...recipe, writing: { ...recipe.writing, contrast } };
 }
 
 const mm = (value: Mm) => plain(value, 1);
@@ -179,7 +132,7 @@ export function comparePens(word: string, pens: readonly Item[], options: PenOpt
   const pages: DrawingNode[][] = [[]];
   let y = TOP;
   for (const { item, nib } of nibs.slice(0, PENS.most)) {
-    const recipe = ruledFor(item, nib, options);
+    const recipe = sheetForPen(item, nib, options);
     const { name } = handOf(recipe);
     const own = recipe.hand === options.hand ? (options.own ?? []) : [];
     const reading = readingOf(recipe, nib);

@@ -31,7 +31,7 @@ const STATIONS = [
   { href: '/workshop', name: 'Workshop', icon: Wrench },
 ] as const;
 
-/** Stations that stand at the foot of a phone; the others are behind “More”. */
+/** Stations that stand at the foot of a phone; the others are behind “Others”. */
 const AT_THE_FOOT = 6;
 
 const ONE_YEAR = 365 * 24 * 60 * 60;
@@ -82,7 +82,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
           }`}
         >
           <Ellipsis size={18} aria-hidden />
-          More
+          Others
         </summary>
         {/* biome-ignore lint/a11y/noStaticElementInteractions: a link in it was followed: it closes */}
         {/* biome-ignore lint/a11y/useKeyWithClickEvents: Enter on a link is a click */}

@@ -41,7 +41,10 @@ export function HandGallery({ title, drawer }: { title: ReactNode; drawer: reado
       }),
     [drawer, schools],
   );
-  const samples = useSamples(recipes, text.trim() || OPENING_TEXT);
+  const samples = useSamples(
+    recipes.map((recipe) => ({ key: recipe.hand, recipe })),
+    text.trim() || OPENING_TEXT,
+  );
   const shown = filtered(HANDS, filters, drawer);
   const owned = new Set<ToolFamily>(HANDS.filter((hand) => isOwned(hand, drawer)).map(({ tool }) => tool));
   const narrow = (part: Partial<typeof filters>) => setFilters((now) => ({ ...now, ...part }));

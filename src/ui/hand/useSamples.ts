@@ -10,15 +10,31 @@ import type { Wanted, WrittenSample } from '@/workers/gallery.worker';
 /** Drawing waits until typing pauses for so long, in ms. */
 const PAUSE = 120;
 
+/** A sheet whose text is written, under a name of its own. */
+export interface Sampled {
+  readonly key: string;
+  readonly recipe: Recipe;
+}
+
 /**
  * The same text in every drawn hand, written off the page's own thread as each is ready; answers to an older text are
  * thrown away.
  */
-export function useSamples(recipes: readonly Recipe[], text: string): ReadonlyMap<string, WrittenSample> {
+export function useSamples(wanted: readonly Sampled[], text: string): ReadonlyMap<string, WrittenSample> {
   const [samples, setSamples] = useState<ReadonlyMap<string, WrittenSample>>(new Map());
   const worker = useRef<Worker | null>(null);
   const latest = useRef(0);
-  const asked = JSON.stringify(recipes.map(({ hand, school, width }) => [hand, school, width]));
+  const asked = JSON.stringify(
+    wanted.map(({ key, recipe: { hand, school, width, edge, zones, writing } }) => [
+      key,
+      hand,
+      school,
+      width,
+      edge,
+      zones.body,
+      writing.contrast,
+    ]),
+  );
 
   useEffect(() => {
     const drawing = new Worker(new URL('../../workers/gallery.worker.ts', import.meta.url), {
@@ -26,18 +42,19 @@ export function useSamples(recipes: readonly Recipe[], text: string): ReadonlyMa
     });
     worker.current = drawing;
     drawing.onmessage = ({ data }: MessageEvent<WrittenSample>) => {
-      if (data.number === latest.current) setSamples((now) => new Map(now).set(data.hand, data));
+      if (data.number === latest.current) setSamples((now) => new Map(now).set(data.key, data));
     };
     return () => drawing.terminate();
   }, []);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` stands for the recipes
+  // biome-ignore lint/correctness/useExhaustiveDependencies: `asked` stands for what is wanted
   useEffect(() => {
     const timer = setTimeout(() => {
       latest.current += 1;
-      for (const recipe of recipes.filter(({ hand }) => hasLetters(hand)))
+      for (const { key, recipe } of wanted.filter(({ recipe: { hand } }) => hasLetters(hand)))
         worker.current?.postMessage({
           number: latest.current,
+          key,
           recipe,
           text: textFor(handOf(recipe), text),
         } satisfies Wanted);

@@ -3,6 +3,8 @@ import { type Need, SCHOOLS } from '@/core/kit/need';
 import { stillToDo } from '@/core/kit/prepare';
 import type { Judgement } from '@/core/kit/rules';
 import { counted } from '@/core/measure/words';
+import type { WrittenSample } from '@/workers/gallery.worker';
+import { Sample } from '../hand/Sample';
 import { VERDICTS } from './kitWords';
 import { LookUp } from './LookUp';
 
@@ -24,6 +26,8 @@ export function KitCard({
   place,
   follows,
   chosen,
+  sample,
+  pxPerMm,
   compared,
   onChoose,
   onCompare,
@@ -35,6 +39,10 @@ export function KitCard({
   /** What choosing it would rule; undefined where it has no width to rule for. */
   follows: string | undefined;
   chosen: boolean;
+  /** What it writes, once that is drawn. */
+  sample: WrittenSample | undefined;
+  /** Pixels of a millimetre on this screen: what is shown is life size. */
+  pxPerMm: number;
   compared: boolean;
   onChoose: () => void;
   onCompare: (on: boolean) => void;
@@ -61,6 +69,11 @@ export function KitCard({
           .filter(Boolean)
           .join(', ')}
       </p>
+      {sample && (
+        <div className="mt-2 overflow-hidden">
+          <Sample sample={sample} scale={pxPerMm} label={`What ${kit.tool.label} writes, life size`} />
+        </div>
+      )}
       <ul className="mt-2 list-disc pl-5 text-sm">
         {reasons.slice(0, REASONS).map((one) => (
           <li key={one.rule}>

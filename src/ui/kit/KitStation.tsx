@@ -34,6 +34,9 @@ const PreparePanel = later(() => import('./PreparePanel').then((panel) => panel.
 const InkPanel = later(() => import('./InkPanel').then((panel) => panel.InkPanel));
 const TroublePanel = later(() => import('./TroublePanel').then((panel) => panel.TroublePanel));
 
+/** What every kit writes, where the sheet has no word of its own. */
+const KIT_WORD = 'moon';
+
 const TABS = ['Match', 'Prepare', 'Ink', 'What is going wrong?'] as const;
 type Tab = (typeof TABS)[number];
 
@@ -185,6 +188,7 @@ export function KitStation({
               followsOf={followsOf}
               onChoose={(kit) => void choose(kit)}
               onOutlines={outlines}
+              word={recipe.exemplar.trim().split(/\s+/)[0] || KIT_WORD}
             />
           )}
           {tab === 'Prepare' && (

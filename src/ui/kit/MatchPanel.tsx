@@ -1,15 +1,19 @@
 'use client';
 
 import { useState } from 'react';
+import { sheetForPen } from '@/core/compare/penSheet';
 import { handById } from '@/core/hands/registry';
 import { firstList } from '@/core/kit/firstList';
-import type { Item } from '@/core/kit/item';
+import { asNib, type Item } from '@/core/kit/item';
 import { isTool } from '@/core/kit/itemKinds';
 import type { Kit, RankedKit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
 import { describePurchase, type Purchase } from '@/core/kit/purchase';
 import { capital } from '@/core/measure/words';
 import type { MatchAnswer } from '@/workers/match.worker';
+import { useAbout } from '../frame/AboutMe';
+import { useSamples } from '../hand/useSamples';
+import { usePxPerMm } from '../paper/calibration';
 import { KitCard } from './KitCard';
 import { nameOf, VERDICTS } from './kitWords';
 import { SideBySide } from './SideBySide';
@@ -29,6 +33,7 @@ export function MatchPanel({
   followsOf,
   onChoose,
   onOutlines,
+  word,
 }: {
   need: Need;
   bench: readonly Item[];
@@ -38,8 +43,17 @@ export function MatchPanel({
   followsOf: (kit: Kit) => string | undefined;
   onChoose: (kit: Kit) => void;
   onOutlines: () => void;
+  /** What every kit writes, to be looked at. */
+  word: string;
 }) {
   const [compared, setCompared] = useState<readonly string[]>([]);
+  const { about } = useAbout();
+  const pxPerMm = usePxPerMm();
+  const kits = (answer?.match.ranked ?? []).flatMap(({ kit: { tool } }) => {
+    const nib = asNib(tool);
+    return nib ? [{ key: tool.id, recipe: sheetForPen(tool, nib, { hand: need.hand, about }) }] : [];
+  });
+  const samples = useSamples(kits, word);
   if (!answer) return <p role="status">Looking through the drawer…</p>;
   const { ranked, refused } = answer.match;
   const side = ranked.filter(({ kit }) => compared.includes(kit.tool.id));
@@ -63,6 +77,8 @@ export function MatchPanel({
             place={i + 1}
             follows={followsOf(one.kit)}
             chosen={chosen?.tool.id === one.kit.tool.id}
+            sample={samples.get(one.kit.tool.id)}
+            pxPerMm={pxPerMm}
             compared={compared.includes(one.kit.tool.id)}
             onChoose={() => onChoose(one.kit)}
             onOutlines={onOutlines}

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { NOBODY } from '@/core/about/about';
-import { comparePens, handFor, PENS } from '@/core/compare/pens';
+import { handFor } from '@/core/compare/penSheet';
+import { comparePens, PENS } from '@/core/compare/pens';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { asNib, type Item } from '@/core/kit/item';
