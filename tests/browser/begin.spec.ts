@@ -194,7 +194,7 @@ for (const theme of ['vellum', 'lampblack'] as const) {
     for (const path of ['/begin', '/pens', '/workshop', '/practise', '/kit#prepare']) {
       await open(page, path);
       if (path === '/practise') await page.getByRole('tab', { name: 'Class' }).click();
-      await page.waitForLoadState('networkidle');
+      await expect(page.locator('.loading')).toHaveCount(0);
       expect(
         (await new AxeBuilder({ page }).analyze()).violations.map(({ id, nodes }) => [id, nodes[0]?.html]),
         path,

@@ -74,7 +74,7 @@ test('a printer profile corrects PDFs and nonsense is refused', async ({ page, r
   await page.getByRole('button', { name: 'Keep and use' }).click();
   await expect(page.getByRole('radio', { name: /Dome office printer/ })).toBeChecked();
   await page.goto('/rule');
-  await expect(page.getByText('PDF is corrected for Dome office printer.')).toBeVisible();
+  await expect(page.getByText('Corrected for Dome office printer: print at 100 %.')).toBeVisible();
   await page.goto('/workshop');
   await page.getByRole('button', { name: 'Remove Dome office printer' }).click();
   await expect(page.getByRole('radio', { name: /Dome office printer/ })).toHaveCount(0);

@@ -155,7 +155,7 @@ test('everything by keyboard', async ({ page }) => {
   await page.keyboard.press('+');
   await expect(page.getByTestId('zoom')).toHaveText('140 %');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('save the sheet as PDF');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('print the sheet');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
   const waiting = page.waitForEvent('download');

@@ -16,6 +16,8 @@ export const freshRecipe = (handId: HandId, schoolId?: string): Recipe => ({
   ...handSetting(handId, schoolId),
   show: shownLines(handById(handId)),
   shareZones: false,
+  standing: 'top',
+  capitalLine: 'ticks',
   slopeLines: { spacing: 10, extent: 'zones' },
   tint: 'faint',
   aids: { ladder: 'line', gauge: true, letters: true, bars: true, header: true },

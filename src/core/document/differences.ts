@@ -13,6 +13,8 @@ const NAMES: Readonly<Partial<Record<keyof Recipe, string>>> = {
   zones: 'the heights',
   capitalsOnly: 'capitals only',
   writing: 'how letters are written',
+  standing: 'where the lines stand',
+  capitalLine: 'the capital line',
   shareZones: 'shared zones',
   show: 'the lines shown',
   slopeLines: 'the slope lines',

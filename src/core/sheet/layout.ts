@@ -66,9 +66,16 @@ export function layoutSheet(recipe: Sheet): SheetLayout {
     ...boxes,
     strips,
     foot,
-    pitch: lineSystem(recipe).pitch * (strips[0]?.module ?? 0),
+    pitch: pitchOf(recipe, strips[0]),
     reserve: end - foot,
   };
+}
+
+/** Baseline to baseline, as they are ruled; of one line alone as its line system has it. */
+function pitchOf(recipe: Sheet, strip: Strip | undefined): Mm {
+  const [first, second] = strip?.lines ?? [];
+  if (first && second) return second.baseline - first.baseline;
+  return lineSystem(recipe).pitch * (strip?.module ?? 0);
 }
 
 function singleStrip(recipe: Sheet, block: Box): Strip {
@@ -78,7 +85,22 @@ function singleStrip(recipe: Sheet, block: Box): Strip {
   if (room === 0) throw noLineFits(recipe);
   const count = recipe.given.lines ?? room;
   if (count > room) throw tooManyLines(recipe, count, room);
-  return { width: recipe.width, module, top: block.y, lines: placeLines(recipe, module, block.y, count) };
+  const free = block.height - heightOfLines(system, module, count);
+  const { top, between } = standingOf(recipe, block.y, free, count);
+  return { width: recipe.width, module, top, lines: placeLines(recipe, module, top, count, between) };
+}
+
+/** Where the first line begins, and what more lies between lines, when `free` height is left over. */
+function standingOf({ standing }: Sheet, top: Mm, free: Mm, count: number) {
+  switch (standing) {
+    case 'top':
+      return { top, between: 0 };
+    case 'centre':
+      return { top: top + free / 2, between: 0 };
+    case 'even':
+      // One line alone has nothing to be spread from.
+      return count > 1 ? { top, between: free / (count - 1) } : { top: top + free / 2, between: 0 };
+  }
 }
 
 function comparedStrips(recipe: Sheet, block: Box): Strip[] {
@@ -112,12 +134,12 @@ function comparedStrips(recipe: Sheet, block: Box): Strip[] {
 }
 
 /** @throws Problem for a body too low to rule; this also bounds how many lines a page can hold. */
-function placeLines(recipe: Sheet, module: Mm, top: Mm, count: number): RuledLine[] {
+function placeLines(recipe: Sheet, module: Mm, top: Mm, count: number, between: Mm = 0): RuledLine[] {
   const bodyMm = recipe.zones.body * module;
   if (bodyMm < LIMITS.bodyMm.low - 1e-9) throw new Problem('bodyMm', outOfRange(LIMITS.bodyMm, bodyMm));
   const { above, pitch } = lineSystem(recipe);
   return Array.from({ length: count }, (_, index) =>
-    ruledLine(recipe, module, top + (above + index * pitch) * module),
+    ruledLine(recipe, module, top + (above + index * pitch) * module + index * between),
   );
 }
 

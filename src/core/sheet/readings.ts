@@ -36,7 +36,10 @@ export function readings(recipe: Sheet): Readings {
   const edge = handOf(recipe).penAngle !== null && recipe.nibs.length === 0;
   return {
     body: bodyHeight(recipe),
-    pitches: layout.strips.map(({ module }) => lineSystem(recipe).pitch * module),
+    pitches:
+      layout.strips.length === 1
+        ? [layout.pitch]
+        : layout.strips.map(({ module }) => lineSystem(recipe).pitch * module),
     lines: linesEach(recipe),
     totalLines: perColumn * layout.columns.length,
     reserve: layout.reserve,

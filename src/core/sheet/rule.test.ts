@@ -12,6 +12,7 @@ import { leftOut } from './draw/exemplar';
 import { slopedLines } from './draw/slopes';
 import { layoutSheet } from './layout';
 import { ruleSheet } from './rule';
+import { pin } from './solve';
 
 const groupOf = (nodes: readonly DrawingNode[], role: string) =>
   nodes.find((node): node is GroupNode => node.kind === 'group' && node.role === role);
@@ -257,5 +258,46 @@ describe('a page on which not one line fits', () => {
       expect(layoutSheet({ ...tiny, width }).strips[0]?.lines.length).toBe(1);
       expect(() => layoutSheet({ ...tiny, width: width + 0.01 })).toThrow(Problem);
     }
+  });
+});
+
+describe('where the lines stand', () => {
+  const standing = (how: Recipe['standing'], lines: number) => {
+    const recipe = pin(freshRecipe('italic'), 'lines', lines);
+    return layoutSheet({ ...recipe, standing: how });
+  };
+
+  it.each([2, 3, 7])('%i lines spread evenly go from the top to the foot, equally far apart', (lines) => {
+    const layout = standing('even', lines);
+    const [strip] = layout.strips;
+    const ruled = strip?.lines ?? [];
+    expect(ruled[0]?.top).toBeCloseTo(layout.block.y, 9);
+    expect(ruled.at(-1)?.bottom).toBeCloseTo(layout.block.y + layout.block.height, 9);
+    const steps = ruled.slice(1).map(({ baseline }, i) => baseline - (ruled[i]?.baseline ?? 0));
+    for (const step of steps) expect(step).toBeCloseTo(layout.pitch, 9);
+    expect(layout.reserve).toBeCloseTo(0, 9);
+  });
+
+  it.each([1, 4])('%i lines in the middle have as much above them as below', (lines) => {
+    const { strips, block, reserve } = standing('centre', lines);
+    const above = (strips[0]?.lines[0]?.top ?? 0) - block.y;
+    expect(above).toBeCloseTo(reserve, 9);
+    expect(above).toBeGreaterThan(0);
+  });
+
+  it('a line alone is spread to the middle; from the top nothing has moved', () => {
+    expect(standing('even', 1).strips).toEqual(standing('centre', 1).strips);
+    expect(standing('top', 4).strips[0]?.lines[0]?.top).toBe(standing('top', 4).block.y);
+  });
+
+  it('the capital line runs all along where that is asked for', () => {
+    const across = (capitalLine: Recipe['capitalLine']) => {
+      const recipe = { ...freshRecipe('italic'), capitalLine };
+      const found = ruleSheet({ ...recipe, show: { ...recipe.show, capital: true } }, [])
+        .nodes.flatMap((node) => (node.kind === 'group' ? [node, ...node.children] : [node]))
+        .find((node) => node.kind === 'group' && node.role === 'capital');
+      return JSON.stringify(found).length;
+    };
+    expect(across('full')).toBeLessThan(across('ticks'));
   });
 });

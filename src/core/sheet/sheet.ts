@@ -8,12 +8,20 @@ import { touchesSchema } from '../setting/touches';
 /** Nibs a comparison sheet can show beside each other. */
 const COMPARED = { least: 2, most: 4 };
 
+/** Where ruled lines stand on the free height of the page: from its top, spread over all of it, or in its middle. */
+export const STANDINGS = ['top', 'even', 'centre'] as const;
+/** How the capital line is drawn: a tick at either end, or all along. */
+export const CAPITAL_LINES = ['ticks', 'full'] as const;
+
 /** A ruled sheet as plain data: a setting on a page, and which lines are drawn how. */
 export const sheetShape = {
   title: shortText('Title', 80),
   ...settingShape,
   ...pageShape,
   shareZones: flag('Sharing of zones'),
+  /** Absent in earlier recipes, as the capital line is. */
+  standing: choice('Standing of the lines', STANDINGS).default('top'),
+  capitalLine: choice('Capital line', CAPITAL_LINES).default('ticks'),
   show: z.strictObject({
     baseline: flag('Baseline'),
     waistline: flag('Waistline'),

@@ -2,10 +2,12 @@
 
 import { useState } from 'react';
 import { type Item, nibKindOf } from '@/core/kit/item';
+import { takesHolder } from '@/core/kit/rules';
 import { enteredNumber, type Fact, factsOf } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
 import { keepPhoto } from './photo';
+import { ShankDrawing } from './ShankDrawing';
 
 /** All that is known of a thing, and a drawing of its edge; facts are kept as soon as they are entered. */
 export function ItemDetail({
@@ -46,7 +48,24 @@ export function ItemDetail({
           }}
         />
       )}
+      {takesHolder(item.kind) && <ShankDrawing />}
       <div className="grid grid-cols-1 gap-2">
+        <label className="block text-sm">
+          Name
+          <input
+            dir="auto"
+            className="input input-sm w-full"
+            maxLength={80}
+            defaultValue={item.label}
+            key={`label ${item.id} ${item.label}`}
+            onBlur={(event) => {
+              const label = event.target.value.trim();
+              if (label && label !== item.label) change({ label });
+              else event.target.value = item.label;
+            }}
+            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+          />
+        </label>
         {factsOf(item.kind).map((fact) => (
           <FactField key={fact.key} fact={fact} item={item} onChange={change} />
         ))}

@@ -36,13 +36,13 @@ const choice = (key: keyof Item, name: string, choices: readonly string[]): Fact
 const flag = (key: keyof Item, name: string): Fact => ({ key, name, kind: 'flag' });
 const text = (key: keyof Item, name: string): Fact => ({ key, name, kind: 'text' });
 
-const TOOL: readonly Fact[] = [
-  number('width', 'Width', 'mm'),
-  choice('cut', 'Cut', CUTS),
-  number('cutDegrees', 'Degrees of the cut', '°'),
-  choice('wear', 'Wear', WEARS),
-  number('hours', 'Hours written', 'h'),
-];
+const WIDTH = number('width', 'Width', 'mm');
+/** An edge is cut, and worn by use; a point or a pencil has neither to speak of. */
+const EDGE: readonly Fact[] = [choice('cut', 'Cut', CUTS), number('cutDegrees', 'Degrees of the cut', '°')];
+const WEAR = choice('wear', 'Wear', WEARS);
+const HOURS = number('hours', 'Hours written', 'h');
+/** Kinds that write with an edge somebody has cut. */
+const EDGED: readonly ItemKind[] = ['broad-nib', 'felt-marker', 'cartridge-pen', 'plate-pen', 'quill'];
 const SEATED: readonly Fact[] = [
   number('shankRadius', 'Radius of the shank’s arc', 'mm'),
   number('shankWidth', 'Width of the shank', 'mm'),
@@ -83,7 +83,10 @@ export function factsOf(kind: ItemKind): readonly Fact[] {
   if (kind === 'paper') return PAPER;
   if (!isTool(kind)) return [];
   return [
-    ...TOOL,
+    WIDTH,
+    ...(EDGED.includes(kind) ? EDGE : []),
+    ...(kind === 'pencils' ? [] : [WEAR]),
+    HOURS,
     ...(kind === 'pointed-nib' || kind === 'brush-pen' ? [choice('flex', 'Flexibility', FLEXES)] : []),
     ...(kind === 'pointed-nib' ? [flag('bent', 'Bent to its own angle (elbow nib)')] : []),
     ...(kind === 'brush-pen' ? [text('colour', 'Colour of its ink, such as #1f3a6e')] : []),

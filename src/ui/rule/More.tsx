@@ -100,6 +100,18 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
             />
           )}
         </fieldset>
+        {recipe.nibs.length === 0 && (
+          <Choices
+            legend="Free height of the page"
+            value={recipe.standing}
+            choices={[
+              { value: 'top', name: 'Left under the last line' },
+              { value: 'even', name: 'Spread evenly between the lines' },
+              { value: 'centre', name: 'Half above, half below' },
+            ]}
+            onChoose={(standing) => edit((r) => ({ ...r, standing }))}
+          />
+        )}
         <fieldset>
           <legend className="font-bold text-sm">Lines on the sheet</legend>
           <Toggle name="Baseline" on={show.baseline} onSwitch={(baseline) => setShow({ baseline })} />
@@ -112,6 +124,13 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
           )}
           {hand.capitals && (
             <Toggle name="Capitals" on={show.capital} onSwitch={(capital) => setShow({ capital })} />
+          )}
+          {hand.capitals && show.capital && !recipe.capitalsOnly && (
+            <Toggle
+              name="Capital line all along"
+              on={recipe.capitalLine === 'full'}
+              onSwitch={(full) => edit((r) => ({ ...r, capitalLine: full ? 'full' : 'ticks' }))}
+            />
           )}
           {hand.basis === 'dots' && (
             <Toggle name="Half dots" on={show.halfDots} onSwitch={(halfDots) => setShow({ halfDots })} />

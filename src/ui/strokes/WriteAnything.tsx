@@ -14,11 +14,11 @@ import { layoutSheet } from '@/core/sheet/layout';
 import type { Typeface } from '@/core/type/face';
 import { carriedOver, type Touch } from '@/core/type/touch';
 import { useNotice } from '../frame/notices';
-import { call, download, sentenceOf } from '../lib/api';
+import { call, sentenceOf } from '../lib/api';
+import { FormatButtons } from '../paper/FormatButtons';
+import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 import { TouchBar } from './TouchBar';
 import { WrittenLine } from './WrittenLine';
-
-const FORMATS = ['pdf', 'svg', 'png'] as const;
 
 const same = (a: readonly Touch[], b: readonly Touch[]) => JSON.stringify(a) === JSON.stringify(b);
 
@@ -62,14 +62,16 @@ export function WriteAnything({
   }, [written, own]);
   const notice = useNotice();
   const [alone, setAlone] = useState(false);
-  const save = async (format: (typeof FORMATS)[number]) => {
+  const handOver = useHandOver();
+  const save = async (out: Out) => {
+    const format = formatFor(out);
     try {
       const query = `format=${format}&dpi=300&letters=${letterMark(own)}${alone ? '&alone=1' : ''}`;
       const response = await call(`/api/render?${query}`, {
         method: 'POST',
         json: written,
       });
-      download(await response.blob(), `written.${format}`);
+      await handOver(await response.blob(), `written.${format}`, out);
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
     }
@@ -112,11 +114,7 @@ export function WriteAnything({
             />
             without the ruling
           </label>
-          {FORMATS.map((format) => (
-            <button key={format} type="button" className="btn btn-xs" onClick={() => void save(format)}>
-              {format.toUpperCase()}
-            </button>
-          ))}
+          <FormatButtons onSave={(out) => void save(out)} />
           <button
             type="button"
             className="btn btn-xs"

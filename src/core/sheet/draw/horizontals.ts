@@ -38,11 +38,11 @@ export function horizontals(recipe: Sheet, ruling: Ruling, language: LineLanguag
   const hasLadder = (line: number) => recipe.aids.ladder !== 'page' || line === 0;
   if (recipe.show.capital) {
     const list = ruling.strips.flatMap((strip) =>
-      // Capitals-only sheets are written up to this line, so there it runs the whole way.
+      // Capitals-only sheets are written up to this line, so there it runs the whole way; others may ask for it.
       strip.lines.flatMap(({ capital: y }, i) =>
         y === null
           ? []
-          : recipe.capitalsOnly
+          : recipe.capitalsOnly || recipe.capitalLine === 'full'
             ? across(y)
             : capitalTicks(ruling, y, hasLadder(i) ? ladderReach(recipe, strip, ruling) : 0),
       ),
