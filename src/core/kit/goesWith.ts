@@ -35,13 +35,13 @@ function judged(judgements: readonly Judgement[], item: Item): Goes {
   const known = judgements.filter(({ unknown }) => !unknown);
   const out = known.find(({ fails }) => fails);
   if (out) return { item, how: 'not', why: out.reason };
-  const worst = [...known].sort((a, b) => a.points - b.points)[0];
-  if (worst && worst.points <= -CARE) {
+  const ranked = [...known].sort((a, b) => a.points - b.points);
+  const [worst, best] = [ranked[0], ranked.at(-1)];
+  if (worst && best && (worst.points <= -CARE || best.points < 0)) {
     return { item, how: 'with care', why: [worst.reason, worst.cure ?? ''].join(' ').trim() };
   }
   const unsure = judgements.find(({ unknown }) => unknown);
   if (unsure) return { item, how: 'with care', why: unsure.unknown ?? unsure.reason };
-  const best = [...known].sort((a, b) => b.points - a.points)[0];
   return { item, how: 'well', why: best?.reason ?? 'Nothing speaks against it.' };
 }
 

@@ -73,7 +73,13 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
   const table = useReactTable({
     data: shown,
     columns,
-    state: { sorting, rowSelection: selected, globalFilter: search },
+    state: {
+      sorting,
+      rowSelection: selected,
+      globalFilter: search,
+      // Beside the open panel, which has them all, the table keeps to what tells things apart.
+      columnVisibility: { hours: open === null, wear: open === null },
+    },
     getRowId: ({ id }) => id,
     onSortingChange: setSorting,
     onRowSelectionChange: setSelected,
@@ -348,7 +354,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
 
 /** Columns that narrow screens leave to the detail view. */
 const ROOMY: Readonly<Record<string, string>> = {
-  facts: 'hidden lg:table-cell',
+  facts: 'hidden lg:table-cell min-w-40',
   hours: 'hidden lg:table-cell',
   wear: 'max-sm:hidden',
 };
@@ -390,7 +396,7 @@ function columnsFor(
       cell: ({ row: { original: item } }) => (
         <input
           key={item.label}
-          className="input input-ghost input-sm w-full min-w-44 max-sm:min-w-30"
+          className="input input-ghost input-sm w-full min-w-52 max-sm:min-w-30"
           aria-label={`Name of the ${item.label}`}
           defaultValue={item.label}
           maxLength={80}
