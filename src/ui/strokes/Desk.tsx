@@ -24,8 +24,10 @@ import type { LetterUnit } from './letterUnit';
 import { BalanceMarks, DimensionMarks } from './Marks';
 import { PlayBar } from './PlayBar';
 import { isBalanced, Proportions } from './Proportions';
+import { SeriesView } from './SeriesView';
 import { Shapes } from './Shapes';
 import { StrokeList } from './StrokeList';
+import { SERIES, seriesFor, seriesOf } from './series';
 import { TurnPen } from './TurnPen';
 import { useDraft } from './useDraft';
 import { usePlay } from './usePlay';
@@ -101,6 +103,10 @@ export function Desk({
   const unit: LetterUnit = { mm: letterUnit(shown), said: hand.unit };
   const options = comparisons(shown, face, cut, heldAngle);
   const second = other ? compared(other, shown, face, cut, heldAngle, set.letters) : undefined;
+  const series = useMemo(
+    () => seriesOf(other, shown, character, set.letters),
+    [other, shown, character, set],
+  );
   const label = describe(cut, pen, recipe.slope);
   const resting = useDeferredValue(face);
   return (
@@ -109,7 +115,12 @@ export function Desk({
       <div className="flex min-h-0 min-w-0 flex-1 max-sm:flex-col">
         <div className="flex min-h-0 min-w-0 flex-1 flex-col max-sm:overflow-y-auto">
           <div className="flex min-h-0 flex-1 bg-white p-2 max-sm:h-[42dvh] max-sm:flex-none">
-            <div className="min-w-0 flex-1">
+            {series.length > 1 && (
+              <div className="min-w-0 flex-1">
+                <SeriesView letters={series} over={over} />
+              </div>
+            )}
+            <div className={series.length > 1 ? 'hidden' : 'min-w-0 flex-1'}>
               <LetterView
                 face={face}
                 cut={cut}
@@ -168,10 +179,15 @@ export function Desk({
               Beside
               <select
                 className="select select-xs w-28"
-                value={second ? other : ''}
+                value={second || series.length > 1 ? other : ''}
                 onChange={(event) => setOther(event.target.value)}
               >
                 <option value="">nothing</option>
+                {seriesFor(shown).map((id) => (
+                  <option key={id} value={id}>
+                    {SERIES[id]}
+                  </option>
+                ))}
                 {Object.entries(GROUPS).map(([group, name]) => {
                   const members = options.filter((option) => option.group === group);
                   return members.length === 0 ? null : (
@@ -186,7 +202,7 @@ export function Desk({
                 })}
               </select>
             </label>
-            {second && <Toggle name="overlaid" on={over} onSwitch={setOver} />}
+            {(second || series.length > 1) && <Toggle name="overlaid" on={over} onSwitch={setOver} />}
           </PlayBar>
         </div>
         <SidePanel className="sm:w-60 lg:w-76" scrolls={false}>

@@ -16,7 +16,7 @@ export const COLOURS = {
 
 export const flat = (n: number) => n.toFixed(3);
 
-const dataOf = (polygons: readonly Polygon[]) =>
+export const dataOf = (polygons: readonly Polygon[]) =>
   polygons.map((polygon) => `M${polygon.map(([x, y]) => `${flat(x)} ${flat(y)}`).join('L')}Z`).join('');
 
 export const Ink = ({

@@ -2,12 +2,15 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { NOBODY } from '@/core/about/about';
 import { handFor } from '@/core/compare/penSheet';
 import { comparePens, PENS } from '@/core/compare/pens';
+import { freshRecipe } from '@/core/document/defaults';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { asNib, type Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { Problem } from '@/core/problem/problem';
+import { inkOf } from '@/core/type/cut';
 import { renderSvg } from '@/render/svg';
+import { seriesFor, seriesOf } from '@/ui/strokes/series';
 
 beforeAll(loadAllScripts);
 
@@ -73,5 +76,31 @@ describe('one word with every pen', () => {
     expect(handFor({ kind: 'broad' }, 'uncial')).toBe('uncial');
     expect(handFor({ kind: 'pointed' }, 'uncial')).toBe('copperplate');
     expect(handFor({ kind: 'brush' }, 'uncial')).toBe('brush');
+  });
+});
+
+describe('a letter at several values of one property', () => {
+  it.each(['italic', 'copperplate', 'brush', 'roman', 'court'])(
+    '%s: every series has names of its own, and letters that differ',
+    (hand) => {
+      const recipe = freshRecipe(hand);
+      const letter = hand === 'roman' ? 'N' : hand === 'court' ? 'ن' : 'n';
+      const ids = seriesFor(recipe);
+      expect(ids.length).toBeGreaterThan(0);
+      for (const id of ids) {
+        const series = seriesOf(id, recipe, letter, []);
+        expect(series.length, id).toBeGreaterThan(1);
+        expect(new Set(series.map(({ name }) => name)).size).toBe(series.length);
+        const inks = series.map(({ face, cut }) => JSON.stringify(inkOf(face.pen, cut)));
+        expect(new Set(inks).size, id).toBe(series.length);
+      }
+    },
+  );
+
+  it('of nothing that is asked for is empty', () => {
+    expect(seriesOf('toString', freshRecipe('italic'), 'n', [])).toEqual([]);
+    expect(seriesOf('angle', freshRecipe('italic'), 'ж', [])).toEqual([]);
+    expect(seriesFor(freshRecipe('italic'))).not.toContain('contrast');
+    expect(seriesFor(freshRecipe('copperplate'))).not.toContain('angle');
   });
 });
