@@ -251,6 +251,33 @@ const ROUTES: readonly (() => Asked)[] = [
     method: 'GET',
     path: `/${one(['rule', 'strokes', 'practise', 'kit', 'piece'])}?${query({ sheet: ['demo-italic', 'x'], r: ['x', 'NobwRA', ''], hand: ['italic', 'x', ''], school: ['x'] })}`,
   }),
+  () =>
+    withBody(
+      'POST',
+      '/api/begin',
+      { purpose: 'card', tool: 'felt', about: { side: 'left', paper: 'a4' } },
+      'about',
+    ),
+  () =>
+    withBody('POST', `/api/pens?${query({ format: ['pdf', 'json', 'x'] })}`, {
+      word: 'moon',
+      hand: one(HANDS).id,
+      pens: ITEMS.slice(0, 4).map((item) => (isObject(item) ? (item.id ?? null) : null)),
+    }),
+  () => ({
+    method: 'POST',
+    path: `/api/class?${query({ format: ['pdf', 'zip', 'x'] })}`,
+    body: JSON.stringify({
+      ...(isObject(made.class?.() ?? null) ? (made.class?.() as { [key: string]: Json }) : {}),
+      handout: one<Json>(['page', 'page', 'x']),
+      copies: one([1, 2, 0, 99]),
+    }),
+  }),
+  () => withBody('DELETE', '/api/unreadable', { table: 'items', key: 'x' }),
+  () => ({
+    method: 'GET',
+    path: one(['/api/unreadable', '/api/notices', '/begin', '/pens', '/workshop', '/']),
+  }),
   () => ({ method: 'GET', path: `/api/pictures/${encodeURIComponent(id())}` }),
 ];
 

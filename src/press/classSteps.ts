@@ -1,19 +1,56 @@
+import { Zip, ZipPassThrough } from 'fflate';
 import { studentPages } from '@/core/classroom/pages';
+import type { Student } from '@/core/classroom/student';
+import type { Drawing } from '@/core/drawing/drawing';
 import { renderPdfPages } from '@/render/pdf';
 import type { ClassJob } from './job';
 import type { Step } from './step';
 
-/** One PDF with everybody's pages, a step a page; progress counts students, for nobody knows the pages before they are laid. */
-export function* classSteps({ students, handout, copies, words, pdf }: ClassJob): Generator<Step, void> {
+const TITLE = 'Pages for the class';
+
+/** Everybody's pages: one PDF, a step a page, or a zip of a PDF each, a step a student. Progress counts students, for nobody knows the pages before they are laid. */
+export const classSteps = (job: ClassJob): Generator<Step, void> =>
+  job.as === 'zip' ? zipped(job) : together(job);
+
+function* copiesOf(student: Student, { handout, copies, words }: ClassJob): Generator<Drawing, void> {
+  const drawings = [...studentPages(student, handout, words)];
+  for (let copy = 0; copy < copies; copy++) yield* drawings;
+}
+
+function* together(job: ClassJob): Generator<Step, void> {
   let done = 0;
   function* pages() {
-    for (const student of students) {
-      const drawings = [...studentPages(student, handout, words)];
-      for (let copy = 0; copy < copies; copy++) yield* drawings;
+    for (const student of job.students) {
+      yield* copiesOf(student, job);
       done += 1;
     }
   }
-  for (const { bytes } of renderPdfPages('Pages for the class', pages(), pdf)) {
-    yield { stage: 'drawing', done, of: students.length, bytes };
+  for (const { bytes } of renderPdfPages(TITLE, pages(), job.pdf)) {
+    yield { stage: 'drawing', done, of: job.students.length, bytes };
+  }
+}
+
+/** A name as the name of a file; two who are called alike are told apart by their numbers. */
+const fileOf = ({ name }: Student, at: number): string =>
+  `${String(at + 1).padStart(2, '0')} ${name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'student'}.pdf`;
+
+function* zipped(job: ClassJob): Generator<Step, void> {
+  let ready: Uint8Array[] = [];
+  const zip = new Zip((error, part) => {
+    if (error) throw error;
+    ready.push(part);
+  });
+  const of = job.students.length;
+  for (const [at, student] of job.students.entries()) {
+    // A PDF is packed already.
+    const entry = new ZipPassThrough(fileOf(student, at));
+    zip.add(entry);
+    for (const { bytes } of renderPdfPages(student.name, copiesOf(student, job), job.pdf)) {
+      for (const part of bytes) entry.push(new Uint8Array(part));
+    }
+    entry.push(new Uint8Array(), true);
+    if (at === of - 1) zip.end();
+    yield { stage: 'drawing', done: at + 1, of, bytes: ready };
+    ready = [];
   }
 }

@@ -76,12 +76,13 @@ export interface BatchJob {
   readonly pdf: PdfOptions;
 }
 
-/** Pages for everybody of a class as one PDF, so many copies of each. */
+/** Pages for everybody of a class, so many copies of each: one PDF, or a zip of one each. */
 export interface ClassJob {
   readonly kind: 'class';
   readonly students: readonly Student[];
   readonly handout: Handout;
   readonly copies: number;
+  readonly as: 'pdf' | 'zip';
   readonly words: WordList;
   readonly pdf: PdfOptions;
 }

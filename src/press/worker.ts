@@ -13,6 +13,10 @@ const collect = runInNewContext('gc');
 
 const turn = () => new Promise((resolve) => setImmediate(resolve));
 
+/** Is this job a picture in the end? */
+const drawsPixels = (job: Job): boolean =>
+  job.kind === 'picture' || ((job.kind === 'practice' || job.kind === 'piece') && job.as.format === 'png');
+
 /**
  * Makes one file in a thread of the press (`press.ts`), a step ahead of its reader: `more` asks for what comes next, `stop`
  * ends the work.
@@ -43,7 +47,7 @@ export default async function work({ job, port }: { job: Job; port: MessagePort 
     say({ said: 'problem', field, message, offers });
   } finally {
     port.close();
-    if (job.kind === 'picture' || ('as' in job && job.as.format === 'png')) {
+    if (drawsPixels(job)) {
       // Pixels are given back when the collected object is finalised, which is done between two turns.
       await turn();
       collect();

@@ -13,7 +13,7 @@ import { USUAL_COURSE } from '@/core/practice/course/course';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { useRecords } from '../kit/useRecords';
-import { call, sentenceOf } from '../lib/api';
+import { call, download, sentenceOf } from '../lib/api';
 import { linesOf } from '../lib/lines';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
@@ -58,13 +58,13 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
       text: [`${read.length} names read.`, ...remarks.slice(0, 3)].join(' '),
     });
   };
-  const make = async (out: 'paper' | 'pdf') => {
+  const make = async (out: 'paper' | 'pdf' | 'zip') => {
     const mine = new AbortController();
     control.current = mine;
     setProgress({ done: 0, of: students.length });
     try {
       const handout = pack ? USUAL_COURSE : 'page';
-      const answer = await call('/api/class?progress=1', {
+      const answer = await call(`/api/class?progress=1&format=${out === 'zip' ? 'zip' : 'pdf'}`, {
         method: 'POST',
         json: { students, handout, copies },
         signal: mine.signal,
@@ -76,7 +76,8 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
         if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
         else setProgress(read);
       }
-      await handOver(new Blob(parts, { type: 'application/pdf' }), 'class.pdf', out);
+      if (out === 'zip') download(new Blob(parts, { type: 'application/zip' }), 'class.zip');
+      else await handOver(new Blob(parts, { type: 'application/pdf' }), 'class.pdf', out);
     } catch (error) {
       if (!mine.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
     } finally {
@@ -215,6 +216,9 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
               </button>
               <button type="button" className="btn btn-sm" onClick={() => void make('pdf')}>
                 One PDF
+              </button>
+              <button type="button" className="btn btn-sm" onClick={() => void make('zip')}>
+                A file each (zip)
               </button>
             </div>
           )}

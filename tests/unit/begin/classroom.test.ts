@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { unzipSync } from 'fflate';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { studentPages } from '@/core/classroom/pages';
 import { namedStudent, readStudents, studentSchema } from '@/core/classroom/student';
@@ -82,6 +83,7 @@ describe('pages for everybody', () => {
       students: [left, pointed],
       handout: 'page',
       copies: 2,
+      as: 'pdf',
       words: WORDS,
       pdf: {},
     } as const;
@@ -90,5 +92,24 @@ describe('pages for everybody', () => {
     expect(steps.at(-1)).toMatchObject({ done: 2, of: 2 });
     const file = Buffer.concat(steps.flatMap(({ bytes }) => bytes)).toString('latin1');
     expect(file.match(/\/Type \/Page\b/g)).toHaveLength(4);
+  });
+
+  it('come as a file each as well, told apart though two are called alike', () => {
+    const students = [left, { ...left }, { ...pointed, name: 'Nia / Wren' }];
+    const steps = [
+      ...classSteps({
+        kind: 'class',
+        students,
+        handout: 'page',
+        copies: 1,
+        as: 'zip',
+        words: WORDS,
+        pdf: {},
+      }),
+    ];
+    expect(steps.map(({ done }) => done)).toEqual([1, 2, 3]);
+    const files = unzipSync(new Uint8Array(Buffer.concat(steps.flatMap(({ bytes }) => bytes))));
+    expect(Object.keys(files)).toEqual(['01 Aveline.pdf', '02 Aveline.pdf', '03 Nia  Wren.pdf']);
+    for (const file of Object.values(files)) expect(Buffer.from(file).toString('latin1')).toMatch(/^%PDF/);
   });
 });

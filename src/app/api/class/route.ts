@@ -18,8 +18,10 @@ const bodySchema = z.strictObject({
   copies: z.int().min(1, 'is at least 1').max(MOST_COPIES, `is at most ${MOST_COPIES}`).default(1),
 });
 
+const formatSchema = z.enum(['pdf', 'zip'], { error: () => 'must be pdf or zip' });
+
 /**
- * Pages for everybody of a class as one PDF: `POST /api/class`, body `{students, handout, copies}`; a handout is `page`, the next
+ * Pages for everybody of a class: `POST /api/class?format=pdf|zip`, body `{students, handout, copies}`; a handout is `page`, the next
  * ten-minute page of each, or the options of a pack. `progress=1` as for `/api/course`; `printer` as for `/api/render`.
  */
 export const POST = (request: Request) =>
@@ -28,11 +30,12 @@ export const POST = (request: Request) =>
     const { students, handout, copies } = parse(bodySchema, await readJson(request, ITEMS_BODY));
     const { words } = await currentWords();
     const pdf = { correction: await correctionFor(query.get('printer')), created: new Date() };
-    const job = { kind: 'class', students, handout, copies, words, pdf } as const;
+    const format = parse(formatSchema, query.get('format') ?? 'pdf');
+    const job = { kind: 'class', as: format, students, handout, copies, words, pdf } as const;
     const { steps } = await print(job, clientOf(request), request.signal);
     return query.get('progress') === '1'
       ? new Response(reportedPages(steps), {
           headers: { 'Content-Type': 'application/x-ndjson', 'Cache-Control': 'no-store' },
         })
-      : file(filePages(steps), FILE_TYPES.pdf, 'class.pdf');
+      : file(filePages(steps), format === 'zip' ? 'application/zip' : FILE_TYPES.pdf, `class.${format}`);
   });
