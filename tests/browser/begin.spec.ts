@@ -203,6 +203,34 @@ for (const theme of ['vellum', 'lampblack'] as const) {
   });
 }
 
+test('nothing that is read is under 12 px, nothing that is pressed under 24', async ({ page }) => {
+  for (const path of [
+    '/begin',
+    '/kit',
+    '/rule',
+    '/strokes',
+    '/practise',
+    '/piece',
+    '/bench',
+    '/pens',
+    '/workshop',
+  ]) {
+    await open(page, path);
+    if (path === '/practise') await page.getByRole('tab', { name: 'Class' }).click();
+    const small = await page.evaluate(() =>
+      [...document.querySelectorAll<HTMLElement>('body :not(svg *)')].flatMap((one) => {
+        if (one.getClientRects().length === 0 || one.closest('svg, .sr-only')) return [];
+        const read = [...one.childNodes].some((node) => node.nodeType === 3 && node.textContent?.trim());
+        const { width, height } = one.getBoundingClientRect();
+        const tooSmall = read && Number.parseFloat(getComputedStyle(one).fontSize) < 12;
+        const tooTiny = ['BUTTON', 'SELECT'].includes(one.tagName) && (width < 23.5 || height < 23.5);
+        return tooSmall || tooTiny ? [one.outerHTML.slice(0, 120)] : [];
+      }),
+    );
+    expect(small, path).toEqual([]);
+  }
+});
+
 test('nothing is cut on a phone or a tablet', async ({ page }) => {
   for (const [width, height] of [
     [390, 844],

@@ -262,7 +262,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
                         {header.column.getCanSort() ? (
                           <button
                             type="button"
-                            className="cursor-pointer max-sm:min-h-11"
+                            className="min-h-6 cursor-pointer max-sm:min-h-11"
                             onClick={header.column.getToggleSortingHandler()}
                           >
                             {flexRender(header.column.columnDef.header, header.getContext())}

@@ -61,7 +61,7 @@ export const Alphabet = memo(function Alphabet({
                   onKeyDown={(event) => step(event, text)}
                   aria-label={`Letter ${text}`}
                   aria-pressed={text === chosen}
-                  className={`rounded max-sm:p-1 ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
+                  className={`flex min-w-6 justify-center rounded max-sm:p-1 ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
                   onClick={() => onChoose(text)}
                 >
                   <LetterOnLine face={face} cut={cut} />
