@@ -1,8 +1,9 @@
 import { expect, it } from 'vitest';
 import { HANDS } from '@/core/hands/registry';
+import { TESTS } from '@/core/kit/cheapTests';
 import { CSV_COLUMNS, decodeText, fateOf, readHeadings, readRow, rowOf } from '@/core/kit/csv';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
-import { CAUSES, diagnose, nextTest, SEEN, TESTS } from '@/core/kit/diagnose';
+import { diagnose, nextTest } from '@/core/kit/diagnose';
 import { adviseEdge, adviseSlant, flangeWanted, pageTurnForEdge, penAngleOf } from '@/core/kit/grip';
 import { blankItem, type Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
@@ -16,6 +17,7 @@ import { preparation, stillToDo } from '@/core/kit/prepare';
 import { describePurchase, onePurchase } from '@/core/kit/purchase';
 import { reachOf } from '@/core/kit/reach';
 import { HOLDER_RULES, INK_RULES, PAPER_RULES, SPREAD_RULES, TOOL_RULES } from '@/core/kit/rules';
+import { CAUSES, SEEN } from '@/core/kit/troubles';
 import { afterWriting } from '@/core/kit/use';
 import { type Asked, whyNot } from '@/core/kit/whyNot';
 import { Problem } from '@/core/problem/problem';

@@ -18,12 +18,8 @@ import { Problem } from '../problem/problem';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
 import { bodyHeight } from '../sheet/solve';
+import { PENS } from './penLimits';
 import { FINEST, type PenWish, sheetForPen } from './penSheet';
-
-/** Pens compared at once, at least and at most: more rows than these are looked at by nobody. */
-export const PENS = { fewest: 1, most: 24 } as const;
-/** Longest word, in characters. */
-export const LONGEST_WORD = 24;
 
 /** What one pen makes of the word. */
 export interface PenReading {

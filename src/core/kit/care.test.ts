@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { cleaning } from './clean';
 import { DEMO_BENCH } from './demoBench';
-import { diagnose, inWords, LIKELIHOODS, SEEN } from './diagnose';
+import { diagnose, inWords, LIKELIHOODS } from './diagnose';
 import { goesWith, partOf } from './goesWith';
 import { blankItem, type Item } from './item';
 import { parseItem } from './itemFormat';
 import { TOOL_KINDS } from './itemKinds';
 import { needFor } from './need';
 import { takesHolder } from './rules';
+import { SEEN } from './troubles';
 
 describe('when the writing stops', () => {
   const kitOf = (tool: Partial<Item> & { kind: Item['kind'] }, inkKind: Item['inkKind']) => ({

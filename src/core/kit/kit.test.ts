@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HANDS } from '../hands/registry';
 import { DEMO_BENCH } from './demoBench';
-import { diagnose, nextTest, seenWith } from './diagnose';
+import { diagnose, nextTest } from './diagnose';
 import { firstList } from './firstList';
 import { blankItem, type Item } from './item';
 import { parseItem } from './itemFormat';
@@ -14,6 +14,7 @@ import { preparation } from './prepare';
 import { onePurchase } from './purchase';
 import { reachOf } from './reach';
 import { takesHolder, takesInk } from './rules';
+import { seenWith } from './troubles';
 import { type Asked, whyNot } from './whyNot';
 
 const item = (

@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { TESTS } from './cheapTests';
 import { DEMO_BENCH } from './demoBench';
-import { CAUSES, diagnose, nextTest, SEEN, TESTS } from './diagnose';
+import { diagnose, nextTest } from './diagnose';
 import type { Item } from './item';
 import type { Kit } from './match';
 import { dropFrom, nextDrop, scaleMix, USUAL_DROP_ML, volumeOf } from './mix';
+import { CAUSES, SEEN } from './troubles';
 
 describe('a mix', () => {
   it('keeps its proportions when it is scaled', () => {

@@ -1,8 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { diagnose, inWords, nextTest, type Seen, seenWith } from '@/core/kit/diagnose';
+import { diagnose, inWords, nextTest } from '@/core/kit/diagnose';
 import type { Kit } from '@/core/kit/match';
+import { type Seen, seenWith } from '@/core/kit/troubles';
 import { entriesOf } from '@/core/log/entriesOf';
 import { useNotice } from '../frame/notices';
 import { newId, sentenceOf } from '../lib/api';

@@ -2,10 +2,12 @@
 
 import Link from 'next/link';
 import { type ReactNode, useEffect, useState } from 'react';
-import { LONGEST_WORD, PENS, type PenComparison } from '@/core/compare/pens';
+import { LONGEST_WORD, PENS } from '@/core/compare/penLimits';
+import type { PenComparison } from '@/core/compare/pens';
 import { HANDS, OPENING_HAND } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
+import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { call, sentenceOf } from '../lib/api';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
@@ -20,6 +22,8 @@ const SETTLE = 250;
 /** Pens ticked at first: enough to see a difference. */
 const AT_FIRST = 6;
 const FIRST_WORD = 'moon';
+/** Hands a broad pen can be asked to write. */
+const BROAD = HANDS.filter(({ tool }) => tool === 'broad');
 
 /** Some of the drawer, as different as they come: spread over its widths. */
 function spread(pens: readonly Pen[]): string[] {
@@ -135,20 +139,16 @@ export function PensStation({ title, pens }: { title: ReactNode; pens: readonly 
             onChange={(event) => setWord(event.target.value)}
           />
         </label>
-        <label className="flex items-center justify-between gap-3 text-sm">
-          Broad pens write
-          <select
-            className="select select-sm w-48"
+        <div className="flex items-center justify-between gap-3 text-sm">
+          <span aria-hidden>Broad pens write</span>
+          <OneOf
+            label="Broad pens write"
             value={hand}
-            onChange={(event) => setHand(event.target.value)}
-          >
-            {HANDS.filter(({ tool }) => tool === 'broad').map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+            choices={BROAD.map(({ id }) => id)}
+            nameOf={(id) => BROAD.find((one) => one.id === id)?.name ?? id}
+            onChoose={setHand}
+          />
+        </div>
         {problem && drawing && (
           <p role="alert" className="remark remark-warning text-sm">
             {problem}

@@ -5,7 +5,7 @@ import type { Print } from '@/core/piece/drawPiece';
 import type { Piece } from '@/core/piece/piece';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
-import { linesOf } from '../lib/lines';
+import { readReported } from '../lib/reported';
 import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 
 /** How far a file of many pages is. */
@@ -54,12 +54,7 @@ export function usePieceFiles(piece: Piece, row: number) {
         json: piece,
         signal,
       });
-      const parts: Uint8Array<ArrayBuffer>[] = [];
-      for await (const line of linesOf(response)) {
-        const read = JSON.parse(line) as Drawn | { readonly chunk: string };
-        if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
-        else setProgress(read);
-      }
+      const parts = await readReported<Drawn>(response, setProgress);
       await handOver(new Blob(parts, { type: 'application/pdf' }), 'pieces.pdf', out);
     });
   return {

@@ -11,10 +11,11 @@ import type { Entry } from '@/core/log/entry';
 import { paperFormat } from '@/core/measure/paper';
 import { USUAL_COURSE } from '@/core/practice/course/course';
 import { FileButton } from '../fields/FileButton';
+import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { useRecords } from '../kit/useRecords';
 import { call, download, sentenceOf } from '../lib/api';
-import { linesOf } from '../lib/lines';
+import { readReported } from '../lib/reported';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
 import { Working } from './Working';
@@ -69,13 +70,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
         json: { students, handout, copies },
         signal: mine.signal,
       });
-      const parts: Uint8Array<ArrayBuffer>[] = [];
-      for await (const line of linesOf(answer)) {
-        const read: { readonly chunk: string } | { readonly done: number; readonly of: number } =
-          JSON.parse(line);
-        if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
-        else setProgress(read);
-      }
+      const parts = await readReported<{ readonly done: number; readonly of: number }>(answer, setProgress);
       if (out === 'zip') download(new Blob(parts, { type: 'application/zip' }), 'class.zip');
       else await handOver(new Blob(parts, { type: 'application/pdf' }), 'class.pdf', out);
     } catch (error) {
@@ -137,25 +132,28 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
               <Trash2 size={13} aria-hidden />
             </button>
             <div className="col-span-2 grid grid-cols-[5rem_1fr_5rem] gap-1">
-              <Pick
-                name={`Writing hand of ${student.name}`}
+              <OneOf
+                className="select select-xs w-full"
+                label={`Writing hand of ${student.name}`}
                 value={student.side}
                 choices={SIDES}
-                onPick={(side) => void change(at, { side })}
+                onChoose={(side) => void change(at, { side })}
               />
-              <Pick
-                name={`Hand of ${student.name}`}
+              <OneOf
+                className="select select-xs w-full"
+                label={`Hand of ${student.name}`}
                 value={student.hand}
                 choices={HANDS.map(({ id }) => id)}
                 nameOf={(id) => HANDS.find((hand) => hand.id === id)?.name ?? id}
-                onPick={(hand) => void change(at, { hand, letters: [] })}
+                onChoose={(hand) => void change(at, { hand, letters: [] })}
               />
-              <Pick
-                name={`Paper of ${student.name}`}
+              <OneOf
+                className="select select-xs w-full"
+                label={`Paper of ${student.name}`}
                 value={student.paper}
                 choices={DESK_PAPERS}
                 nameOf={paperName}
-                onPick={(paper) => void change(at, { paper })}
+                onChoose={(paper) => void change(at, { paper })}
               />
             </div>
             <input
@@ -226,37 +224,5 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
         </>
       )}
     </section>
-  );
-}
-
-function Pick<T extends string>({
-  name,
-  value,
-  choices,
-  nameOf = (choice) => choice,
-  onPick,
-}: {
-  name: string;
-  value: T;
-  choices: readonly T[];
-  nameOf?: (choice: T) => string;
-  onPick: (choice: T) => void;
-}) {
-  return (
-    <select
-      className="select select-xs w-full"
-      aria-label={name}
-      value={value}
-      onChange={(event) => {
-        const chosen = choices.find((choice) => choice === event.target.value);
-        if (chosen !== undefined) onPick(chosen);
-      }}
-    >
-      {choices.map((choice) => (
-        <option key={choice} value={choice}>
-          {nameOf(choice)}
-        </option>
-      ))}
-    </select>
   );
 }

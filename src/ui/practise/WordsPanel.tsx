@@ -9,6 +9,7 @@ import { LOOK_ALIKES } from '@/core/practice/words/select';
 import { THEME_IDS, THEMES, type ThemeId } from '@/core/practice/words/themes';
 import { handOf } from '@/core/setting/handOf';
 import { Toggle } from '../fields/Choices';
+import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { Select } from './BandForm';
@@ -157,21 +158,14 @@ export function WordsPanel({
             <button type="button" className="btn btn-sm" onClick={() => void alphabet()}>
               Words A–Z of
             </button>
-            <select
+            <OneOf
               className="select select-sm w-40"
-              aria-label="Theme of the alphabet"
+              label="Theme of the alphabet"
               value={theme}
-              onChange={(event) => {
-                const chosen = THEME_IDS.find((id) => id === event.target.value);
-                if (chosen) setTheme(chosen);
-              }}
-            >
-              {THEME_IDS.map((id) => (
-                <option key={id} value={id}>
-                  {THEMES[id].name}
-                </option>
-              ))}
-            </select>
+              choices={THEME_IDS}
+              nameOf={(id) => THEMES[id].name}
+              onChoose={setTheme}
+            />
             <button type="button" className="btn btn-sm" onClick={() => void pangram()}>
               Pangram
             </button>

@@ -6,7 +6,7 @@ import type { Course, CourseOptions } from '@/core/practice/course/course';
 import { letterMark } from '@/core/setting/letterMark';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import { call } from '../lib/api';
-import { linesOf } from '../lib/lines';
+import { readReported } from '../lib/reported';
 
 /** How far a pack is. */
 export interface PackProgress {
@@ -14,9 +14,6 @@ export interface PackProgress {
   readonly done: number;
   readonly of: number;
 }
-
-/** A line of the answer (app/_lib/pages.ts). */
-type Line = PackProgress | { readonly chunk: string };
 
 /** Makes a pack on the server, with its progress; `cancel` stops the server's work too. */
 export function usePack() {
@@ -41,12 +38,7 @@ export function usePack() {
           json: { recipe, course },
           signal,
         });
-        const parts: Uint8Array<ArrayBuffer>[] = [];
-        for await (const line of linesOf(response)) {
-          const read: Line = JSON.parse(line);
-          if ('chunk' in read) parts.push(Uint8Array.from(atob(read.chunk), (c) => c.charCodeAt(0)));
-          else setProgress(read);
-        }
+        const parts = await readReported<PackProgress>(response, setProgress);
         return new Blob(parts, { type: 'application/pdf' });
       } catch (error) {
         if (mine.signal.aborted) return undefined;

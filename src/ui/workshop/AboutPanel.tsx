@@ -3,6 +3,7 @@
 import { type About, DESK_PAPERS, UNITS } from '@/core/about/about';
 import { EXPERIENCES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
 import { paperFormat } from '@/core/measure/paper';
+import { OneOf } from '../fields/OneOf';
 import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
@@ -65,36 +66,11 @@ export function AboutPanel() {
   );
 }
 
-function Choice<T extends string>({
-  name,
-  value,
-  choices,
-  nameOf = (choice) => choice,
-  onChoose,
-}: {
-  name: string;
-  value: T;
-  choices: readonly T[];
-  nameOf?: (choice: T) => string;
-  onChoose: (choice: T) => void;
-}) {
-  return (
-    <label className="flex items-center justify-between gap-3 text-sm">
-      {name}
-      <select
-        className="select select-sm w-56"
-        value={value}
-        onChange={(event) => {
-          const chosen = choices.find((choice) => choice === event.target.value);
-          if (chosen !== undefined) onChoose(chosen);
-        }}
-      >
-        {choices.map((choice) => (
-          <option key={choice} value={choice}>
-            {nameOf(choice)}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
+/** A list to choose from, under its name. */
+const Choice = <T extends string>({ name, ...field }: { name: string } & Parameters<typeof OneOf<T>>[0]) => (
+  // biome-ignore lint/a11y/noLabelWithoutControl: the list stands inside
+  <label className="flex items-center justify-between gap-3 text-sm">
+    {name}
+    <OneOf<T> {...field} className="select select-sm w-56" />
+  </label>
+);

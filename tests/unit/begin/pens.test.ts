@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { NOBODY } from '@/core/about/about';
+import { PENS } from '@/core/compare/penLimits';
 import { handFor } from '@/core/compare/penSheet';
-import { comparePens, PENS } from '@/core/compare/pens';
+import { comparePens } from '@/core/compare/pens';
 import { freshRecipe } from '@/core/document/defaults';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';

@@ -4,7 +4,7 @@ import { answer, clientOf, ITEMS_BODY, idSchema, parse, readJson } from '@/app/_
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages } from '@/app/_lib/pages';
 import { NOBODY } from '@/core/about/about';
-import { LONGEST_WORD, PENS } from '@/core/compare/pens';
+import { LONGEST_WORD, PENS } from '@/core/compare/penLimits';
 import { handIdSchema } from '@/core/hands/handId';
 import { print } from '@/press/press';
 import { listItems } from '@/store/items';
