@@ -208,7 +208,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
               patience={0}
             />
           ) : (
-            <div className="flex gap-1">
+            <div className="flex flex-wrap gap-1">
               <button type="button" className="btn btn-primary btn-sm" onClick={() => void make('paper')}>
                 <Printer size={14} aria-hidden /> Print for everybody
               </button>
