@@ -48,7 +48,7 @@ describe('a page in drop-out tint holds colours that drop out only', () => {
       const composed = compose(recipe, { bands, checks: ['Stems are parallel.'] });
       for (const [i] of composed.pages.entries())
         expect(stranger(drawPage(composed, i)), `page ${i + 1}`).toEqual([]);
-      const course = { options: USUAL_COURSE, pages: [{ title: 'Strokes', bands, checks: [] }] };
+      const course = { options: USUAL_COURSE, pages: [{ title: 'Strokes', bands, checks: [] }], left: ['q'] };
       for (const page of frontPages(recipe, course)) expect(stranger(page)).toEqual([]);
     },
   );

@@ -84,15 +84,8 @@ export function compose(
   const recipe: Sheet = { ...base, nibs: [], exemplar: '' };
   const boxes = pageBoxes(recipe);
   const language = lineLanguage(recipe.tint);
-  const foot = checks.length > 0 ? checks.length * CHECK_LINE + CHECK_GAP : 0;
-  const columns = boxes.startsRight ? [...boxes.columns].reverse() : boxes.columns;
-  const frames = columns.map((column) => ({ ...column, height: column.height - foot }));
-  const place: PageRoom = {
-    boxes,
-    language,
-    width: (frames[0] as Box).width,
-    height: (frames[0] as Box).height,
-  };
+  const frames = framesOf(boxes, checks.length);
+  const place = roomIn(frames, boxes, language);
   const flow = new Flow<LaidOf>(frames);
   const remarks: BandRemark[] = [];
   for (const band of bands) {
@@ -116,6 +109,19 @@ export function compose(
     checks,
     numbering: numbering ?? { first: 1, of: pages.length },
   };
+}
+
+/** The frames that parts flow through, in order: the columns, less the foot with what to compare. */
+export function framesOf(boxes: PageBoxes, checks: number): readonly Box[] {
+  const foot = checks > 0 ? checks * CHECK_LINE + CHECK_GAP : 0;
+  const columns = boxes.startsRight ? [...boxes.columns].reverse() : boxes.columns;
+  return columns.map((column) => ({ ...column, height: column.height - foot }));
+}
+
+/** What bands are told of the frames they are made for. */
+export function roomIn(frames: readonly Box[], boxes: PageBoxes, language: LineLanguage): PageRoom {
+  const [{ width, height }] = frames as [Box];
+  return { boxes, language, width, height };
 }
 
 /** Binary dust that must not push a part to the next page. */

@@ -1,11 +1,10 @@
 'use client';
 
 import { BookOpen, Printer } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import type { Band } from '@/core/practice/band';
-import { type Course, FRONT_PAGES, USUAL_COURSE } from '@/core/practice/course/course';
-import { tooThin } from '@/core/practice/course/thickness';
+import { type Course, FRONT_PAGES, PACK_PAGES, pagesOf, USUAL_COURSE } from '@/core/practice/course/course';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import type { OwnLetter } from '@/core/setting/letterSet';
@@ -149,22 +148,23 @@ export function CoursePanel({
         )}
       </section>
       {planning && !progress && <Working what="Planning the course" progress={planning} onCancel={stop} />}
-      {course && !problem && <Thin recipe={recipe} course={course} own={own} />}
+      {course && !problem && <Thin course={course} />}
       {course && !problem && <Outline course={course} onLay={onLay} />}
     </div>
   );
 }
 
-/** Says when pages bring more letters than they have full rows for, and what would be enough. */
-function Thin({ recipe, course, own }: { recipe: Recipe; course: Course; own: readonly OwnLetter[] }) {
-  const thin = useMemo(() => tooThin(recipe, course, own), [recipe, course, own]);
-  if (!thin) return null;
+/** Says which letters of the hand found no page, and what would be enough. */
+function Thin({ course: { options, left, enough } }: { course: Course }) {
+  if (enough === undefined) return null;
+  const fits = pagesOf({ ...options, sessions: enough }).all <= PACK_PAGES.most;
   return (
     <p className="remark remark-warning text-sm">
-      A thin pack: a page brings up to {thin.most} new letters, and has full rows for {thin.rows}.{' '}
-      {thin.thickest
-        ? `${thin.sessions} sessions would be enough, more than one pack holds: take longer sessions, or a smaller nib.`
-        : `${thin.sessions} sessions would give every letter rows of its own.`}
+      Every letter has rows of its own here, so {left.length} of the hand are left for another pack:{' '}
+      <span className="tracking-wide">{left.join(' ')}</span>.{' '}
+      {fits
+        ? `${enough} sessions would hold them all.`
+        : `All of them take ${enough} sessions, more than one pack holds: take a smaller nib, or make two packs.`}
     </p>
   );
 }

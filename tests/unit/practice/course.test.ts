@@ -27,6 +27,9 @@ const planOf = (recipe: Recipe, options = USUAL_COURSE): Course => {
 const lettersOf = ({ what: { kind, of } }: Band): string[] =>
   kind === 'letter' || kind === 'letters' ? of.split(' ') : [];
 
+const hasFullRows = ({ what: { kind }, how }: Band): boolean =>
+  kind === 'letter' && how.guided && how.trace > 0 && how.fading > 0 && how.free > 0 && how.lines > 1;
+
 const writtenOf = ({ what: { kind, of } }: Band): string[] =>
   kind === 'word' || kind === 'line' ? [...of].filter((letter) => /[\p{L}\p{N}]/u.test(letter)) : [];
 
@@ -40,7 +43,7 @@ describe.each(['italic', 'copperplate'] as const)('a course in %s', (hand) => {
     [6, 40, true],
     [27, 10, false],
   ])(
-    '%i sessions of %i minutes: every letter once, and words of taught letters only',
+    '%i sessions of %i minutes: letters once, in the order of the hand, as many as have full rows; words of taught letters only',
     (sessions, minutes, largeFirst) => {
       const options = { sessions, minutes, largeFirst };
       const course = planOf(recipe, options);
@@ -49,10 +52,13 @@ describe.each(['italic', 'copperplate'] as const)('a course in %s', (hand) => {
       expect(coursePages(course)).toBeLessThanOrEqual(PACK_PAGES.most);
       const taught: string[] = [];
       for (const { bands } of course.pages) {
-        taught.push(...bands.flatMap(lettersOf));
+        const fresh = bands.flatMap(lettersOf);
+        taught.push(...fresh);
         for (const letter of bands.flatMap(writtenOf)) expect(taught, letter).toContain(letter);
+        // Guided, traced, fading, and a line of its own to write freely: every new letter.
+        expect(bands.filter(hasFullRows).flatMap(lettersOf)).toEqual(fresh);
       }
-      expect([...taught].sort()).toEqual([...all].sort());
+      expect([...taught, ...course.left]).toEqual(all);
       expect(new Set(course.pages.map(({ session }) => session)).size).toBe(sessions + 1);
     },
   );

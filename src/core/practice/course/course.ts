@@ -7,14 +7,16 @@ import type { Band, How } from '../band';
 import { drillsFor } from '../drills';
 import { bestPage } from '../fit';
 import { groundOf } from '../ground';
-import { type Lesson, lessonsOf, warmUpFor } from '../lessons';
+import { lessonsOf, warmUpFor } from '../lessons';
 import type { BandParts } from '../parts/part';
 import { filledUp, learningPlans, numbered, practises, wordBand, wordsFor } from '../tenMinutes';
 import { samplesFor } from '../words/samples';
 import { SKY_WORDS } from '../words/sky';
 import { themeAlphabet } from '../words/themes';
 import { type WordList, writable } from '../words/wordList';
-import { checksFor, type Theme } from './checks';
+import { allot, type Chapter, holdsAll, type Taught } from './allot';
+import { checksFor } from './checks';
+import { fullRowsOn, inFull } from './fullRows';
 
 /** What a teacher asks of a pack. Handedness is the sheet's own: its left-handed layout. */
 export interface CourseOptions {
@@ -39,6 +41,10 @@ export interface CoursePage {
 export interface Course {
   readonly options: CourseOptions;
   readonly pages: readonly CoursePage[];
+  /** Letters of the hand that found no page with full rows: the pack is too thin for them. */
+  readonly left: readonly string[];
+  /** How many sessions would be enough for the whole hand, where letters are left. */
+  readonly enough?: number;
 }
 
 /** Fewer pages teach nothing, more are not bound together. */
@@ -61,6 +67,14 @@ export function pagesOf({ sessions, minutes, largeFirst }: CourseOptions) {
   return { aSession, practice, ruling, all: FRONT_PAGES + practice + ruling };
 }
 
+/** The size of every page of practice, in order. */
+export function sizesOf(options: CourseOptions): number[] {
+  const { practice } = pagesOf(options);
+  return Array.from({ length: practice }, (_, page) =>
+    options.largeFirst && page < practice * LARGE_SHARE ? LARGE_SIZE : 1,
+  );
+}
+
 /** @throws Problem naming the number of sessions that works, when the pack would be too thin or too thick. */
 function checkLength(options: CourseOptions) {
   const { all, aSession, ruling } = pagesOf(options);
@@ -75,102 +89,6 @@ function checkLength(options: CourseOptions) {
     `${options.sessions} sessions of ${options.minutes} minutes make a pack of ${all} pages; a pack has ${fewest} to ${most}. The nearest that works is ${sessions} sessions.`,
   );
 }
-
-/** A stretch of the course: what it is about, and what its pages hold. */
-interface Chapter {
-  readonly title: string;
-  readonly theme: Theme;
-  /** Its share of the pages, relative to the others. */
-  readonly weight: number;
-  readonly lessons: readonly Lesson[];
-}
-
-/** "Branching: n m h"; a family of one letter goes by it alone. */
-const named = ({ family, letters }: Lesson): string =>
-  family === letters.join('')
-    ? family
-    : `${family.charAt(0).toUpperCase()}${family.slice(1)}: ${letters.join(' ')}`;
-
-/** Strokes come first, words and sentences between and after the families. */
-function chaptersOf(lessons: readonly Lesson[]): Chapter[] {
-  const of = (kind: Lesson['case']) => lessons.filter((lesson) => lesson.case === kind);
-  const small = of('small').map(
-    (lesson): Chapter => ({
-      title: named(lesson),
-      theme: 'letters',
-      weight: lesson.letters.length,
-      lessons: [lesson],
-    }),
-  );
-  const capitals = of('capital').map(
-    (lesson): Chapter => ({
-      title: `Capitals, ${lesson.title}: ${lesson.letters.join(' ')}`,
-      theme: 'capitals',
-      weight: lesson.letters.length * 0.6,
-      lessons: [lesson],
-    }),
-  );
-  const figures = of('figure').map(
-    (lesson): Chapter => ({
-      title: `Figures: ${lesson.letters.join(' ')}`,
-      theme: 'letters',
-      weight: 3,
-      lessons: [lesson],
-    }),
-  );
-  return [
-    { title: 'Strokes', theme: 'strokes', weight: 4, lessons: [] },
-    ...small,
-    { title: 'Words from all small letters', theme: 'words', weight: 3, lessons: [] },
-    ...capitals,
-    ...figures,
-    { title: 'Sentences', theme: 'sentences', weight: 3, lessons: [] },
-  ];
-}
-
-/** Chapters joined until there are no more than `pages`: the lightest neighbours of one theme first. */
-function condensed(chapters: readonly Chapter[], pages: number): Chapter[] {
-  const list = [...chapters];
-  while (list.length > pages) {
-    let best: { at: number; cost: number } | undefined;
-    for (let i = 0; i + 1 < list.length; i++) {
-      const [a, b] = [list[i] as Chapter, list[i + 1] as Chapter];
-      const cost = a.weight + b.weight + (a.theme === b.theme ? 0 : UNLIKE);
-      if (!best || cost < best.cost) best = { at: i, cost };
-    }
-    const at = (best as { at: number }).at;
-    const [a, b] = [list[at] as Chapter, list[at + 1] as Chapter];
-    const lessons = [...a.lessons, ...b.lessons];
-    const theme = a.lessons.length >= b.lessons.length ? a.theme : b.theme;
-    list.splice(at, 2, { title: joinedTitle(a, b), theme, weight: a.weight + b.weight, lessons });
-  }
-  return list;
-}
-
-/** What joining chapters of different themes costs, in letters. */
-const UNLIKE = 8;
-
-const joinedTitle = (a: Chapter, b: Chapter): string =>
-  a.theme === 'capitals' && b.theme === 'capitals'
-    ? `Capitals: ${[...a.lessons, ...b.lessons].flatMap(({ letters }) => letters).join(' ')}`
-    : `${a.title}; ${b.title}`;
-
-/** How many pages each chapter has: by weight, one at least. */
-function shares(chapters: readonly Chapter[], pages: number): number[] {
-  const counts = chapters.map(() => 1);
-  for (let left = pages - chapters.length; left > 0; left--) {
-    // The next page goes where a page now carries most.
-    const loads = chapters.map(({ weight }, i) => weight / (counts[i] as number));
-    const most = loads.indexOf(Math.max(...loads));
-    counts[most] = (counts[most] as number) + 1;
-  }
-  return counts;
-}
-
-const even = <T>(items: readonly T[], parts: number): T[][] =>
-  Array.from({ length: parts }, (_, i) =>
-    items.slice(Math.round((i * items.length) / parts), Math.round(((i + 1) * items.length) / parts)),
-  );
 
 /** Progress of planning: a page at a time. */
 export interface Planned {
@@ -196,9 +114,10 @@ export function* planCourse(
     throw new Problem('hand', `The letters of ${hand.name} are not drawn yet, so it cannot be taught.`);
   }
   checkLength(options);
-  const { practice, aSession, all } = pagesOf(options);
-  const chapters = condensed(chaptersOf(lessonsOf(ground)), practice);
-  const counts = shares(chapters, practice);
+  const { aSession, all } = pagesOf(options);
+  const lessons = lessonsOf(ground);
+  const pack = { sizes: sizesOf(options), fullRows: fullRowsOn(recipe, lessons, own) };
+  const { chapters, left } = allot(lessons, pack);
   const known = new Set<string>();
   const laidOut = new Map<string, BandParts>();
   const pages: CoursePage[] = [];
@@ -206,34 +125,21 @@ export function* planCourse(
     pages.push(page);
     return { page, done: FRONT_PAGES + pages.length, of: all };
   };
-  for (const [c, chapter] of chapters.entries()) {
-    const count = counts[c] as number;
-    const letters = even(
-      chapter.lessons.flatMap((lesson) => lesson.letters.map((letter) => ({ letter, lesson }))),
-      count,
-    );
-    for (let i = 0; i < count; i++) {
-      const large = options.largeFirst && pages.length < practice * LARGE_SHARE;
+  for (const { chapter, parts } of chapters) {
+    for (const [part, letters] of parts.entries()) {
       const checks = checksFor(chapter.theme, recipe);
-      const plans = plansOf({
-        chapter,
-        part: i,
-        letters: letters[i] ?? [],
-        known,
-        words,
-        recipe,
-        how: { size: large ? LARGE_SIZE : 1 },
-      });
-      for (const { letter } of letters[i] ?? []) known.add(letter);
+      const size = pack.sizes[pages.length] ?? 1;
+      const plans = plansOf({ chapter, part, letters, known, words, recipe, how: { size } });
+      for (const { letter } of letters) known.add(letter);
       yield add({
-        title: count > 1 ? `${chapter.title} (${i + 1} of ${count})` : chapter.title,
+        title: parts.length > 1 ? `${chapter.title} (${part + 1} of ${parts.length})` : chapter.title,
         session: Math.floor(pages.length / aSession) + 1,
         bands: bestPage(recipe, plans, { own, checks, laidOut }),
         checks,
       });
     }
   }
-  for (const size of options.largeFirst ? [LARGE_SIZE, 1] : [1]) {
+  for (const size of new Set(pack.sizes)) {
     const make = numbered();
     const ruling = [make('ruling', '', { fill: true, size })];
     yield add({
@@ -242,14 +148,17 @@ export function* planCourse(
       checks: [],
     });
   }
-  return { options, pages };
+  if (left.length === 0) return { options, pages, left };
+  let enough = options.sessions + 1;
+  while (!holdsAll(lessons, { ...pack, sizes: sizesOf({ ...options, sessions: enough }) })) enough += 1;
+  return { options, pages, left, enough };
 }
 
 interface PageAsked {
   readonly chapter: Chapter;
   /** Which page of the chapter, from 0. */
   readonly part: number;
-  readonly letters: readonly { readonly letter: string; readonly lesson: Lesson }[];
+  readonly letters: readonly Taught[];
   readonly known: ReadonlySet<string>;
   readonly words: WordList;
   readonly recipe: Sheet;
@@ -260,6 +169,8 @@ interface PageAsked {
 const PAGE_WORDS = 3;
 /** Drills of a page of strokes. */
 const PAGE_DRILLS = 6;
+
+const CAPITAL = /\p{Lu}/u;
 
 /** What a page could hold, the fullest first; empty ruling takes what is left. */
 function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAsked): (readonly Band[])[] {
@@ -277,7 +188,12 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
     );
   }
   if (letters.length === 0 && chapter.theme === 'sentences') {
-    const texts = rotated(samplesFor(hand).sentences, part * PAGE_SENTENCES);
+    const can = new Set(asTyped(hand, [...known]));
+    // Without their capitals while these are not taught.
+    const sentences = samplesFor(hand).sentences.map((text) =>
+      [...text].every((letter) => !CAPITAL.test(letter) || can.has(letter)) ? text : text.toLowerCase(),
+    );
+    const texts = rotated(sentences, part * PAGE_SENTENCES);
     // Fewer sentences rather than no line to write them on.
     const ways = [{ free: 1 }, { guided: false, trace: 1 }].flatMap((way) =>
       [3, 2, 1].map((count) => ({ way, count })),
@@ -290,7 +206,8 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
   }
   if (letters.length === 0) {
     const typed = new Set(asTyped(hand, [...known]));
-    const texts = rotated(themeAlphabet('sky', typed, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
+    const sky = rotated(themeAlphabet('sky', typed, part).words, part * SKY_STEP).slice(0, MOST_WORDS);
+    const texts = sky.length >= PAGE_WORDS ? sky : wordsFor([...typed], typed, words, MOST_WORDS);
     return filledUp([warmUp, ...texts.map((word) => wordBand(make, word))], rest);
   }
   const [first] = letters as [PageAsked['letters'][number]];
@@ -304,12 +221,21 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
     chapter.theme === 'capitals' && !hand.fold
       ? capitalWords(names, after, words)
       : wordsFor(alphabetic, after, words, PAGE_WORDS);
-  return learningPlans(make, part === 0 ? first.lesson.drill : undefined, names, possible, how).flatMap(
-    (plan) => [
-      ...(practises(plan, warmUp) ? [] : filledUp([warmUp, ...plan], rest)),
-      ...filledUp(plan, rest),
-    ],
-  );
+  const drill = part === 0 ? first.lesson.drill : undefined;
+  const full = names.map((letter) => make('letter', letter, inFull(how)));
+  const fewer = possible.map((_, i) => possible.slice(0, possible.length - i));
+  const plans = [
+    ...[...fewer, []].map((some) => [
+      ...(drill ? [make('drill', drill, { guided: false, lines: 1, ...how })] : []),
+      ...full,
+      ...some.map((word) => wordBand(make, word)),
+    ]),
+    ...learningPlans(make, drill, names, possible, how),
+  ];
+  return plans.flatMap((plan) => [
+    ...(practises(plan, warmUp) ? [] : filledUp([warmUp, ...plan], rest)),
+    ...filledUp(plan, rest),
+  ]);
 }
 
 /** Words a page of words tries to hold, and how far the next page moves on in the alphabet. */

@@ -5,6 +5,9 @@ import { type Course, type CourseOptions, PACK_PAGES } from './course';
 
 const LONGEST_TITLE = 200;
 const MOST_CHECKS = 6;
+/** Far more than a hand has, each with its marks. */
+const MOST_LETTERS = 1000;
+const LONGEST_LETTER = 8;
 
 /** What is asked of a pack, read from outside. */
 export const courseSchema = z.strictObject({
@@ -27,4 +30,6 @@ export const plannedSchema = z.strictObject({
     )
     .min(1)
     .max(PACK_PAGES.most),
+  left: z.array(z.string().max(LONGEST_LETTER)).max(MOST_LETTERS),
+  enough: whole('sessions').optional(),
 }) satisfies z.ZodType<Course>;

@@ -53,6 +53,10 @@ export function frontPages(recipe: Sheet, course: Course, own: readonly OwnLette
       end: String(FRONT_PAGES + i + 1),
     })),
   };
+  const later: Section[] =
+    course.left.length > 0
+      ? [{ heading: 'Left for another pack', lines: [{ say: course.left.join(' ') }] }]
+      : [];
   const before: Section[] = [
     { heading: 'On the desk', lines: desk.kit.map((say) => ({ say })), mark: 'box' },
     { heading: 'Ruling', lines: [{ say: rulingInWords(recipe, sizes) }] },
@@ -72,7 +76,10 @@ export function frontPages(recipe: Sheet, course: Course, own: readonly OwnLette
     },
   ];
   const title = recipe.title || `${hand.name}, a course`;
-  return [textPage(recipe, own, title, [contents], 1, total), textPage(recipe, own, title, before, 2, total)];
+  return [
+    textPage(recipe, own, title, [contents, ...later], 1, total),
+    textPage(recipe, own, title, before, 2, total),
+  ];
 }
 
 /** "Body 5 nib widths (12 mm), ascenders 4, …": the ruling as numbers to set a ruler by. */
