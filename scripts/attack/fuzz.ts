@@ -230,7 +230,7 @@ const ROUTES: readonly (() => Asked)[] = [
       },
       'letters',
     ),
-  () => withBody('PUT', '/api/words', { name: 'w', content: 'moon star comet dusk' }),
+  () => withBody('POST', '/api/words', { name: 'w', content: 'moon star comet dusk' }),
   () => ({
     method: 'POST',
     path: '/api/course',

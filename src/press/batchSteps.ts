@@ -1,7 +1,7 @@
 import type { Drawing } from '@/core/drawing/drawing';
 import { mirrored } from '@/core/drawing/move';
 import type { Nib } from '@/core/kit/nib';
-import { imposed, placesOn, standsOn } from '@/core/page/imposition';
+import { imposed, largeFor, placesOn } from '@/core/page/imposition';
 import { layRow } from '@/core/piece/batch';
 import { drawPiece } from '@/core/piece/drawPiece';
 import { piecePage } from '@/core/piece/layout';
@@ -10,9 +10,6 @@ import type { Piece } from '@/core/piece/piece';
 import { type PdfOptions, renderPdfPages } from '@/render/pdf';
 import type { OnPaper } from './job';
 import type { Step } from './step';
-
-/** The sheet small pieces are put on together, in mm. */
-export const LARGE_SHEET = { width: 210, height: 297 };
 
 export interface BatchOptions {
   readonly paper: OnPaper;
@@ -28,7 +25,7 @@ export function* batchSteps(
   { paper, drawer, own, pdf }: BatchOptions,
 ): Generator<Step, void> {
   const size = piecePage(piece);
-  const large = paper.on === 'a4' && standsOn(LARGE_SHEET, size) ? LARGE_SHEET : undefined;
+  const large = paper.on === 'a4' ? largeFor(size) : undefined;
   const onPage = large ? placesOn(large, size).length : 1;
   const of = Math.max(1, Math.ceil(rows.length / onPage));
   const drawn = (row: number): Drawing => {

@@ -4,6 +4,7 @@ import type { PenOptions } from '@/core/compare/pens';
 import type { Recipe } from '@/core/document/recipe';
 import type { Item } from '@/core/kit/item';
 import type { Nib } from '@/core/kit/nib';
+import type { OnSheet } from '@/core/page/imposition';
 import type { Print } from '@/core/piece/drawPiece';
 import type { Own } from '@/core/piece/pen';
 import type { Piece } from '@/core/piece/piece';
@@ -34,6 +35,7 @@ export interface PracticeJob {
   readonly recipe: Recipe;
   readonly own: readonly OwnLetter[];
   readonly page: number;
+  readonly on: OnSheet;
   readonly as: FileAs;
 }
 
@@ -52,8 +54,7 @@ export interface CourseJob {
 export interface OnPaper {
   readonly print: Print;
   readonly mirrored: boolean;
-  /** As many as there is room for on A4 with cut marks, or paper of the piece's own size. */
-  readonly on: 'own' | 'a4';
+  readonly on: OnSheet;
 }
 
 /** A piece, written for one row of its list where it has one. */

@@ -1,4 +1,5 @@
 import type { Drawing } from '@/core/drawing/drawing';
+import { type OnSheet, onLarge, type Pages } from '@/core/page/imposition';
 import { type Composed, drawPage } from '@/core/practice/compose';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
 import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
@@ -23,9 +24,12 @@ export function* pdfSteps(
   }
 }
 
-/** A practice page, however many sheets it takes. */
-export const practiceSteps = (composed: Composed, title: string, options: PdfOptions) =>
-  pdfSteps(title, composed.pages.length, (index) => drawPage(composed, index), options);
+/** A practice page, however many sheets it takes; small ones together on a larger sheet where that is asked. */
+export function practiceSteps(composed: Composed, title: string, on: OnSheet, options: PdfOptions) {
+  const pages: Pages = { count: composed.pages.length, page: (index) => drawPage(composed, index) };
+  const { count, page } = on === 'a4' ? onLarge(pages) : pages;
+  return pdfSteps(title, count, page, options);
+}
 
 function* planned(
   recipe: Sheet,

@@ -4,7 +4,7 @@ import type { Drawing } from '@/core/drawing/drawing';
 import { mirrored } from '@/core/drawing/move';
 import { loadScript } from '@/core/hands/scripts';
 import { asNib } from '@/core/kit/item';
-import { imposed, placesOn, standsOn } from '@/core/page/imposition';
+import { onLarge } from '@/core/page/imposition';
 import { openRows, shownPiece } from '@/core/piece/batch';
 import { drawPiece } from '@/core/piece/drawPiece';
 import { layoutPiece } from '@/core/piece/layout';
@@ -13,7 +13,7 @@ import { Problem } from '@/core/problem/problem';
 import { renderPdfPages } from '@/render/pdf';
 import { pngTask, rasterise } from '@/render/png';
 import { renderSvg } from '@/render/svg';
-import { batchSteps, LARGE_SHEET } from './batchSteps';
+import { batchSteps } from './batchSteps';
 import { classSteps } from './classSteps';
 import type { FileAs, Job, PensJob, PieceJob, PracticeJob } from './job';
 import { courseSteps, pdfSteps, practiceSteps } from './packSteps';
@@ -110,7 +110,7 @@ function drawn(drawing: Drawing, as: FileAs): Generator<Step, void> {
   }
 }
 
-function practice({ recipe, own, page, as }: PracticeJob): Printing {
+function practice({ recipe, own, page, on, as }: PracticeJob): Printing {
   const composed = compose(recipe, { own });
   const pages = composed.pages.length;
   if (pages > MOST_SHEETS) {
@@ -125,7 +125,7 @@ function practice({ recipe, own, page, as }: PracticeJob): Printing {
   const { title } = drawPage(composed, 0);
   const steps =
     as.format === 'pdf'
-      ? practiceSteps(composed, title, as.pdf)
+      ? practiceSteps(composed, title, on, as.pdf)
       : as.format === 'json'
         ? asJson(composed)
         : drawn(drawPage(composed, page - 1), as);
@@ -146,13 +146,6 @@ function* asJson(composed: Composed): Generator<Step, void> {
 function piece({ piece, row, own, paper, as }: PieceJob): Printing {
   const plain = drawPiece(layoutPiece(shownPiece(piece, row), own), paper.print);
   const alone = paper.mirrored ? mirrored(plain) : plain;
-  const drawing =
-    paper.on === 'a4' && standsOn(LARGE_SHEET, alone)
-      ? imposed(
-          LARGE_SHEET,
-          placesOn(LARGE_SHEET, alone).map(() => alone),
-          alone.title,
-        )
-      : alone;
+  const drawing = paper.on === 'a4' ? onLarge({ count: 1, page: () => alone }).page(0) : alone;
   return { title: piece.title, pages: 1, steps: drawn(drawing, as) };
 }

@@ -5,6 +5,7 @@ import { Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
 import { BACKUP_FORMAT, commitRestore, dropRestore, stageRows } from './backupStream';
 import { BACKUP_TABLE_NAMES } from './backupTables';
+import { MOST_LISTS } from './wordLists';
 
 /** Backups of version 1 were one JSON file; they go on being restored. */
 export const BACKUP_JSON_VERSION = 1;
@@ -37,7 +38,7 @@ const backupSchema = z.strictObject({
   records: list(MOST_ROWS).default([]),
   printers: list(MOST_ROWS),
   letterSets: list(100).default([]),
-  wordLists: list(1).default([]),
+  wordLists: list(MOST_LISTS).default([]),
 });
 
 /** Rows put aside at a time. */

@@ -1,32 +1,57 @@
-import { eq } from 'drizzle-orm';
+import { createHash } from 'node:crypto';
+import { asc, count, eq } from 'drizzle-orm';
+import { Problem } from '@/core/problem/problem';
 import { openDatabase } from './client';
 import { wordLists } from './schema';
 
-/** The scribe's own list of words, in place of the bundled one. */
+/** A list of words of the scribe's own; sheets and classes name the one they chose by its id. */
 export interface StoredWords {
   readonly name: string;
   /** The text as it was given; read by the core. */
   readonly content: string;
 }
 
-/** There is one list, under this id. */
-const OWN = 'own';
+/** Lists kept at most. */
+export const MOST_LISTS = 40;
 
-export async function findWordList(): Promise<StoredWords | undefined> {
+/** A list is called by what it holds: the same one given twice is kept once. */
+const idOf = ({ name, content }: StoredWords): string =>
+  createHash('sha256')
+    .update(JSON.stringify([name, content]))
+    .digest('hex')
+    .slice(0, 24);
+
+/** The names of all lists. */
+export async function listWordLists(): Promise<{ readonly id: string; readonly name: string }[]> {
   const db = await openDatabase();
-  const [row] = await db.select().from(wordLists).where(eq(wordLists.id, OWN)).limit(1);
+  return db
+    .select({ id: wordLists.id, name: wordLists.name })
+    .from(wordLists)
+    .orderBy(asc(wordLists.name), asc(wordLists.id));
+}
+
+export async function findWordList(id: string): Promise<StoredWords | undefined> {
+  const db = await openDatabase();
+  const [row] = await db.select().from(wordLists).where(eq(wordLists.id, id)).limit(1);
   return row;
 }
 
-export async function saveWordList({ name, content }: StoredWords): Promise<void> {
+/**
+ * Keeps a list and answers its id.
+ * @throws Problem when there are as many as are kept.
+ */
+export async function saveWordList({ name, content }: StoredWords): Promise<string> {
   const db = await openDatabase();
-  await db
-    .insert(wordLists)
-    .values({ id: OWN, name, content })
-    .onConflictDoUpdate({ target: wordLists.id, set: { name, content } });
+  const id = idOf({ name, content });
+  const [kept] = await db.select({ lists: count() }).from(wordLists);
+  if ((kept?.lists ?? 0) >= MOST_LISTS && !(await findWordList(id))) {
+    throw new Problem('name', `${MOST_LISTS} lists are kept at most; remove one you no longer use.`);
+  }
+  await db.insert(wordLists).values({ id, name, content }).onConflictDoNothing();
+  return id;
 }
 
-export async function deleteWordList(): Promise<void> {
+export async function deleteWordList(id: string): Promise<void> {
   const db = await openDatabase();
-  await db.delete(wordLists).where(eq(wordLists.id, OWN));
+  await db.delete(wordLists).where(eq(wordLists.id, id));
 }

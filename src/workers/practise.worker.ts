@@ -58,6 +58,8 @@ export type Ask = keyof Asks;
 
 export interface Question<A extends Ask = Ask> {
   readonly number: number;
+  /** The list words are taken from. */
+  readonly list: string;
   readonly ask: A;
   readonly given: Asks[A]['given'];
 }
@@ -78,21 +80,24 @@ interface Listed {
   readonly words: WordList;
 }
 
-let list: Promise<Listed> | undefined;
+const lists = new Map<string, Promise<Listed>>();
 
-async function fetchList(): Promise<Listed> {
-  const response = await fetch('/api/words');
+async function fetchList(list: string): Promise<Listed> {
+  const response = await fetch(`/api/words?list=${encodeURIComponent(list)}`);
   if (!response.ok) throw new Problem('words', 'The list of words could not be read; try again.');
   return (await response.json()) as Listed;
 }
 
-/** The list, read once; a failure is not kept. */
-function words(): Promise<Listed> {
-  list ??= fetchList().catch((error: unknown) => {
-    list = undefined;
+/** A list, read once; a failure is not kept. */
+function wordsOf(list: string): Promise<Listed> {
+  const known = lists.get(list);
+  if (known) return known;
+  const reading = fetchList(list).catch((error: unknown) => {
+    lists.delete(list);
     throw error;
   });
-  return list;
+  lists.set(list, reading);
+  return reading;
 }
 
 type Report = (progress: AskProgress) => void;
@@ -129,13 +134,13 @@ const ANSWERS: Answers = {
   },
 };
 
-self.onmessage = async ({ data: { number, ask, given } }: MessageEvent<Question>) => {
+self.onmessage = async ({ data: { number, list, ask, given } }: MessageEvent<Question>) => {
   let reply: Reply;
   try {
     const answer = ANSWERS[ask] as (given: unknown, listed: Listed, report: Report) => Asks[Ask]['answer'];
     const report: Report = (progress) => self.postMessage({ number, progress } satisfies Reply);
     if ('recipe' in given) await loadScript(given.recipe.hand);
-    reply = { number, answer: answer(given, await words(), report) };
+    reply = { number, answer: answer(given, await wordsOf(list), report) };
   } catch (error) {
     if (!(error instanceof Problem)) console.error(error);
     const problem = error instanceof Problem ? error.message : 'Something unexpected went wrong here.';

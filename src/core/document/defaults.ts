@@ -1,5 +1,6 @@
 import { type HandId, handById } from '../hands/registry';
 import { NO_PRACTICE } from '../practice/noPractice';
+import { BUNDLED } from '../practice/words/wordList';
 import { handSetting } from '../setting/handSetting';
 import { shownLines } from '../sheet/shownLines';
 import { RECIPE_FORMAT, RECIPE_VERSION } from './format';
@@ -37,4 +38,5 @@ export const freshRecipe = (handId: HandId, schoolId?: string): Recipe => ({
   exemplar: '',
   touches: [],
   practice: NO_PRACTICE,
+  wordList: BUNDLED,
 });

@@ -27,6 +27,7 @@ const NAMES: Readonly<Partial<Record<keyof Recipe, string>>> = {
   exemplar: 'the exemplar',
   touches: 'letters changed by hand',
   practice: 'the bands of the practice page',
+  wordList: 'the list of words',
 };
 
 /** What differs between two recipes, in words: "the nib or shade, the paper". */

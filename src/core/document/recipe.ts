@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { HandId } from '../hands/registry';
 import { practiceSchema } from '../practice/bandFormat';
 import { NO_PRACTICE } from '../practice/noPractice';
+import { BUNDLED, wordListId } from '../practice/words/wordList';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { schoolOfHand } from '../setting/setting';
@@ -20,6 +21,8 @@ export const recipeSchema = z
     ...sheetShape,
     /** What is practised on the sheet, band by band. Absent in earlier recipes. */
     practice: practiceSchema.default(NO_PRACTICE),
+    /** The list its words come from, by its id; absent in earlier recipes. */
+    wordList: wordListId.default(BUNDLED),
   })
   .refine(schoolOfHand.check, {
     path: ['school'],

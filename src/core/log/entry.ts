@@ -6,6 +6,7 @@ import { ADDITIONS, COMPLAINTS } from '../kit/mix';
 import { mixSchema } from '../kit/mixFormat';
 import { needSchema } from '../kit/needFormat';
 import { SEEN } from '../kit/troubles';
+import { BUNDLED, wordListId } from '../practice/words/wordList';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { shortText } from '../problem/schema';
@@ -64,7 +65,7 @@ export const ENTRIES = {
     at: z.iso.datetime({ error: () => 'When it was printed must be a time.' }),
   }),
   /** Whom a teacher prints pages for. */
-  class: z.strictObject({ students: studentsSchema }),
+  class: z.strictObject({ students: studentsSchema, wordList: wordListId.default(BUNDLED) }),
   /** Letters known in a hand, and those to stress. */
   known: z.strictObject({ letters, stressed: letters.default([]) }),
 } as const satisfies Record<string, z.ZodType>;

@@ -34,8 +34,47 @@ export function placesOn(sheet: Sheet, small: Sheet): readonly { readonly x: Mm;
 }
 
 /** Does a small sheet stand on a large one, cut marks and all? */
-export const standsOn = (sheet: Sheet, small: Sheet): boolean =>
+const standsOn = (sheet: Sheet, small: Sheet): boolean =>
   small.width + PRINT_EDGE + BARS <= sheet.width && small.height + PRINT_EDGE + BARS <= sheet.height;
+
+/** Paper of the page's own size; or A4 with as many as there is room for, and cut marks. */
+export const ON_SHEETS = ['own', 'a4'] as const;
+export type OnSheet = (typeof ON_SHEETS)[number];
+
+/** A4, upright and sideways: what small sheets are printed on together. */
+const LARGE: readonly Sheet[] = [
+  { width: 210, height: 297 },
+  { width: 297, height: 210 },
+];
+
+/** The large sheet that holds the most of a small one, upright where it does not matter; undefined where none holds one. */
+export function largeFor(small: Sheet): Sheet | undefined {
+  const holding = LARGE.filter((sheet) => standsOn(sheet, small));
+  return holding.sort((a, b) => placesOn(b, small).length - placesOn(a, small).length)[0];
+}
+
+/** Pages, each made when it is asked for. */
+export interface Pages {
+  readonly count: number;
+  readonly page: (index: number) => Drawing;
+}
+
+/** Small pages several on a large sheet, cut marks round each; a single one as often as there is room. Others as they are. */
+export function onLarge({ count, page }: Pages): Pages {
+  const first = page(0);
+  const large = largeFor(first);
+  if (!large) return { count, page };
+  const each = placesOn(large, first).length;
+  const single = count === 1;
+  return {
+    count: Math.ceil(count / each),
+    page: (index) => {
+      const many = single ? each : Math.min(each, count - index * each);
+      const drawings = Array.from({ length: many }, (_, i) => (single ? first : page(index * each + i)));
+      return imposed(large, drawings, first.title);
+    },
+  };
+}
 
 /** Short lines that show where to cut, outside the corners. */
 function cutMarks(x: Mm, y: Mm, { width, height }: Sheet): Segment[] {

@@ -77,7 +77,8 @@ export const numbered = (prefix = 'b'): Make => {
   };
 };
 
-const CELLS = { trace: 2, fading: 2, free: 3 } as const;
+/** Cells of a letter, begun anew until its lines are full. */
+const CELLS = { trace: 2, fading: 2, free: 3, repeat: true } as const;
 
 /** Many letters at once may be shown by a smaller nib than they are written with. */
 const SMALLER = 0.6;
@@ -88,7 +89,7 @@ const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = 
   return [
     letters.map((letter) => make('letter', letter, { ...CELLS, ...how })),
     letters.map((letter) => make('letter', letter, { ...CELLS, lines: 1, snug: true, ...how })),
-    [make('letters', all, { ...CELLS, repeat: true, ...how })],
+    [make('letters', all, { ...CELLS, ...how })],
     ...[1, 0].map((free) => [
       make('letters', all, { trace: 0, fading: 0, free: 0, ...how }),
       make('line', all, { guided: false, trace: 1, free, snug: true, ...how }),

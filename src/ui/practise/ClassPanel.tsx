@@ -10,6 +10,7 @@ import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
 import { paperFormat } from '@/core/measure/paper';
 import { USUAL_COURSE } from '@/core/practice/course/course';
+import { BUNDLED } from '@/core/practice/words/wordList';
 import { FileButton } from '../fields/FileButton';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
@@ -18,6 +19,8 @@ import { call, download, sentenceOf } from '../lib/api';
 import { readReported } from '../lib/reported';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
+import { useWordLists } from './useWordLists';
+import { WordListChoice } from './WordListChoice';
 import { Working } from './Working';
 
 /** Under this id the class is kept. */
@@ -28,7 +31,11 @@ const paperName = (paper: Student['paper']) => paperFormat(paper)?.name ?? paper
 /** A list of names, each with writing hand, hand, letters and paper; everybody's pages in one go. */
 export function ClassPanel({ records: remembered }: { records: readonly Entry[] }) {
   const { records, keep } = useRecords(remembered);
-  const students = entriesOf('class', records).find(({ entryId }) => entryId === CLASS_ID)?.students ?? [];
+  const { students, wordList } = entriesOf('class', records).find(({ entryId }) => entryId === CLASS_ID) ?? {
+    students: [],
+    wordList: BUNDLED,
+  };
+  const { lists } = useWordLists();
   const [name, setName] = useState('');
   const [pack, setPack] = useState(false);
   const [copies, setCopies] = useState(1);
@@ -37,9 +44,9 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
   const notice = useNotice();
   const handOver = useHandOver();
 
-  const put = (next: readonly Student[]) =>
-    keep(CLASS_ID, 'class', { students: next.slice(0, MOST_STUDENTS) }).catch((error: unknown) =>
-      notice({ tone: 'problem', text: sentenceOf(error) }),
+  const put = (next: readonly Student[], list = wordList) =>
+    keep(CLASS_ID, 'class', { students: next.slice(0, MOST_STUDENTS), wordList: list }).catch(
+      (error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) }),
     );
   const change = (at: number, part: Partial<Student>) =>
     put(students.map((student, i) => (i === at ? { ...student, ...part } : student)));
@@ -67,7 +74,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
       const handout = pack ? USUAL_COURSE : 'page';
       const answer = await call(`/api/class?progress=1&format=${out === 'zip' ? 'zip' : 'pdf'}`, {
         method: 'POST',
-        json: { students, handout, copies },
+        json: { students, handout, copies, wordList },
         signal: mine.signal,
       });
       const parts = await readReported<{ readonly done: number; readonly of: number }>(answer, setProgress);
@@ -200,6 +207,17 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
               />
             </label>
           </fieldset>
+          {lists.length > 0 && (
+            <div className="text-sm">
+              Words from
+              <WordListChoice
+                label="The list of this class"
+                lists={lists}
+                list={wordList}
+                onList={(list) => void put(students, list)}
+              />
+            </div>
+          )}
           {progress ? (
             <Working
               what="Drawing everybody’s pages"

@@ -160,11 +160,11 @@ function Thin({ course: { options, left, enough } }: { course: Course }) {
   const fits = pagesOf({ ...options, sessions: enough }).all <= PACK_PAGES.most;
   return (
     <p className="remark remark-warning text-sm">
-      Every letter has rows of its own here, so {left.length} of the hand are left for another pack:{' '}
-      <span className="tracking-wide">{left.join(' ')}</span>.{' '}
+      Every letter has rows of its own here, so {left.length} of the hand are left for another pack.{' '}
       {fits
-        ? `${enough} sessions would hold them all.`
-        : `All of them take ${enough} sessions, more than one pack holds: take a smaller nib, or make two packs.`}
+        ? `In ${enough} sessions the whole hand has room.`
+        : `The whole hand takes ${enough} sessions, more than one pack holds: take a smaller nib, or make two packs.`}{' '}
+      Left: <span className="tracking-wide">{left.join(' ')}</span>
     </p>
   );
 }

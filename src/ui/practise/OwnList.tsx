@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import { asTyped } from '@/core/hand/hand';
 import type { Ground } from '@/core/practice/ground';
-import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
+import { BUNDLED, WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
 import { lettersOf } from '@/core/type/compose';
@@ -12,30 +12,32 @@ import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, sentenceOf } from '../lib/api';
 import type { PractiseWorker } from './usePractiseWorker';
+import { useWordLists } from './useWordLists';
+import { WordListChoice } from './WordListChoice';
 
 /** Letters lacking are named one by one up to so many. */
 const MOST_NAMED = 12;
 const LONGEST_NAME = 80;
 
-/** The list words are taken from: the bundled one, or a text file of one's own. */
+/** The list this sheet has its words from: the bundled one, or a text file of one's own. */
 export function OwnList({
   ground,
   known,
+  list,
   ask,
-  onReplaced,
+  onList,
 }: {
   ground: Ground;
   known: readonly string[];
+  list: string;
   ask: PractiseWorker['ask'];
-  /** The list the worker holds is no longer the one kept. */
-  onReplaced: () => void;
+  onList: (id: string) => void;
 }) {
   const [facts, setFacts] = useState<ListFacts | null>(null);
-  const [read, setRead] = useState(0);
+  const { lists, read } = useWordLists();
   const notice = useNotice();
   const { face } = ground;
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: `read` counts the lists; a new one is asked about anew
   useEffect(() => {
     let current = true;
     const hand = face ? asTyped(handOf(ground.recipe), lettersOf(face)) : [];
@@ -45,13 +47,12 @@ export function OwnList({
     return () => {
       current = false;
     };
-  }, [ask, known, face, read]);
+  }, [ask, known, face, ground.recipe]);
 
   const guarded = async (work: () => Promise<string>) => {
     try {
       const text = await work();
-      onReplaced();
-      setRead((count) => count + 1);
+      await read();
       notice({ tone: 'done', text });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
@@ -67,24 +68,28 @@ export function OwnList({
         );
       }
       const json = { name: file.name.slice(0, LONGEST_NAME), content: await utf8(file) };
-      const answer = (await (await call('/api/words', { method: 'PUT', json })).json()) as {
+      const answer = (await (await call('/api/words', { method: 'POST', json })).json()) as {
+        id: string;
         words: number;
         skipped: number;
       };
+      onList(answer.id);
       const passed = answer.skipped > 0 ? `, ${answer.skipped} entries that are no words passed over` : '';
       return `${answer.words.toLocaleString('en')} ${answer.words === 1 ? 'word' : 'words'} from “${file.name}”${passed}.`;
     });
-  const goBack = () =>
+  const remove = () =>
     guarded(async () => {
-      await call('/api/words', { method: 'DELETE' });
-      return 'Back to the bundled list.';
+      await call(`/api/words?list=${encodeURIComponent(list)}`, { method: 'DELETE' });
+      onList(BUNDLED);
+      return 'The list is removed; this sheet has its words from the bundled one.';
     });
 
   return (
     <section aria-labelledby="word-list" className="space-y-1">
       <h2 id="word-list" className="margin-heading">
-        The list
+        The list of this sheet
       </h2>
+      <WordListChoice label="Words from" lists={lists} list={list} onList={onList} />
       {facts && (
         <p className="text-sm" data-testid="list-facts">
           {facts.name ? `“${facts.name}”` : 'Bundled English list'}: {facts.words.toLocaleString('en')}{' '}
@@ -92,7 +97,7 @@ export function OwnList({
           you know.
         </p>
       )}
-      {facts && facts.lacking.length > 0 && (
+      {facts?.name && facts.lacking.length > 0 && (
         <p className="remark remark-caution text-sm" data-testid="lacking">
           The hand lacks{' '}
           {facts.lacking
@@ -108,11 +113,11 @@ export function OwnList({
       )}
       <div className="flex flex-wrap gap-1">
         <FileButton label="Word list file" accept=".txt,.csv,text/plain" onFile={(file) => void upload(file)}>
-          Use a list of your own
+          Bring a list of your own
         </FileButton>
-        {facts?.name && (
-          <button type="button" className="btn btn-sm" onClick={() => void goBack()}>
-            Back to the bundled list
+        {lists.some(({ id }) => id === list) && (
+          <button type="button" className="btn btn-sm" onClick={() => void remove()}>
+            Remove this list
           </button>
         )}
       </div>

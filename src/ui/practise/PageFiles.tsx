@@ -5,12 +5,13 @@ import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { downloadJson, sentenceOf } from '../lib/api';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
+import { OnLarge } from '../paper/OnLarge';
 import type { PageFilesState } from './usePageFiles';
 import { Working } from './Working';
 
 /** The page on paper and as a recipe, out and in. */
 export function PageFiles({
-  files: { busy, save, cancel },
+  files: { busy, save, cancel, onA4, setOnA4 },
   printer,
   recipe,
   onImport,
@@ -54,6 +55,7 @@ export function PageFiles({
           onCancel={cancel}
         />
       )}
+      <OnLarge sheet={recipe.paper} on={onA4} onSwitch={setOnA4} />
       <p className="mt-1 text-sm opacity-80">
         {printerWords(printer)} The PDF has every sheet; SVG and PNG the one in sight.
       </p>

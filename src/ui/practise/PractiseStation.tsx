@@ -88,7 +88,7 @@ export function PractiseStation({
   latest.current = sheet;
   const own = useLetterSet(recipe.hand).set.letters;
   const { known, set: setKnown } = useKnown(recipe.hand, records);
-  const worker = usePractiseWorker();
+  const worker = usePractiseWorker(recipe.wordList);
   const notice = useNotice();
   const { composed, problem } = useMemo(() => composedOf(recipe, own), [recipe, own]);
   const ground = useMemo(() => groundOf(recipe, { size: 1, held: false }, own), [recipe, own]);
@@ -264,6 +264,8 @@ export function PractiseStation({
                 known={known}
                 onKnown={(next) => void setKnown(next)}
                 worker={worker}
+                list={recipe.wordList}
+                onList={(wordList) => edit((r) => ({ ...r, wordList }))}
                 onAdd={addTexts}
               />
             ) : (

@@ -40,12 +40,17 @@ export function WordsPanel({
   known,
   onKnown,
   worker: { ask, stop },
+  list,
+  onList,
   onAdd,
 }: {
   ground: Ground;
   known: Known;
   onKnown: (known: Known) => void;
   worker: PractiseWorker;
+  /** The list the sheet has its words from. */
+  list: string;
+  onList: (id: string) => void;
   onAdd: (kind: 'word' | 'line', texts: readonly string[]) => void;
 }) {
   const lessons = useMemo(() => lessonsOf(ground), [ground]);
@@ -208,7 +213,7 @@ export function WordsPanel({
         {busy && <Working what="Choosing words" onCancel={stop} />}
         {found && !busy && <FoundWords found={found} onAdd={onAdd} />}
       </section>
-      <OwnList ground={ground} known={letters} ask={ask} onReplaced={stop} />
+      <OwnList ground={ground} known={letters} list={list} ask={ask} onList={onList} />
     </div>
   );
 }

@@ -15,9 +15,9 @@ export class Stopped extends Error {}
 
 /**
  * Questions about words and pages, answered off the page's own thread. `stop` gives up whatever is under way; the next
- * question starts anew, with the word list read again.
+ * question starts anew. Words are those of the given list.
  */
-export function usePractiseWorker() {
+export function usePractiseWorker(list: string) {
   const worker = useRef<Worker | null>(null);
   const waiting = useRef(new Map<number, Waiting>());
   const count = useRef(0);
@@ -50,10 +50,10 @@ export function usePractiseWorker() {
       }
       count.current += 1;
       const number = count.current;
-      worker.current.postMessage({ number, ask: question, given } satisfies Question<A>);
+      worker.current.postMessage({ number, list, ask: question, given } satisfies Question<A>);
       return new Promise((resolve, reject) => waiting.current.set(number, { resolve, reject, report }));
     },
-    [],
+    [list],
   );
   return { ask, stop };
 }

@@ -13,6 +13,7 @@ import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
+import { OnLarge } from '../paper/OnLarge';
 import { Paper } from '../paper/Paper';
 import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 import type { Zoom } from '../paper/zoom';
@@ -39,12 +40,13 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
   const { letters } = useLetterSet(recipe.hand).set;
   const drawing = useMemo(() => previewOf(recipe, letters), [recipe, letters]);
   const [zoom, setZoom] = useState<Zoom>('fit');
+  const [onA4, setOnA4] = useState(false);
   const notice = useNotice();
 
   const handOver = useHandOver();
   const saveFile = async (out: Out) => {
     try {
-      const query = `format=${formatFor(out)}&dpi=300&letters=${letterMark(letters)}`;
+      const query = `format=${formatFor(out)}&dpi=300&letters=${letterMark(letters)}&on=${onA4 ? 'a4' : 'own'}`;
       const response = await call(`/api/render?${query}`, { method: 'POST', json: recipe });
       await handOver(await response.blob(), fileNameOf(response, `sheet.${formatFor(out)}`), out);
     } catch (error) {
@@ -100,6 +102,7 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
               Sheet file
             </button>
           </div>
+          <OnLarge sheet={recipe.paper} on={onA4} onSwitch={setOnA4} />
           <p className="mt-1 text-sm opacity-80">{printerWords(printer)}</p>
         </section>
         <Distances recipe={recipe} />

@@ -111,7 +111,7 @@ describe('steps of a pack', () => {
   it('of a practice page are its sheets', () => {
     const bands = ['branching', 'oval', 'a-shape'].map((family, i) => bandOf(`b${i}`, 'family', family));
     const composed = compose(recipe, { bands });
-    const steps = [...practiceSteps(composed, 'A page', {})];
+    const steps = [...practiceSteps(composed, 'A page', 'own', {})];
     expect(composed.pages.length).toBeGreaterThan(1);
     expect(steps.at(-1)?.done).toBe(composed.pages.length);
   });

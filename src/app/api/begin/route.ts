@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
-import { currentWords } from '@/app/_lib/words';
+import { chosenWords } from '@/app/_lib/words';
 import { NOBODY } from '@/core/about/about';
 import { aboutSchema } from '@/core/about/aboutFormat';
 import { beginning } from '@/core/begin/firstPage';
 import { FIRST_TOOL_IDS } from '@/core/begin/firstTools';
 import { PURPOSES } from '@/core/hand/portrait';
 import { handIdSchema } from '@/core/hands/handId';
+import { BUNDLED } from '@/core/practice/words/wordList';
 
 export const dynamic = 'force-dynamic';
 
@@ -21,6 +22,6 @@ const bodySchema = z.strictObject({
 export const POST = (request: Request) =>
   answer(request, async () => {
     const { about, ...wish } = parse(bodySchema, await readJson(request, RECIPE_BODY));
-    const { words } = await currentWords();
+    const { words } = await chosenWords(BUNDLED);
     return Response.json(await beginning(wish, about, words));
   });

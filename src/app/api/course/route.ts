@@ -3,7 +3,7 @@ import { correctionFor, file, fileStem } from '@/app/_lib/files';
 import { answer, COURSE_BODY, clientOf, parse, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages, reportedPages } from '@/app/_lib/pages';
-import { currentWords } from '@/app/_lib/words';
+import { chosenWords } from '@/app/_lib/words';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { courseSchema, plannedSchema } from '@/core/practice/course/courseFormat';
@@ -28,7 +28,7 @@ export const POST = (request: Request) =>
     checkGiven(recipe);
     await loadScript(recipe.hand);
     const own = await ownLettersFor(recipe.hand, query);
-    const { words } = await currentWords();
+    const { words } = await chosenWords(recipe.wordList);
     const title = recipe.title || `A course in ${handOf(recipe).name}`;
     const correction = await correctionFor(query.get('printer'));
     const pdf = { correction, created: new Date() };

@@ -3,6 +3,7 @@ import { correctionFor, FILE_TYPES, file, fileStem, readDpi, readFormat } from '
 import { answer, clientOf, DOCUMENT_BODY, parse, readJson } from '@/app/_lib/http';
 import { ownForPiece } from '@/app/_lib/ownLettersFor';
 import { filePages, reportedPages } from '@/app/_lib/pages';
+import { ON_SHEETS } from '@/core/page/imposition';
 import { fieldsOf } from '@/core/piece/batch';
 import { PRINTS } from '@/core/piece/drawPiece';
 import { parsePiece } from '@/core/piece/piece';
@@ -16,7 +17,7 @@ const querySchema = z.object({
   print: z.enum(PRINTS, { error: () => `must be one of ${PRINTS.join(', ')}` }).default('model'),
   mirrored: z.enum(['0', '1']).default('0'),
   /** On A4 with cut marks, or on paper of the piece's own size. */
-  on: z.enum(['own', 'a4'], { error: () => 'must be own or a4' }).default('own'),
+  on: z.enum(ON_SHEETS, { error: () => 'must be own or a4' }).default('own'),
   rows: z.enum(['one', 'open'], { error: () => 'must be one or open' }).default('one'),
   row: z.coerce.number().int().min(0).default(0),
 });

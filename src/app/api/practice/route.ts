@@ -1,4 +1,4 @@
-import { correctionFor, FILE_TYPES, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
+import { correctionFor, FILE_TYPES, file, fileStem, readDpi, readFormat, readOn } from '@/app/_lib/files';
 import { answer, clientOf, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages } from '@/app/_lib/pages';
@@ -12,7 +12,7 @@ export const dynamic = 'force-dynamic';
 
 /**
  * The practice page of a recipe: `POST /api/practice?format=pdf|svg|png|json`, body a recipe with its bands. A PDF and a
- * JSON hold all sheets, SVG and PNG the one that `page` names (from 1). `dpi` and `printer` as for `/api/render`. Laid and drawn in
+ * JSON hold all sheets, SVG and PNG the one that `page` names (from 1). `dpi`, `printer` and, of a PDF, `on` as for `/api/render`. Laid and drawn in
  * the press; closing the connection stops it.
  */
 export const POST = (request: Request) =>
@@ -28,7 +28,7 @@ export const POST = (request: Request) =>
     const correction = format === 'pdf' ? await correctionFor(query.get('printer')) : undefined;
     const as = { format, dpi, pdf: { correction, created: new Date() } };
     const { title, pages, steps } = await print(
-      { kind: 'practice', recipe, own, page, as },
+      { kind: 'practice', recipe, own, page, on: readOn(query), as },
       clientOf(request),
       request.signal,
     );

@@ -1,9 +1,10 @@
-import { correctionFor, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
+import { correctionFor, file, fileStem, readDpi, readFormat, readOn } from '@/app/_lib/files';
 import { answer, clientOf, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { wholeFile } from '@/app/_lib/pages';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
+import { onLarge } from '@/core/page/imposition';
 import { checkGiven } from '@/core/sheet/checkGiven';
 import { leftOut } from '@/core/sheet/draw/exemplar';
 import { layoutSheet } from '@/core/sheet/layout';
@@ -20,6 +21,7 @@ export const dynamic = 'force-dynamic';
  * Renders any recipe: `POST /api/render?format=pdf|svg|png|json`, body a recipe.
  * With `alone=1` it is what is written only, without page and ruling. Words of the exemplar for which the sheet has no room
  * are named in the header `Elvane-Left-Out`, percent-encoded.
+ * With `on=a4` a small sheet stands on A4 as often as there is room, with cut marks.
  * `dpi` sets the resolution of a PNG. For a PDF, `printer=none` leaves out the selected printer's correction and
  * `printer=practice` answers what the simulated printer would put on paper.
  */
@@ -33,7 +35,9 @@ export const POST = (request: Request) =>
     await loadScript(recipe.hand);
     const own = recipe.exemplar ? await ownLettersFor(recipe.hand, query) : [];
     const alone = query.get('alone') === '1';
-    const drawing = alone ? wordAlone(recipe, own) : ruleSheet(recipe, own);
+    const sheet = alone ? wordAlone(recipe, own) : ruleSheet(recipe, own);
+    const drawing =
+      readOn(query) === 'a4' && !alone ? onLarge({ count: 1, page: () => sheet }).page(0) : sheet;
     const missing = alone ? '' : leftOut(recipe, layoutSheet(recipe), own);
     const said: Record<string, string> = missing ? { 'Elvane-Left-Out': encodeURIComponent(missing) } : {};
     const fileName = fileStem(drawing.title);

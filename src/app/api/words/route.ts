@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { answer, parse, readJson, WORDS_BODY } from '@/app/_lib/http';
-import { currentWords } from '@/app/_lib/words';
-import { readWords, WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
+import { chosenWords } from '@/app/_lib/words';
+import { BUNDLED, readWords, WORD_LIST_LIMITS, wordListId } from '@/core/practice/words/wordList';
 import { deleteWordList, saveWordList } from '@/store/wordLists';
 
 export const dynamic = 'force-dynamic';
@@ -14,25 +14,28 @@ const bodySchema = z.strictObject({
   }),
 });
 
-/** The words practised with: `{name, words}`; the name is null for the bundled list. */
+const listIn = (request: Request): string =>
+  parse(wordListId, new URL(request.url).searchParams.get('list') ?? BUNDLED);
+
+/** The words of a list, `?list=ID`: `{name, words}`; the name is null for the bundled one, which stands in for a list that is gone. */
 export const GET = (request: Request) =>
   answer(request, async () => {
-    const { name = null, words } = await currentWords();
+    const { name = null, words } = await chosenWords(listIn(request));
     return Response.json({ name, words }, { headers: { 'Cache-Control': 'no-store' } });
   });
 
-/** Takes a list of one's own, a text of words, in place of the bundled one. Answers how many were read and passed over. */
-export const PUT = (request: Request) =>
+/** Keeps a list of one's own, a text of words. Answers its id, and how many words were read and passed over. */
+export const POST = (request: Request) =>
   answer(request, async () => {
     const { name, content } = parse(bodySchema, await readJson(request, WORDS_BODY));
     const { words, skipped } = readWords(content);
-    await saveWordList({ name, content });
-    return Response.json({ name, words: words.length, skipped });
+    const id = await saveWordList({ name, content });
+    return Response.json({ id, name, words: words.length, skipped });
   });
 
-/** Goes back to the bundled list. */
+/** Removes a list; what chose it has its words from the bundled one. */
 export const DELETE = (request: Request) =>
   answer(request, async () => {
-    await deleteWordList();
+    await deleteWordList(listIn(request));
     return new Response(null, { status: 204 });
   });

@@ -30,6 +30,6 @@ export const plannedSchema = z.strictObject({
     )
     .min(1)
     .max(PACK_PAGES.most),
-  left: z.array(z.string().max(LONGEST_LETTER)).max(MOST_LETTERS),
+  left: z.array(z.string().max(LONGEST_LETTER)).max(MOST_LETTERS).default([]),
   enough: whole('sessions').optional(),
 }) satisfies z.ZodType<Course>;
