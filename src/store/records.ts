@@ -4,6 +4,7 @@ import { entriesOf } from '@/core/log/entriesOf';
 import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
 import { openDatabase } from './client';
 import { records } from './schema';
+import { forgetSession, keepSession, readSession } from './study';
 
 /** An entry as stored; its data is JSON that `core/log` reads. */
 export interface DeskRecord {
@@ -43,8 +44,9 @@ export async function allRecords(): Promise<DeskRecord[]> {
   return db.select().from(records).orderBy(asc(records.at));
 }
 
-/** Inserts the record or overwrites the one with its id. */
+/** Inserts the record or overwrites the one with its id; a session with all that comes of it. */
 export async function saveRecord(record: DeskRecord): Promise<void> {
+  if (record.kind === 'session') return keepSession(record.id, readSession(record.data));
   const db = await openDatabase();
   const { id: _, ...values } = record;
   await db.insert(records).values(record).onConflictDoUpdate({ target: records.id, set: values });
@@ -52,6 +54,8 @@ export async function saveRecord(record: DeskRecord): Promise<void> {
 
 export async function deleteRecord(id: string): Promise<void> {
   const db = await openDatabase();
+  const [found] = await db.select({ kind: records.kind }).from(records).where(eq(records.id, id)).limit(1);
+  if (found?.kind === 'session') return forgetSession(id);
   await db.delete(records).where(eq(records.id, id));
 }
 

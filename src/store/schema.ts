@@ -56,6 +56,23 @@ export const records = sqliteTable(
   (table) => [index('records_by_kind_and_time').on(table.kind, table.at)],
 );
 
+/**
+ * What is remembered of each thing that is practised: worked out of the sessions among the records, and worked out anew from
+ * them after a restore. It is in no backup.
+ */
+export const study = sqliteTable(
+  'study',
+  {
+    hand: text('hand').notNull(),
+    unit: text('unit').notNull(),
+    /** `core/study` memory as JSON. */
+    memory: text('memory').notNull(),
+    /** Its ratings, each with the session it comes from, as JSON, the earliest first. */
+    ratings: text('ratings').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.hand, table.unit] })],
+);
+
 /** Rows of a backup being read in, ready to be put in their tables: a restore is all or nothing. */
 export const stagedRows = sqliteTable(
   'staged_rows',

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import type { DrawingNode } from '@/core/drawing/drawing';
 import { HANDS } from '@/core/hands/registry';
-import { checksFor, type Theme } from '@/core/practice/course/checks';
+import { checksFor, type Theme } from '@/core/practice/criteria';
 import { buildDrill, drillsFor } from '@/core/practice/drills';
 import { groundOf } from '@/core/practice/ground';
 import { lessonsOf, warmUpFor } from '@/core/practice/lessons';

@@ -6,9 +6,9 @@ import { isDipped } from './rules';
 const DIPPED_ML = 0.03;
 const FILLED_ML = 0.01;
 
-/** What a kit's things have become after some minutes of writing: hours grow, ink goes. */
-export function afterWriting({ tool, ink }: Kit, minutes: number): Item[] {
-  const used: Item[] = [{ ...tool, hours: Math.round((tool.hours + minutes / 60) * 100) / 100 }];
+/** What a kit's things have become after some minutes of writing: hours grow, ink goes. Minutes below 0 give both back. */
+export function afterWriting({ tool, ink }: Pick<Kit, 'tool' | 'ink'>, minutes: number): Item[] {
+  const used: Item[] = [{ ...tool, hours: Math.max(0, Math.round((tool.hours + minutes / 60) * 100) / 100) }];
   if (ink && ink.millilitres !== null) {
     const rate = isDipped(tool.kind) ? DIPPED_ML * Math.max(0.5, tool.width ?? 1) : FILLED_ML;
     const left = Math.max(0, ink.millilitres - rate * minutes);

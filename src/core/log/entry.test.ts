@@ -27,6 +27,33 @@ const GOOD = {
     students: [{ name: 'A pupil', side: 'left', hand: 'italic', letters: ['n'], paper: 'a4' }],
   },
   printed: { hand: 'italic', letters: ['n', 'm'], at: '2026-11-27T08:00:00.000Z' },
+  session: {
+    hand: 'italic',
+    began: '2026-11-26T23:50:00+01:00',
+    ended: '2026-11-27T00:02:00+01:00',
+    minutes: 11.5,
+    units: ['stroke:arches', 'letter:n'],
+    checks: [{ criterion: 'feet', rating: 'near' }],
+    wobbled: ['letter:n'],
+    note: 'cold fingers',
+    kit: { tool: { id: 'nib', label: '2.4 mm square-cut nib' } },
+    trouble: 'two rails',
+  },
+  sitting: {
+    hand: 'italic',
+    began: '2026-11-27T18:00:00+01:00',
+    steps: [{ unit: 'letter:n', minutes: 2, reason: 'due' }],
+    at: 0,
+    seconds: 12,
+  },
+  goal: {
+    hand: 'italic',
+    name: 'the open night',
+    aim: 'small',
+    by: '2026-12-12',
+    minutes: 20,
+    weekdays: [1, 3, 5],
+  },
   known: { letters: ['n', 'm'], stressed: ['n'] },
 } as const;
 

@@ -10,6 +10,8 @@ import { BUNDLED, wordListId } from '../practice/words/wordList';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { shortText } from '../problem/schema';
+import { goalSchema } from '../study/goalFormat';
+import { sessionSchema, sittingSchema } from './session';
 
 /** Longest data of an entry, as JSON. */
 export const LONGEST_ENTRY = 20_000;
@@ -66,6 +68,12 @@ export const ENTRIES = {
   }),
   /** Whom a teacher prints pages for. */
   class: z.strictObject({ students: studentsSchema, wordList: wordListId.default(BUNDLED) }),
+  /** A session that was written, with its self-check. */
+  session: sessionSchema,
+  /** A session under way. */
+  sitting: sittingSchema,
+  /** What is to be learned by when: one a hand. */
+  goal: goalSchema,
   /** Letters known in a hand, and those to stress. */
   known: z.strictObject({ letters, stressed: letters.default([]) }),
 } as const satisfies Record<string, z.ZodType>;

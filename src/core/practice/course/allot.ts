@@ -1,5 +1,5 @@
+import type { Theme } from '../criteria';
 import type { Lesson } from '../lessons';
-import type { Theme } from './checks';
 import type { FullRows } from './fullRows';
 
 /** A stretch of the course: what it is about, and what its pages hold. */

@@ -4,6 +4,7 @@ import { handOf } from '../../setting/handOf';
 import type { OwnLetter } from '../../setting/letterSet';
 import type { Sheet } from '../../sheet/sheet';
 import type { Band, How } from '../band';
+import { checksFor } from '../criteria';
 import { drillsFor } from '../drills';
 import { bestPage } from '../fit';
 import { groundOf } from '../ground';
@@ -15,7 +16,6 @@ import { SKY_WORDS } from '../words/sky';
 import { themeAlphabet } from '../words/themes';
 import { type WordList, writable } from '../words/wordList';
 import { allot, type Chapter, holdsAll, type Taught } from './allot';
-import { checksFor } from './checks';
 import { fullRowsOn, inFull } from './fullRows';
 
 /** What a teacher asks of a pack. Handedness is the sheet's own: its left-handed layout. */

@@ -7,10 +7,10 @@ import type { Sheet } from '../../sheet/sheet';
 import type { How } from '../band';
 import { partsOf } from '../bands/partsOf';
 import { framesOf, roomIn } from '../compose';
+import { checksFor } from '../criteria';
 import { groundOf } from '../ground';
 import { type Lesson, warmUpFor } from '../lessons';
 import { numbered } from '../tenMinutes';
-import { checksFor } from './checks';
 
 /** Rows of a letter that has full ones: guided, traced and fading on the first, free to write on the second. */
 const FULL = { trace: 2, fading: 2, free: 3, lines: 2, snug: true } as const;

@@ -1,0 +1,55 @@
+import type { CriterionId } from '../practice/criteria';
+import { type Checked, gradesOf, offOf } from './grade';
+import { afterRating, type Grade, type Memory } from './memory';
+
+/** A rating of a unit as it is kept, with the session it comes from. */
+export interface KeptRating {
+  readonly session: string;
+  /** ISO 8601 in UTC. */
+  readonly at: string;
+  readonly grade: Grade;
+  readonly off: readonly CriterionId[];
+}
+
+/** What a session says of each of its units. */
+export function ratingsOf(
+  session: string,
+  {
+    ended,
+    units,
+    checks,
+    wobbled,
+  }: {
+    readonly ended: string;
+    readonly units: readonly string[];
+    readonly checks: readonly Checked[];
+    readonly wobbled: readonly string[];
+  },
+): ReadonlyMap<string, KeptRating> {
+  const at = new Date(ended).toISOString();
+  const off = offOf(checks);
+  return new Map(
+    [...gradesOf(units, checks, wobbled)].map(([key, grade]) => [
+      key,
+      // What was off belongs to what wobbled, where somebody said which that was.
+      { session, at, grade, off: wobbled.length === 0 || wobbled.includes(key) ? off : [] },
+    ]),
+  );
+}
+
+/** A unit's ratings with one session's put in, changed or taken out: in the order of time. */
+export const withRating = (
+  ratings: readonly KeptRating[],
+  session: string,
+  rating: KeptRating | undefined,
+): KeptRating[] =>
+  [...ratings.filter((one) => one.session !== session), ...(rating ? [rating] : [])].sort(
+    (a, b) => a.at.localeCompare(b.at) || a.session.localeCompare(b.session),
+  );
+
+/** What is remembered after all its ratings; undefined where there are none. */
+export const memoryOf = (ratings: readonly KeptRating[]): Memory | undefined =>
+  ratings.reduce<Memory | undefined>(
+    (memory, { at, grade, off }) => afterRating(memory, { at: new Date(at), grade, off }),
+    undefined,
+  );

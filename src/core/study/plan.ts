@@ -1,0 +1,264 @@
+import { chanceOf, GRADES, isDue, isKnown, type Memory } from './memory';
+import { keyOf, type Unit, type UnitKind } from './unit';
+
+/** What is remembered, by the keys of units. */
+export type Memories = ReadonlyMap<string, Memory>;
+
+/** How long a unit takes, in minutes: a row or two written slowly and compared (common teaching: ten minutes hold two new letters). */
+export const MINUTES: Readonly<Record<UnitKind, number>> = {
+  stroke: 1,
+  letter: 2,
+  join: 1.5,
+  rhythm: 1.5,
+  word: 2,
+};
+/** A letter that is new is looked at first, and written more often. */
+export const NEW_LETTER_MINUTES = 3;
+
+/** What a unit held is worth: letters are what a hand is made of. */
+const WORTH: Readonly<Record<UnitKind, number>> = {
+  stroke: 0.5,
+  letter: 1,
+  join: 0.4,
+  rhythm: 0.4,
+  word: 0.5,
+};
+/** What follows from a unit counts a little with it: each thing that needs it, so much. */
+const FOLLOWING = 0.08;
+/** How much of a unit's worth the first time of writing it brings. */
+const FIRST_TIME = 0.5;
+/** New letters of a session: two in ten minutes, and one more for every ten after them (common teaching). */
+const newIn = (minutes: number): number => (minutes < 8 ? 0 : 1 + Math.floor(minutes / 10));
+/** Nothing new while what is due would fill more than this share of the time. */
+const MOST_DUE = 0.5;
+/** What has stood due for so many days comes before anything else: nothing is forgotten for good. */
+const PATIENCE_DAYS = 21;
+/** Of one family not more than this share of a session, where there is anything else: other letters between, so that the hand does not run on. */
+const OF_A_FAMILY = 0.6;
+/** Who has not written for so many days begins gently. */
+export const AWAY_DAYS = 21;
+
+/** What a session may be for. */
+export interface Asked {
+  readonly minutes: number;
+  /** Strokes alone. */
+  readonly warmUp?: boolean;
+  readonly now: Date;
+}
+
+export const REASONS = ['warm-up', 'wobbled', 'due', 'new', 'stroke-of', 'keep'] as const;
+export type Reason = (typeof REASONS)[number];
+
+export interface Step {
+  readonly unit: Unit;
+  readonly minutes: number;
+  readonly reason: Reason;
+}
+
+export interface Plan {
+  readonly steps: readonly Step[];
+  /** After weeks away: nothing new, what is likeliest there first. */
+  readonly gentle: boolean;
+}
+
+interface Candidate extends Step {
+  readonly value: number;
+  /** It has waited too long. */
+  readonly overdue?: boolean;
+}
+
+const DAY = 86_400_000;
+
+/** Days since anything was written; none where nothing was. */
+export function daysAway(memories: Memories, now: Date): number | undefined {
+  const last = Math.max(...[...memories.values()].map((memory) => Date.parse(memory.last)));
+  return Number.isFinite(last) ? Math.max(0, (now.getTime() - last) / DAY) : undefined;
+}
+
+/**
+ * What to practise next. The rule: everything that is due, or new and ready, is worth its kind, times what practising it
+ * saves or brings (1 − the chance that it is still there), times how late it is; the most value a minute is taken first, within the
+ * minutes, with no more than so many new letters, nothing new while much is due, and no family for more than its share. A letter that was
+ * off brings its stroke before it. Time that is left goes to what is likeliest to go next. docs/scheduling.md.
+ */
+export function planSession(curriculum: readonly Unit[], memories: Memories, asked: Asked): Plan {
+  const { minutes, now } = asked;
+  const away = daysAway(memories, now);
+  const gentle = away !== undefined && away >= AWAY_DAYS;
+  if (asked.warmUp) return { steps: ordered(warmUp(curriculum, memories, asked)), gentle };
+  const worth = worthIn(curriculum);
+  const due = curriculum.flatMap((unit) => {
+    const memory = memories.get(unit.key);
+    return memory && isDue(memory, now) ? [dueStep(unit, memory, worth, now, gentle)] : [];
+  });
+  const load = due.reduce((sum, step) => sum + step.minutes, 0);
+  const waiting = due.some(({ overdue }) => overdue);
+  const fresh =
+    gentle || waiting || load > minutes * MOST_DUE ? [] : newSteps(curriculum, memories, worth, now);
+  const draft = new Draft(curriculum, memories, minutes);
+  // A session begins with a stroke, whatever comes.
+  draft.takeAll(warmUp(curriculum, memories, { ...asked, minutes: MINUTES.stroke }));
+  const byValue = [...due, ...fresh].sort(
+    (a, b) =>
+      Number(b.overdue ?? false) - Number(a.overdue ?? false) || b.value / b.minutes - a.value / a.minutes,
+  );
+  draft.takeAll(byValue, newIn(minutes));
+  draft.takeAll(keeping(curriculum, memories, worth, now));
+  return { steps: ordered(draft.steps), gentle };
+}
+
+function worthIn(curriculum: readonly Unit[]): (unit: Unit) => number {
+  const following = new Map<string, number>();
+  for (const { needs } of curriculum)
+    for (const key of needs) following.set(key, (following.get(key) ?? 0) + 1);
+  return ({ key, kind }) => WORTH[kind] * (1 + FOLLOWING * (following.get(key) ?? 0));
+}
+
+function dueStep(
+  unit: Unit,
+  memory: Memory,
+  worth: (unit: Unit) => number,
+  now: Date,
+  gentle: boolean,
+): Candidate {
+  const chance = chanceOf(memory, now);
+  const days = (now.getTime() - Date.parse(memory.due)) / DAY;
+  const late = days / Math.max(1, memory.stability);
+  // After weeks away everything is late: what is likeliest there gives back the hand, and heart.
+  const gain = gentle ? chance : (1 - chance) * (1 + late);
+  const reason = memory.grade === GRADES.off ? 'wobbled' : 'due';
+  return {
+    unit,
+    minutes: MINUTES[unit.kind],
+    reason,
+    value: worth(unit) * gain,
+    overdue: !gentle && days > PATIENCE_DAYS,
+  };
+}
+
+/** What is new and ready: everything it needs is known. In the order it is taught, the first first. */
+function newSteps(
+  curriculum: readonly Unit[],
+  memories: Memories,
+  worth: (unit: Unit) => number,
+  now: Date,
+): Candidate[] {
+  const ready = curriculum.filter(
+    ({ key, needs }) =>
+      !memories.has(key) &&
+      needs.every((need) => {
+        const memory = memories.get(need);
+        return isKnown(memory) && memory !== undefined && now >= new Date(memory.last);
+      }),
+  );
+  return ready.map((unit, i) => {
+    // Later letters wait for earlier ones, though not for ever: by a little, in the order of the hand.
+    const turn = 1 / (1 + i / ready.length);
+    const minutes = unit.kind === 'letter' ? NEW_LETTER_MINUTES : MINUTES[unit.kind];
+    return { unit, minutes, reason: 'new', value: worth(unit) * FIRST_TIME * turn };
+  });
+}
+
+/** What is not due yet, the likeliest to go first: for time that is left. */
+const keeping = (
+  curriculum: readonly Unit[],
+  memories: Memories,
+  worth: (unit: Unit) => number,
+  now: Date,
+): Candidate[] =>
+  curriculum
+    .flatMap((unit): Candidate[] => {
+      const memory = memories.get(unit.key);
+      if (!memory || isDue(memory, now)) return [];
+      const value = worth(unit) * (1 - chanceOf(memory, now));
+      return [{ unit, minutes: MINUTES[unit.kind], reason: 'keep', value }];
+    })
+    .filter(({ value }) => value > 0)
+    .sort((a, b) => b.value / b.minutes - a.value / a.minutes);
+
+/** Strokes, those due first, then those not written for longest, then those of letters to come. */
+function warmUp(curriculum: readonly Unit[], memories: Memories, { minutes, now }: Asked): Candidate[] {
+  const strokes = curriculum.filter(({ kind }) => kind === 'stroke');
+  const known = strokes.filter(({ key }) => memories.has(key));
+  const lastOf = (unit: Unit) => Date.parse(memories.get(unit.key)?.last ?? now.toISOString());
+  const byAge = [...known].sort((a, b) => lastOf(a) - lastOf(b));
+  const first = strokes.filter(({ key }) => !memories.has(key));
+  return [...byAge, ...first].slice(0, Math.floor(minutes / MINUTES.stroke)).map((unit) => ({
+    unit,
+    minutes: MINUTES.stroke,
+    reason: 'warm-up',
+    value: 0,
+  }));
+}
+
+/** A session in the making: what is taken, and what is left of the time. */
+class Draft {
+  readonly steps: Step[] = [];
+  private left: number;
+  private fresh = 0;
+
+  constructor(
+    private readonly curriculum: readonly Unit[],
+    private readonly memories: Memories,
+    private readonly minutes: number,
+  ) {
+    this.left = minutes;
+  }
+
+  /** Takes of these, in order, whatever there is room for; of new letters no more than `most` in all. */
+  takeAll(candidates: readonly Candidate[], most = 0): void {
+    // What one family has too much of is looked at again when the others have had their turn.
+    const crowded: Candidate[] = [];
+    for (const candidate of candidates) {
+      if (this.isCrowded(candidate)) crowded.push(candidate);
+      else this.take(candidate, most);
+    }
+    for (const candidate of crowded) this.take(candidate, most);
+  }
+
+  private has = ({ key }: Unit): boolean => this.steps.some(({ unit }) => unit.key === key);
+
+  private isCrowded({ unit, minutes }: Candidate): boolean {
+    const own = this.steps.filter((step) => step.unit.family === unit.family);
+    const spent = own.reduce((sum, step) => sum + step.minutes, 0);
+    return spent > 0 && spent + minutes > this.minutes * OF_A_FAMILY;
+  }
+
+  private take({ unit, minutes, reason }: Candidate, most: number): void {
+    if (this.has(unit)) return;
+    if (reason === 'new' && unit.kind === 'letter' && this.fresh >= most) return;
+    const before = reason === 'wobbled' ? this.strokeOf(unit) : undefined;
+    const needed = minutes + (before?.minutes ?? 0);
+    if (needed > this.left) return;
+    if (before) this.steps.push(before);
+    this.steps.push({ unit, minutes, reason });
+    this.left -= needed;
+    if (reason === 'new' && unit.kind === 'letter') this.fresh += 1;
+  }
+
+  /** The stroke of a letter that was off, where it is not in the session already. */
+  private strokeOf(unit: Unit): Step | undefined {
+    const key = unit.needs.find((need) => need.startsWith(keyOf('stroke', '')));
+    const stroke = this.curriculum.find((one) => one.key === key);
+    if (!stroke || this.has(stroke) || !this.memories.has(stroke.key)) return undefined;
+    return { unit: stroke, minutes: MINUTES.stroke, reason: 'stroke-of' };
+  }
+}
+
+const ORDER: readonly UnitKind[] = ['stroke', 'letter', 'rhythm', 'join', 'word'];
+
+/** In the order of work: strokes, letters, rhythm, joins, words; of a kind no two of one family after another where it can be helped. */
+function ordered(steps: readonly Step[]): Step[] {
+  return ORDER.flatMap((kind) => interleaved(steps.filter(({ unit }) => unit.kind === kind)));
+}
+
+function interleaved(steps: readonly Step[]): Step[] {
+  const left = [...steps];
+  const done: Step[] = [];
+  while (left.length > 0) {
+    const last = done.at(-1)?.unit.family;
+    const other = left.findIndex(({ unit }) => unit.family !== last);
+    done.push(...left.splice(Math.max(0, other), 1));
+  }
+  return done;
+}

@@ -1,0 +1,188 @@
+import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm';
+import type { HandId } from '@/core/hands/registry';
+import type { Item } from '@/core/kit/item';
+import { afterWriting } from '@/core/kit/use';
+import { entriesOf } from '@/core/log/entriesOf';
+import { readEntries, readEntry } from '@/core/log/entry';
+import type { Session } from '@/core/log/session';
+import { type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/history';
+import { memorySchema, ratingsSchema } from '@/core/study/historyFormat';
+import type { Memory } from '@/core/study/memory';
+import { openDatabase } from './client';
+import { findItem, rowOf } from './items';
+import { items, records, study } from './schema';
+
+/** One change after the other: each reads what the one before has written. */
+let turn: Promise<unknown> = Promise.resolve();
+function inTurn<T>(work: () => Promise<T>): Promise<T> {
+  const mine = turn.then(work, work);
+  turn = mine.catch(() => undefined);
+  return mine;
+}
+
+/** What is remembered of a hand, by the keys of units. What cannot be read counts as new, and is written anew with the next rating. */
+export async function memoriesOf(hand: HandId): Promise<Map<string, Memory>> {
+  const db = await openDatabase();
+  const rows = await db
+    .select({ unit: study.unit, memory: study.memory })
+    .from(study)
+    .where(eq(study.hand, hand));
+  return new Map(
+    rows.flatMap(({ unit, memory }) => {
+      const read = memorySchema.safeParse(parsed(memory));
+      return read.success ? [[unit, read.data] as const] : [];
+    }),
+  );
+}
+
+/** All ratings of one unit, the earliest first. */
+export async function ratingsOfUnit(hand: HandId, unit: string): Promise<readonly KeptRating[]> {
+  const db = await openDatabase();
+  const [row] = await db
+    .select({ ratings: study.ratings })
+    .from(study)
+    .where(and(eq(study.hand, hand), eq(study.unit, unit)))
+    .limit(1);
+  return row ? readRatings(row.ratings) : [];
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+}
+const readRatings = (text: string): KeptRating[] => ratingsSchema.safeParse(parsed(text)).data ?? [];
+
+async function findSession(id: string): Promise<Session | undefined> {
+  const db = await openDatabase();
+  const rows = await db.select().from(records).where(eq(records.id, id)).limit(1);
+  return entriesOf('session', readEntries(rows))[0];
+}
+
+/** Keeps a session, new or changed: its record, what it says of what was practised, and what it used; all or nothing. */
+export const keepSession = (id: string, session: Session): Promise<void> =>
+  inTurn(async () => {
+    const db = await openDatabase();
+    const before = await findSession(id);
+    const row = {
+      kind: 'session',
+      data: JSON.stringify(session),
+      at: new Date(session.ended).toISOString(),
+    };
+    await db.batch([
+      db
+        .insert(records)
+        .values({ id, ...row })
+        .onConflictDoUpdate({ target: records.id, set: row }),
+      ...(await restudied(id, before, session)),
+      ...(await used(before, session)),
+    ]);
+  });
+
+/** Takes a session back, with all that came of it. */
+export const forgetSession = (id: string): Promise<void> =>
+  inTurn(async () => {
+    const db = await openDatabase();
+    const before = await findSession(id);
+    await db.batch([
+      db.delete(records).where(eq(records.id, id)),
+      ...(await restudied(id, before, undefined)),
+      ...(await used(before, undefined)),
+    ]);
+  });
+
+/** The statements that bring what is remembered up to date with one session put in, changed or taken out. */
+async function restudied(id: string, before: Session | undefined, after: Session | undefined) {
+  const db = await openDatabase();
+  const hands = new Set([before?.hand, after?.hand].flatMap((hand) => hand ?? []));
+  const statements = [];
+  for (const hand of hands) {
+    const now = after?.hand === hand ? ratingsOf(id, after) : new Map<string, KeptRating>();
+    const units = [...new Set([...(before?.hand === hand ? before.units : []), ...now.keys()])];
+    if (units.length === 0) continue;
+    const rows = await db
+      .select()
+      .from(study)
+      .where(and(eq(study.hand, hand), inArray(study.unit, units)));
+    const known = new Map(rows.map((row) => [row.unit, readRatings(row.ratings)]));
+    for (const unit of units) {
+      const ratings = withRating(known.get(unit) ?? [], id, now.get(unit));
+      const memory = memoryOf(ratings);
+      const one = and(eq(study.hand, hand), eq(study.unit, unit));
+      if (!memory) statements.push(db.delete(study).where(one));
+      else {
+        const set = { memory: JSON.stringify(memory), ratings: JSON.stringify(ratings) };
+        statements.push(
+          db
+            .insert(study)
+            .values({ hand, unit, ...set })
+            .onConflictDoUpdate({ target: [study.hand, study.unit], set }),
+        );
+      }
+    }
+  }
+  return statements;
+}
+
+/** The statements that put hours on a tool and take ink from a bottle, or give them back. */
+async function used(before: Session | undefined, after: Session | undefined) {
+  const db = await openDatabase();
+  const changed = new Map<string, Item>();
+  const find = async (id: string | undefined) =>
+    id === undefined ? undefined : (changed.get(id) ?? (await findItem(id)));
+  const apply = async (session: Session | undefined, sign: 1 | -1) => {
+    if (!session) return;
+    const [tool, ink] = [await find(session.kit.tool?.id), await find(session.kit.ink?.id)];
+    if (!tool) return;
+    for (const item of afterWriting({ tool, ink }, sign * session.minutes)) changed.set(item.id, item);
+  };
+  await apply(before, -1);
+  await apply(after, 1);
+  return [...changed.values()].map((item) => {
+    const { id: _, ...values } = rowOf(item);
+    return db.update(items).set(values).where(eq(items.id, item.id));
+  });
+}
+
+/** Sessions read at a time. */
+const SESSIONS_AT_A_TIME = 500;
+
+/** Works everything that is remembered out anew from the sessions there are: after a restore, or where it was lost. */
+export const rebuildStudy = (): Promise<void> =>
+  inTurn(async () => {
+    const db = await openDatabase();
+    const all = new Map<string, { hand: HandId; unit: string; ratings: KeptRating[] }>();
+    for (let after = ''; ; ) {
+      const rows = await db
+        .select()
+        .from(records)
+        .where(and(eq(records.kind, 'session'), gt(records.id, after)))
+        .orderBy(asc(records.id))
+        .limit(SESSIONS_AT_A_TIME);
+      for (const { entryId, ...session } of entriesOf('session', readEntries(rows))) {
+        for (const [unit, rating] of ratingsOf(entryId, session)) {
+          const key = `${session.hand} ${unit}`;
+          const one = all.get(key) ?? { hand: session.hand, unit, ratings: [] };
+          one.ratings = withRating(one.ratings, entryId, rating);
+          all.set(key, one);
+        }
+      }
+      const last = rows.at(-1);
+      if (!last || rows.length < SESSIONS_AT_A_TIME) break;
+      after = last.id;
+    }
+    const rows = [...all.values()].map(({ hand, unit, ratings }) =>
+      db.insert(study).values({
+        hand,
+        unit,
+        memory: JSON.stringify(memoryOf(ratings)),
+        ratings: JSON.stringify(ratings),
+      }),
+    );
+    await db.batch([db.delete(study).where(sql`1`), ...rows]);
+  });
+
+/** Reads the data of a session that comes as JSON. @throws Problem naming the field that is wrong. */
+export const readSession = (data: string): Session => readEntry('session', JSON.parse(data)) as Session;
