@@ -3,7 +3,7 @@ import { isEmptyDesk } from '@/store/counts';
 
 export const dynamic = 'force-dynamic';
 
-/** Who has nothing yet is asked what they want to write; others go on ruling. */
+/** Who has nothing yet is asked what they want to write; others see what comes next. */
 export default async function Home() {
-  redirect((await isEmptyDesk()) ? '/begin' : '/rule');
+  redirect((await isEmptyDesk()) ? '/begin' : '/today');
 }

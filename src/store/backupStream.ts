@@ -5,7 +5,8 @@ import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTab
 import { atOneMoment, type Database, openDatabase } from './client';
 import { withoutOldPhoto } from './oldPhotos';
 import { findPicture, type Picture, savePicture } from './pictures';
-import { items, pictures, stagedRows } from './schema';
+import { items, pictures, stagedRows, study } from './schema';
+import { rebuildStudy } from './study';
 
 /** A backup is a zip: `manifest.json`, a file for each picture, then a file of JSON lines for each table. */
 export const BACKUP_FORMAT = 'elvane-backup';
@@ -225,6 +226,8 @@ export async function commitRestore(
     ];
   });
   const [first, ...others] = steps;
-  if (first) await db.batch([first, ...others]);
+  // What is remembered of practice is of the sessions that were there; it is worked out anew from those that came.
+  if (first) await db.batch([first, ...others, db.delete(study)]);
   await dropRestore(batch);
+  await rebuildStudy();
 }

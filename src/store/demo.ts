@@ -1,12 +1,66 @@
+import { freshRecipe } from '@/core/document/defaults';
 import { DEMO_KNOWN } from '@/core/document/demoPages';
 import { demoSheets } from '@/core/document/demoSheets';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
+import { demoLog } from '@/core/log/demoLog';
+import { type EntryKind, readEntry } from '@/core/log/entry';
 import { demoPieces } from '@/core/piece/demoPieces';
+import { groundOf } from '@/core/practice/ground';
+import { lessonsOf } from '@/core/practice/lessons';
+import { openDatabase } from './client';
 import { countRows } from './counts';
 import { saveItems } from './items';
 import { saveRecord } from './records';
+import { records } from './schema';
 import { saveSheet } from './sheets';
+import { rebuildStudy } from './study';
+
+const DAY = 86_400_000;
+const HAND = 'italic';
+const KIT = { tool: 'square-2-4', ink: 'ink-carbon', paper: 'paper-smooth' } as const;
+
+/** Ten weeks of practice toward the open night, the goal, the kit it is written with, and when the cards must be ready. */
+async function seedLog(now: Date): Promise<void> {
+  const labelled = (id: string) => ({ id, label: DEMO_BENCH.find((item) => item.id === id)?.label ?? id });
+  const recipe = freshRecipe(HAND);
+  const lessons = lessonsOf(groundOf(recipe, { size: 1, held: false }));
+  const kit = { tool: labelled(KIT.tool), ink: labelled(KIT.ink), paper: labelled(KIT.paper) };
+  const db = await openDatabase();
+  const log = demoLog(recipe, lessons, now, kit);
+  // The bench has the hours of these evenings already: only the log is written.
+  await db.insert(records).values(
+    log.map(({ id, session }) => ({
+      id,
+      kind: 'session',
+      data: JSON.stringify(session),
+      at: session.ended,
+    })),
+  );
+  await rebuildStudy();
+  const at = now.toISOString();
+  const night = new Date(now.getTime() + OPEN_NIGHT_IN * DAY).toISOString().slice(0, 10);
+  const keep = (id: string, kind: EntryKind, data: unknown) =>
+    saveRecord({ id, kind, data: JSON.stringify(readEntry(kind, data)), at });
+  await keep(`kit-${HAND}`, 'kit', { need: { hand: HAND }, parts: KIT });
+  await keep(`goal-${HAND}`, 'goal', {
+    hand: HAND,
+    name: 'the winter open night',
+    aim: 'capitals',
+    by: night,
+    minutes: 20,
+    weekdays: [1, 3, 5, 6],
+  });
+  await keep('due-demo-place-cards', 'due', {
+    sheet: 'demo-place-cards',
+    at: `${night}T16:00`,
+    minutes: 190,
+    next: 'Rule the cards.',
+  });
+}
+
+/** The open night is so many days off. */
+const OPEN_NIGHT_IN = 16;
 
 /** Fills an empty store; one with anything in it is left alone. */
 export async function seedDemo(now: Date): Promise<void> {
@@ -20,6 +74,7 @@ export async function seedDemo(now: Date): Promise<void> {
     time += 1000;
     await saveSheet({ ...sheet, recipe: JSON.stringify(sheet.recipe) }, new Date(time));
   }
+  await seedLog(now);
   await saveRecord({
     id: 'known-italic',
     kind: 'known',

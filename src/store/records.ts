@@ -38,6 +38,24 @@ export async function listRecords({ kinds, since, limit = MOST_RECORDS }: Wanted
   return readEntries(found.reverse());
 }
 
+/** One entry; undefined where there is none, or it cannot be read. */
+export async function findRecord(id: string): Promise<Entry | undefined> {
+  const db = await openDatabase();
+  return readEntries(await db.select().from(records).where(eq(records.id, id)).limit(1))[0];
+}
+
+/** Entries by their ids, in no order. */
+export async function findRecords(ids: readonly string[]): Promise<Entry[]> {
+  if (ids.length === 0) return [];
+  const db = await openDatabase();
+  return readEntries(
+    await db
+      .select()
+      .from(records)
+      .where(inArray(records.id, [...ids])),
+  );
+}
+
 /** Every entry there is, oldest first: for a backup. */
 export async function allRecords(): Promise<DeskRecord[]> {
   const db = await openDatabase();

@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray, sql } from 'drizzle-orm';
+import { and, asc, count, eq, gt, inArray, sql } from 'drizzle-orm';
 import type { HandId } from '@/core/hands/registry';
 import type { Item } from '@/core/kit/item';
 import { afterWriting } from '@/core/kit/use';
@@ -183,6 +183,16 @@ export const rebuildStudy = (): Promise<void> =>
     );
     await db.batch([db.delete(study).where(sql`1`), ...rows]);
   });
+
+/** Rebuilds what is remembered where there are sessions and nothing of them is: a restore that broke off at its end. */
+export async function mendStudy(): Promise<void> {
+  const db = await openDatabase();
+  const [[kept], [written]] = await Promise.all([
+    db.select({ n: count() }).from(study),
+    db.select({ n: count() }).from(records).where(eq(records.kind, 'session')),
+  ]);
+  if (kept?.n === 0 && (written?.n ?? 0) > 0) await rebuildStudy();
+}
 
 /** Reads the data of a session that comes as JSON. @throws Problem naming the field that is wrong. */
 export const readSession = (data: string): Session => readEntry('session', JSON.parse(data)) as Session;

@@ -4,6 +4,7 @@ import { seedDemo } from '@/store/demo';
 import { movePhotos } from '@/store/oldPhotos';
 import { dropUnusedPictures } from '@/store/pictures';
 import { purgeSheets } from '@/store/sheets';
+import { mendStudy } from '@/store/study';
 import { troubleOf } from '@/store/trouble';
 import { log } from './log';
 import { notSafelyShared } from './session';
@@ -27,6 +28,7 @@ export async function start(): Promise<void> {
     await movePhotos(database, new Date());
     await dropUnusedPictures(new Date(Date.now() - KEEP_UNUSED));
     await purgeSheets(new Date(Date.now() - KEEP_DELETED));
+    await mendStudy();
     if (process.env.ELVANE_DEMO === '1') await seedDemo(new Date());
   } catch (error) {
     const trouble = troubleOf(error) ?? 'Check ELVANE_DB_URL.';

@@ -159,5 +159,8 @@ const SHORT: Readonly<Record<string, string>> = {
   prime: 'prime the pen',
 };
 
+/** A step of a preparation in a few words; undefined for those that are done every time. */
+export const stepWords = (id: string): string | undefined => SHORT[id];
+
 export const stillToDo = (need: Need, kit: Kit): string[] =>
   preparation(need, kit).flatMap(({ id }) => SHORT[id] ?? []);

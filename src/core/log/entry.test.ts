@@ -42,10 +42,12 @@ const GOOD = {
   sitting: {
     hand: 'italic',
     began: '2026-11-27T18:00:00+01:00',
-    steps: [{ unit: 'letter:n', minutes: 2, reason: 'due' }],
+    steps: [{ unit: 'letter:n', minutes: 2, reason: 'due', text: 'n' }],
     at: 0,
     seconds: 12,
   },
+  cleaned: { tool: 'nib' },
+  due: { sheet: 'cards', at: '2026-12-12T16:00', minutes: 204, next: 'Rule 12 sheets.' },
   goal: {
     hand: 'italic',
     name: 'the open night',

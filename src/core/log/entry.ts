@@ -72,6 +72,15 @@ export const ENTRIES = {
   session: sessionSchema,
   /** A session under way. */
   sitting: sittingSchema,
+  /** When a piece must be ready, with the time its work takes and what is first; one entry a piece. */
+  due: z.strictObject({
+    sheet: id,
+    at: z.iso.datetime({ local: true, error: () => 'When it must be ready must be a day and a time.' }),
+    minutes: z.number().min(0).max(1_000_000),
+    next: shortText('What is next', 200),
+  }),
+  /** A tool that was cleaned; one entry a tool. */
+  cleaned: z.strictObject({ tool: id }),
   /** What is to be learned by when: one a hand. */
   goal: goalSchema,
   /** Letters known in a hand, and those to stress. */

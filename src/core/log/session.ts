@@ -79,9 +79,11 @@ export const sessionSchema = z.strictObject({
 export type Session = z.infer<typeof sessionSchema>;
 
 /** A step of a session that is under way. */
-const stepSchema = z.strictObject({
+export const stepSchema = z.strictObject({
   unit: unitKey,
   minutes: minutes('A step'),
+  /** The letter, the strip or the word it is written in. */
+  text: shortText('A text', LONGEST_ID),
   reason: choice('Why it is there', REASONS),
 });
 

@@ -134,6 +134,10 @@ export function criteriaFor(theme: Theme, recipe: Sheet): Criterion[] {
     .slice(0, MOST);
 }
 
+/** Is a criterion compared on pages about a theme? */
+export const isOf = (criterion: CriterionId, theme: Theme): boolean =>
+  CRITERIA[theme].some(({ id }) => id === criterion);
+
 /** The same as sentences, to print at the foot of a page. */
 export const checksFor = (theme: Theme, recipe: Sheet): string[] =>
   criteriaFor(theme, recipe).map(({ say }) => say);
@@ -143,6 +147,15 @@ const OFF = new Map(
     .flat()
     .map(({ id, off }) => [id, off]),
 );
+
+const SAY = new Map(
+  Object.values(CRITERIA)
+    .flat()
+    .map(({ id, say }) => [id, say]),
+);
+
+/** A criterion as the sentence that is true where all is right. */
+export const criterionSaid = (id: CriterionId): string => SAY.get(id) ?? id;
 
 /** What was seen where a criterion was not met. */
 export const offWords = (id: CriterionId): string => OFF.get(id) ?? id;

@@ -21,6 +21,10 @@ export function unitName({ kind, of }: Pick<Unit, 'kind' | 'of'>): string {
   }
 }
 
+/** A unit by itself, in a list. */
+export const unitTitle = ({ kind, of }: Pick<Unit, 'kind' | 'of'>): string =>
+  kind === 'stroke' ? (drillById(of)?.name ?? of) : of;
+
 /** Names as a list: "n", "n and h", "n, h and m". */
 export function listed(names: readonly string[]): string {
   const last = names.at(-1) ?? '';
@@ -47,14 +51,19 @@ export function whyOf(
   }
   const letters = steps.filter(isLetter);
   const of = (reason: Step['reason']) => letters.filter((step) => step.reason === reason);
+  const [off, late] = [of('wobbled'), of('due')];
+  const told = off[0]?.unit.family === late[0]?.unit.family;
   const sentences = [
-    wobbled(of('wobbled'), curriculum, memories),
-    due(of('due'), curriculum, memories),
+    wobbled(off, curriculum, memories),
+    due(late, told ? [] : curriculum, memories),
     fresh(of('new'), curriculum),
   ].filter((sentence) => sentence !== '');
   if (sentences.length > 0) return sentences.slice(0, 2).join(' ');
   const others = steps.filter((step) => step.reason === 'due' || step.reason === 'wobbled');
   if (others.length > 0) return `${capital(names(others))} ${verb(others)} due.`;
+  const started = steps.filter((step) => step.reason === 'new');
+  if (started.length > 0)
+    return `${capital(names(started))} ${verb(started)} new, and what comes next is made of them.`;
   if (steps.every(({ reason }) => reason === 'warm-up')) {
     return steps.length > 0 ? 'A warm-up: strokes alone, those not written for longest first.' : '';
   }

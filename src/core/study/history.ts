@@ -1,6 +1,7 @@
-import type { CriterionId } from '../practice/criteria';
+import { type CriterionId, isOf, type Theme } from '../practice/criteria';
 import { type Checked, gradesOf, offOf } from './grade';
 import { afterRating, type Grade, type Memory } from './memory';
+import { ofKey, type UnitKind } from './unit';
 
 /** A rating of a unit as it is kept, with the session it comes from. */
 export interface KeptRating {
@@ -31,11 +32,30 @@ export function ratingsOf(
   return new Map(
     [...gradesOf(units, checks, wobbled)].map(([key, grade]) => [
       key,
-      // What was off belongs to what wobbled, where somebody said which that was.
-      { session, at, grade, off: wobbled.length === 0 || wobbled.includes(key) ? off : [] },
+      // What was off belongs to what it can be seen in; and to what wobbled, where somebody said which that was.
+      {
+        session,
+        at,
+        grade,
+        off: wobbled.length === 0 || wobbled.includes(key) ? off.filter((id) => seenIn(key, id)) : [],
+      },
     ]),
   );
 }
+
+/** Can this be seen in such a unit? Spacing cannot be off in one letter, nor a capital line in a drill. */
+function seenIn(key: string, criterion: CriterionId): boolean {
+  const unit = ofKey(key);
+  return unit !== undefined && THEMES[unit.kind].some((theme) => isOf(criterion, theme));
+}
+
+const THEMES: Readonly<Record<UnitKind, readonly Theme[]>> = {
+  stroke: ['strokes'],
+  letter: ['letters', 'capitals', 'strokes'],
+  join: ['words'],
+  rhythm: ['words', 'letters'],
+  word: ['words', 'sentences'],
+};
 
 /** A unit's ratings with one session's put in, changed or taken out: in the order of time. */
 export const withRating = (

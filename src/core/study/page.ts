@@ -1,6 +1,5 @@
 import { asTyped } from '../hand/hand';
 import type { Band } from '../practice/band';
-import { compose } from '../practice/compose';
 import { type Criterion, criteriaFor, type Theme } from '../practice/criteria';
 import { bestPage } from '../practice/fit';
 import type { Lesson } from '../practice/lessons';
@@ -10,8 +9,8 @@ import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
 import type { Sheet } from '../sheet/sheet';
 import { isKnown } from './memory';
-import type { Memories, Plan, Step } from './plan';
-import { ofKey } from './unit';
+import type { Memories, Step } from './plan';
+import { ofKey, type Unit } from './unit';
 
 /** Minutes a page holds; longer sessions have several. */
 const PAGE_MINUTES = 10;
@@ -32,51 +31,39 @@ export function lettersKnown(memories: Memories, by: readonly Step[] = []): stri
   ];
 }
 
-/** A step with the band that practises it; words are chosen when the page is made. */
-export interface PageOf {
-  readonly bands: readonly Band[];
-  readonly pages: number;
+/** A step with the text it is written in: the letter, the strip, or a word chosen for it. */
+export interface ShownStep extends Step {
+  readonly text: string;
 }
 
-/**
- * The page of a plan: a band a step, new letters guided, as many words as there is room for; empty lines to the foot. Everything on it
- * is made of letters known, or on it.
- */
-export function pageOfPlan(
+/** Words are chosen among so many; the next where one is written already. */
+const WORDS_TO_CHOOSE = 3;
+
+/** The steps of a plan with their texts. Words are made of letters known, or in the session; a step no word can be found for is left out. */
+export function withTexts(
   recipe: Sheet,
-  { steps }: Pick<Plan, 'steps'>,
+  steps: readonly Step[],
   memories: Memories,
   lessons: readonly Lesson[],
   words: WordList,
-  own: readonly OwnLetter[] = [],
-): PageOf {
+): ShownStep[] {
   const hand = handOf(recipe);
   const known = new Set(asTyped(hand, lettersKnown(memories, steps)));
-  const make = numbered('s');
   const used = new Set<string>();
-  const bandFor = ({ unit, reason }: Step, guided: boolean): Band[] => {
-    switch (unit.kind) {
-      case 'stroke':
-        return [make('drill', unit.of, { guided: guided && reason === 'new', lines: 1 })];
-      case 'letter':
-        return [make('letter', unit.of, reason === 'new' ? { ...NEW_ROWS } : { ...ROWS, guided })];
-      case 'rhythm':
-        return [make('line', unit.of, { guided: false, trace: 1, free: 1, snug: true })];
-      case 'join':
-        return [make('pair', unit.of, { ...ROWS, guided: false })];
-      case 'word': {
-        const letters = lessons.find(({ family }) => family === unit.of)?.letters ?? [];
-        const mine = asTyped(hand, letters).filter((letter) => known.has(letter));
-        const word = wordsFor(mine, known, words, 3).find((one) => !used.has(one));
-        if (word) used.add(word);
-        return word
-          ? [make('word', word, { trace: 1, fading: 1, free: 1, repeat: true, guided: false })]
-          : [];
-      }
-    }
-  };
-  const rest = make('ruling', '', { fill: true });
-  const pages: Step[][] = [];
+  return steps.flatMap((step): ShownStep[] => {
+    if (step.unit.kind !== 'word') return [{ ...step, text: step.unit.of }];
+    const letters = lessons.find(({ family }) => family === step.unit.of)?.letters ?? [];
+    const mine = asTyped(hand, letters).filter((letter) => known.has(letter));
+    const text = wordsFor(mine, known, words, WORDS_TO_CHOOSE).find((word) => !used.has(word));
+    if (text === undefined) return [];
+    used.add(text);
+    return [{ ...step, text }];
+  });
+}
+
+/** Steps page by page: what is written in ten minutes stands on one. */
+function inPages(steps: readonly ShownStep[]): ShownStep[][] {
+  const pages: ShownStep[][] = [];
   let spent = Number.POSITIVE_INFINITY;
   for (const step of steps) {
     if (spent + step.minutes > PAGE_MINUTES) {
@@ -86,24 +73,48 @@ export function pageOfPlan(
     pages.at(-1)?.push(step);
     spent += step.minutes;
   }
-  const bands = pages.flatMap((page) => {
-    const [full, plain] = [true, false].map((guided) => page.flatMap((step) => bandFor(step, guided)));
+  return pages;
+}
+
+/** The page of a session: a band a step, what is new guided, as much as there is room for; empty lines to the foot. */
+export function pageOfSteps(
+  recipe: Sheet,
+  steps: readonly ShownStep[],
+  own: readonly OwnLetter[] = [],
+): readonly Band[] {
+  const make = numbered('s');
+  const bandFor = ({ unit, reason, text }: ShownStep, guided: boolean): Band => {
+    switch (unit.kind) {
+      case 'stroke':
+        return make('drill', unit.of, { guided: guided && reason === 'new', lines: 1 });
+      case 'letter':
+        return make('letter', text, reason === 'new' ? NEW_ROWS : { ...ROWS, guided });
+      case 'rhythm':
+        return make('line', text, { guided: false, trace: 1, free: 1, snug: true });
+      case 'join':
+        return make('pair', text, { ...ROWS, guided: false });
+      case 'word':
+        return make('word', text, { trace: 1, fading: 1, free: 1, repeat: true, guided: false });
+    }
+  };
+  return inPages(steps).flatMap((page) => {
+    const plans = [true, false].map((guided) => page.map((step) => bandFor(step, guided)));
     return bestPage(
       recipe,
-      [full ?? [], plain ?? []].flatMap((plan) => filledUp(plan, rest)),
+      plans.flatMap((plan) => filledUp(plan, make('ruling', '', { fill: true }))),
       { own },
     );
   });
-  const once = new Map(bands.map((band, i) => [`${band.id}-${i}`, band]));
-  const named = [...once].map(([id, band]) => ({ ...band, id }));
-  return { bands: named, pages: compose(recipe, { own, bands: named }).pages.length };
 }
 
 /** Most points of a self-check: more are not rated with care. */
 const MOST_CRITERIA = 5;
 
 /** What to compare after a plan: of its strokes, letters and words, the first of each theme first. */
-export function criteriaOf(recipe: Sheet, steps: readonly Step[]): Criterion[] {
+export function criteriaOf(
+  recipe: Sheet,
+  steps: readonly { readonly unit: Pick<Unit, 'kind' | 'of'> }[],
+): Criterion[] {
   const kinds = new Set(steps.map(({ unit }) => unit.kind));
   const capitals = steps.some(({ unit }) => unit.kind === 'letter' && /\p{Lu}/u.test(unit.of));
   const themes: Theme[] = [

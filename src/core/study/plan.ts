@@ -29,6 +29,8 @@ const FOLLOWING = 0.08;
 const FIRST_TIME = 0.5;
 /** New letters of a session: two in ten minutes, and one more for every ten after them (common teaching). */
 const newIn = (minutes: number): number => (minutes < 8 ? 0 : 1 + Math.floor(minutes / 10));
+/** New strokes of a session: those the next letters are made of, and no stock of them. */
+const NEW_STROKES = 2;
 /** Nothing new while what is due would fill more than this share of the time. */
 const MOST_DUE = 0.5;
 /** What has stood due for so many days comes before anything else: nothing is forgotten for good. */
@@ -151,12 +153,15 @@ function newSteps(
         return isKnown(memory) && memory !== undefined && now >= new Date(memory.last);
       }),
   );
-  return ready.map((unit, i) => {
-    // Later letters wait for earlier ones, though not for ever: by a little, in the order of the hand.
-    const turn = 1 / (1 + i / ready.length);
-    const minutes = unit.kind === 'letter' ? NEW_LETTER_MINUTES : MINUTES[unit.kind];
-    return { unit, minutes, reason: 'new', value: worth(unit) * FIRST_TIME * turn };
-  });
+  const strokes = ready.filter(({ kind }) => kind === 'stroke').slice(NEW_STROKES);
+  return ready
+    .filter((unit) => !strokes.includes(unit))
+    .map((unit, i) => {
+      // Later letters wait for earlier ones, though not for ever: by a little, in the order of the hand.
+      const turn = 1 / (1 + i / ready.length);
+      const minutes = unit.kind === 'letter' ? NEW_LETTER_MINUTES : MINUTES[unit.kind];
+      return { unit, minutes, reason: 'new', value: worth(unit) * FIRST_TIME * turn };
+    });
 }
 
 /** What is not due yet, the likeliest to go first: for time that is left. */

@@ -1,7 +1,9 @@
 'use client';
 
 import {
+  BookMarked,
   Briefcase,
+  CalendarCheck,
   Ellipsis,
   Feather,
   Library,
@@ -20,12 +22,14 @@ import { type MouseEvent, type ReactNode, useRef, useState } from 'react';
 import { THEME_COOKIE, type Theme } from './theme';
 
 const STATIONS = [
+  { href: '/today', name: 'Today', icon: CalendarCheck },
   { href: '/hand', name: 'Hand', icon: Feather },
   { href: '/kit', name: 'Kit', icon: Briefcase },
   { href: '/rule', name: 'Rule', icon: Ruler },
   { href: '/strokes', name: 'Strokes', icon: PenLine },
   { href: '/practise', name: 'Practise', icon: NotebookPen },
   { href: '/piece', name: 'Piece', icon: ScrollText },
+  { href: '/log', name: 'Logbook', icon: BookMarked },
   { href: '/shelf', name: 'Shelf', icon: Library },
   { href: '/bench', name: 'Bench', icon: PenTool },
   { href: '/workshop', name: 'Workshop', icon: Wrench },
@@ -59,9 +63,9 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
   return (
     <nav
       aria-label="Stations"
-      className="no-print flex shrink-0 items-center gap-1 border-base-300 bg-base-100 px-2 py-1 max-sm:order-last max-sm:gap-0 max-sm:border-t max-sm:px-0 max-sm:py-0 sm:border-b md:w-24 md:flex-col md:border-r md:border-b-0 md:py-4"
+      className="no-print flex shrink-0 items-center gap-1 border-base-300 bg-base-100 px-2 py-1 max-sm:order-last max-sm:gap-0 max-sm:border-t max-sm:px-0 max-sm:py-0 sm:border-b md:w-24 md:flex-col md:border-r md:border-b-0 md:overflow-y-auto md:py-2"
     >
-      <Link href="/rule" className="max-sm:hidden md:mb-3">
+      <Link href="/today" className="max-sm:hidden md:mb-1 shrink-0">
         {wordmark}
       </Link>
       {STATIONS.map((station, i) => (
@@ -136,7 +140,7 @@ function StationLink({
         router.push(`${href}${window.location.search}`);
       }}
       aria-current={here ? 'page' : undefined}
-      className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-0 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-1 ${
+      className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-0 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-0.5 md:py-1.5 ${
         here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
       } ${className}`}
     >

@@ -70,7 +70,7 @@ export function DeskPanel({
   const calendar = async () => {
     if (!start) return;
     try {
-      const { calendarOf } = await import('./calendar');
+      const { calendarOf } = await import('../lib/calendar');
       const steps: { title: string; start: Date; end: Date }[] = [];
       let at = start;
       for (const { text, minutes } of plan.steps) {

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { courseIn, pageFor } from '@/app/_lib/today';
+import { handIdSchema } from '@/core/hands/handId';
+import { stepSchema } from '@/core/log/session';
+import { withBands } from '@/core/practice/edit';
+import { pageOfSteps } from '@/core/study/page';
+import { findItem } from '@/store/items';
+
+export const dynamic = 'force-dynamic';
+
+const bodySchema = z.strictObject({
+  hand: handIdSchema,
+  tool: z.string().max(60).optional(),
+  steps: z.array(stepSchema).min(1).max(80),
+});
+
+/** The page of a session, as a recipe: `POST /api/today/page`, body `{hand, tool?, steps: [{unit, minutes, reason, text}]}`. */
+export const POST = (request: Request) =>
+  answer(request, async () => {
+    const { hand, tool, steps } = parse(bodySchema, await readJson(request, RECIPE_BODY));
+    const item = tool === undefined ? undefined : await findItem(tool);
+    const [{ recipe, own }, { curriculum }] = await Promise.all([pageFor(hand, item), courseIn(hand, item)]);
+    const shown = steps.flatMap((step) => {
+      const unit = curriculum.find(({ key }) => key === step.unit);
+      return unit ? [{ ...step, unit }] : [];
+    });
+    return Response.json(withBands(recipe, pageOfSteps(recipe, shown, own)));
+  });

@@ -1,0 +1,29 @@
+import type { Metadata } from 'next';
+import { entriesOf } from '@/core/log/entriesOf';
+import { selectedPrinter } from '@/store/printers';
+import { listRecords } from '@/store/records';
+import { Written } from '@/ui/frame/Written';
+import { TodayStation } from '@/ui/today/TodayStation';
+import type { Search } from '../_lib/openSheet';
+import { todayOf } from '../_lib/today';
+
+export const metadata: Metadata = { title: 'Today' };
+export const dynamic = 'force-dynamic';
+
+export default async function TodayPage({ searchParams }: { searchParams: Search }) {
+  const search = await searchParams;
+  const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
+  const [today, open, printer] = await Promise.all([
+    todayOf({ hand: text('hand'), minutes: text('minutes') }, new Date()),
+    listRecords({ kinds: ['sitting'], limit: 10 }),
+    selectedPrinter(),
+  ]);
+  return (
+    <TodayStation
+      title={<Written text="Today" height={56} />}
+      today={today}
+      open={entriesOf('sitting', open).reverse()}
+      printer={printer?.name ?? null}
+    />
+  );
+}

@@ -1,0 +1,27 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { courseIn } from '@/app/_lib/today';
+import { entriesOf } from '@/core/log/entriesOf';
+import { findItem } from '@/store/items';
+import { findRecord } from '@/store/records';
+import { WithLetters } from '@/ui/frame/WithLetters';
+import { SessionRunner } from '@/ui/today/SessionRunner';
+import type { Search } from '../../_lib/openSheet';
+
+export const metadata: Metadata = { title: 'Session' };
+export const dynamic = 'force-dynamic';
+
+/** A session under way, from wherever it was. */
+export default async function SessionPage({ searchParams }: { searchParams: Search }) {
+  const { id } = await searchParams;
+  const found = typeof id === 'string' ? await findRecord(id) : undefined;
+  const [sitting] = entriesOf('sitting', found ? [found] : []);
+  if (!sitting) redirect('/today');
+  const tool = sitting.kit.tool && (await findItem(sitting.kit.tool.id));
+  const { recipe } = await courseIn(sitting.hand, tool);
+  return (
+    <WithLetters hands={[sitting.hand]}>
+      <SessionRunner sitting={sitting} recipe={recipe} />
+    </WithLetters>
+  );
+}

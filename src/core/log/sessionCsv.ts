@@ -1,0 +1,121 @@
+import { CRITERION_IDS } from '../practice/criteria';
+import { Problem } from '../problem/problem';
+import { RATINGS } from '../study/grade';
+import { readEntry } from './entry';
+import { type Session, sessionSchema } from './session';
+
+/** A session with its id: a row of the logbook. */
+export interface LoggedSession {
+  readonly id: string;
+  readonly session: Session;
+}
+
+/** The columns of the logbook as a table of text. Lists are separated by spaces, ratings written `feet=near`. */
+export const LOG_COLUMNS = [
+  'id',
+  'hand',
+  'began',
+  'ended',
+  'minutes',
+  'units',
+  'checks',
+  'wobbled',
+  'note',
+  'tool',
+  'toolId',
+  'ink',
+  'inkId',
+  'paper',
+  'paperId',
+  'trouble',
+  'picture',
+] as const;
+export type LogColumn = (typeof LOG_COLUMNS)[number];
+
+/** Spreadsheets run what begins like this; written with an apostrophe before it, it stays text. */
+const FORMULA = /^[=+\-@\t\r']/;
+const safe = (text: string): string => (FORMULA.test(text) ? `'${text}` : text);
+const unsafe = (cell: string): string => cell.replace(/^'(?=[=+\-@\t\r'])/, '');
+
+/** Spaces inside a key would end it: words of two languages have none, but texts may. */
+const joined = (keys: readonly string[]): string => keys.map(encodeURI).join(' ');
+const apart = (cell: string): string[] => cell.split(/\s+/).filter(Boolean).map(decodeKey);
+function decodeKey(text: string): string {
+  try {
+    return decodeURI(text);
+  } catch {
+    return text;
+  }
+}
+
+/** A session as the cells of its row, in the order of `LOG_COLUMNS`. */
+export function sessionRow({ id, session }: LoggedSession): string[] {
+  const { tool, ink, paper } = session.kit;
+  const cells: Record<LogColumn, string> = {
+    id,
+    hand: session.hand,
+    began: session.began,
+    ended: session.ended,
+    minutes: String(session.minutes),
+    units: joined(session.units),
+    checks: session.checks.map(({ criterion, rating }) => `${criterion}=${rating}`).join(' '),
+    wobbled: joined(session.wobbled),
+    note: session.note,
+    tool: tool?.label ?? '',
+    toolId: tool?.id ?? '',
+    ink: ink?.label ?? '',
+    inkId: ink?.id ?? '',
+    paper: paper?.label ?? '',
+    paperId: paper?.id ?? '',
+    trouble: session.trouble ?? '',
+    picture: session.picture ?? '',
+  };
+  return LOG_COLUMNS.map((column) => safe(cells[column]));
+}
+
+/**
+ * A session from the cells of a row, by their columns; a row without an id gets the one given.
+ * @throws Problem naming the column.
+ */
+export function readSessionRow(cells: Readonly<Record<string, string>>, newId: string): LoggedSession {
+  const cell = (column: LogColumn) => unsafe(cells[column] ?? '');
+  const text = (column: LogColumn) => cell(column).trim();
+  const minutes = Number(text('minutes').replace(',', '.'));
+  if (text('minutes') === '' || !Number.isFinite(minutes)) {
+    throw new Problem('minutes', `“minutes” is “${text('minutes').slice(0, 30)}”, not a number.`);
+  }
+  const used = (name: 'tool' | 'ink' | 'paper', id: LogColumn) => {
+    const label = text(name);
+    return label === '' && text(id) === '' ? {} : { [name]: { id: text(id), label: cell(name) } };
+  };
+  const session = readEntry('session', {
+    hand: text('hand'),
+    began: text('began'),
+    ended: text('ended') || text('began'),
+    minutes,
+    units: apart(cell('units')),
+    checks: apart(cell('checks')).map((check) => {
+      const [criterion, rating] = check.split('=');
+      if (!CRITERION_IDS.some((one) => one === criterion) || !RATINGS.some((one) => one === rating)) {
+        throw new Problem('checks', `“${check.slice(0, 40)}” is no rating; write feet=near, for example.`);
+      }
+      return { criterion, rating };
+    }),
+    wobbled: apart(cell('wobbled')),
+    note: cell('note'),
+    kit: { ...used('tool', 'toolId'), ...used('ink', 'inkId'), ...used('paper', 'paperId') },
+    ...(text('trouble') && { trouble: text('trouble') }),
+    ...(text('picture') && { picture: text('picture') }),
+  });
+  return { id: text('id') || newId, session: sessionSchema.parse(session) };
+}
+
+/** What becomes of a row beside what is logged already. */
+export const FATES = ['new', 'changed', 'same', 'refused'] as const;
+export type Fate = (typeof FATES)[number];
+
+export const fateOf = (session: Session, before: Session | undefined): Fate =>
+  !before ? 'new' : JSON.stringify(sorted(before)) === JSON.stringify(sorted(session)) ? 'same' : 'changed';
+
+/** In the order of the schema, whatever order it came in. */
+const sorted = (session: Session): Session => sessionSchema.parse(session);

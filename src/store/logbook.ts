@@ -1,0 +1,117 @@
+import { and, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm';
+import { entriesOf } from '@/core/log/entriesOf';
+import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
+import type { Session } from '@/core/log/session';
+import { type Fate, fateOf, type LoggedSession } from '@/core/log/sessionCsv';
+import { openDatabase } from './client';
+import { records } from './schema';
+import { rebuildStudy } from './study';
+
+/** Entries of one screen of the logbook. */
+export const A_SCREEN = 40;
+
+/** What of the logbook is wanted. */
+export interface LogWanted {
+  readonly kinds: readonly EntryKind[];
+  /** Only what holds this text. */
+  readonly text?: string;
+  /** Older than this entry. */
+  readonly before?: { readonly at: string; readonly id: string };
+  readonly limit?: number;
+}
+
+/** A screen of the logbook, the latest first; never all of it. */
+export async function listLog({ kinds, text, before, limit = A_SCREEN }: LogWanted): Promise<Entry[]> {
+  const db = await openDatabase();
+  const rows = await db
+    .select()
+    .from(records)
+    .where(
+      and(
+        inArray(records.kind, [...kinds]),
+        text ? sql`instr(lower(${records.data}), ${text.toLowerCase()}) > 0` : undefined,
+        before
+          ? or(lt(records.at, before.at), and(eq(records.at, before.at), lt(records.id, before.id)))
+          : undefined,
+      ),
+    )
+    .orderBy(desc(records.at), desc(records.id))
+    .limit(limit);
+  return readEntries(rows);
+}
+
+/** Sessions since a moment, the earliest first. */
+export async function sessionsSince(since: Date, limit: number): Promise<LoggedSession[]> {
+  const db = await openDatabase();
+  const rows = await db
+    .select()
+    .from(records)
+    .where(and(eq(records.kind, 'session'), gte(records.at, since.toISOString())))
+    .orderBy(desc(records.at))
+    .limit(limit);
+  return logged(rows.reverse());
+}
+
+const logged = (rows: Parameters<typeof readEntries>[0]): LoggedSession[] =>
+  entriesOf('session', readEntries(rows)).map(({ entryId, ...session }) => ({ id: entryId, session }));
+
+/** Sessions read at a time for a file. */
+const AT_A_TIME = 500;
+
+/** All sessions, part by part, the earliest first: for a file. */
+export async function* allSessions(): AsyncGenerator<LoggedSession[]> {
+  const db = await openDatabase();
+  for (let last: { at: string; id: string } | undefined; ; ) {
+    const rows = await db
+      .select()
+      .from(records)
+      .where(
+        and(
+          eq(records.kind, 'session'),
+          last
+            ? or(
+                sql`${records.at} > ${last.at}`,
+                and(eq(records.at, last.at), sql`${records.id} > ${last.id}`),
+              )
+            : undefined,
+        ),
+      )
+      .orderBy(records.at, records.id)
+      .limit(AT_A_TIME);
+    yield logged(rows);
+    const end = rows.at(-1);
+    if (!end || rows.length < AT_A_TIME) return;
+    last = { at: end.at, id: end.id };
+  }
+}
+
+/** What becomes of sessions beside those that are logged. */
+export async function fatesOf(sessions: readonly LoggedSession[]): Promise<Fate[]> {
+  const db = await openDatabase();
+  const before = new Map<string, Session>();
+  for (let i = 0; i < sessions.length; i += AT_A_TIME) {
+    const ids = sessions.slice(i, i + AT_A_TIME).map(({ id }) => id);
+    const rows = await db.select().from(records).where(inArray(records.id, ids));
+    for (const { id, session } of logged(rows)) before.set(id, session);
+  }
+  return sessions.map(({ id, session }) => fateOf(session, before.get(id)));
+}
+
+/** Lays sessions of a file in the logbook, all or nothing; what was practised is worked out anew. The bench is left as it is. */
+export async function importSessions(sessions: readonly LoggedSession[]): Promise<void> {
+  if (sessions.length === 0) return;
+  const db = await openDatabase();
+  const upserts = sessions.map(({ id, session }) => {
+    const set = {
+      kind: 'session',
+      data: JSON.stringify(session),
+      at: new Date(session.ended).toISOString(),
+    };
+    return db
+      .insert(records)
+      .values({ id, ...set })
+      .onConflictDoUpdate({ target: records.id, set });
+  });
+  await db.batch(upserts as [(typeof upserts)[number], ...typeof upserts]);
+  await rebuildStudy();
+}

@@ -1,0 +1,256 @@
+'use client';
+
+import { Pencil, Trash2 } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { entriesOf } from '@/core/log/entriesOf';
+import type { Entry } from '@/core/log/entry';
+import { LOG_KIND_NAMES, LOG_KINDS, type LogKind } from '@/core/log/logKinds';
+import type { Session } from '@/core/log/session';
+import { criterionSaid } from '@/core/practice/criteria';
+import { useNotice } from '../frame/notices';
+import { call, sentenceOf } from '../lib/api';
+import { callUntilKept } from '../lib/patience';
+import { dayInWords, dayOf, inWords, nameOfUnit } from './words';
+
+/** A search begins so long after the last letter, in ms. */
+const AFTER = 250;
+
+/** Entries day by day, the latest first; earlier ones are fetched as they are reached. */
+export function Entries({ first }: { first: readonly Entry[] }) {
+  const [entries, setEntries] = useState(first);
+  const [kind, setKind] = useState<LogKind | ''>('');
+  const [text, setText] = useState('');
+  const [all, setAll] = useState(false);
+  const [open, setOpen] = useState<string | null>(null);
+  const foot = useRef<HTMLDivElement>(null);
+  const fetching = useRef(false);
+  const asked = useRef(false);
+  const notice = useNotice();
+  const query = `kind=${kind}&text=${encodeURIComponent(text)}`.replace('kind=&', '');
+
+  useEffect(() => {
+    // What the server has shown is what nobody has asked for anything else.
+    if (!asked.current) {
+      asked.current = true;
+      return;
+    }
+    const control = new AbortController();
+    const timer = setTimeout(async () => {
+      try {
+        const answer = await call(`/api/log?${query}`, { signal: control.signal });
+        setEntries(((await answer.json()) as { entries: Entry[] }).entries);
+        setAll(false);
+      } catch (error) {
+        if (!control.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+      }
+    }, AFTER);
+    return () => {
+      clearTimeout(timer);
+      control.abort();
+    };
+  }, [query, notice]);
+
+  const last = entries.at(-1);
+  const earlier = async () => {
+    if (!last || fetching.current) return;
+    fetching.current = true;
+    try {
+      const answer = await call(`/api/log?${query}&at=${last.at}&id=${last.id}`);
+      const { entries: more } = (await answer.json()) as { entries: Entry[] };
+      if (more.length === 0) setAll(true);
+      setEntries((now) => [...now, ...more.filter(({ id }) => !now.some((one) => one.id === id))]);
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    } finally {
+      fetching.current = false;
+    }
+  };
+  const latest = useRef(earlier);
+  latest.current = earlier;
+  useEffect(() => {
+    const element = foot.current;
+    if (!element) return;
+    const seen = new IntersectionObserver(([one]) => {
+      if (one?.isIntersecting) void latest.current();
+    });
+    seen.observe(element);
+    return () => seen.disconnect();
+  }, []);
+
+  const put = async (entry: Entry) => {
+    await callUntilKept(`/api/records/${entry.id}`, {
+      method: 'PUT',
+      json: { kind: entry.kind, data: entry.data },
+    });
+    setEntries((now) =>
+      [...now.filter(({ id }) => id !== entry.id), entry].sort(
+        (a, b) => b.at.localeCompare(a.at) || b.id.localeCompare(a.id),
+      ),
+    );
+  };
+  const remove = async (entry: Entry) => {
+    try {
+      await callUntilKept(`/api/records/${entry.id}`, { method: 'DELETE' });
+      setEntries((now) => now.filter(({ id }) => id !== entry.id));
+      notice({
+        tone: 'done',
+        text: `“${inWords(entry).title}” is taken out of the logbook.`,
+        undo: () => put(entry),
+      });
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+
+  return (
+    <section aria-label="Days" className="space-y-4 pt-4">
+      <div className="flex flex-wrap gap-2">
+        <input
+          type="search"
+          dir="auto"
+          className="input input-sm w-56"
+          aria-label="Search the logbook"
+          placeholder="Search notes, tools, letters"
+          maxLength={80}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <select
+          className="select select-sm w-44"
+          aria-label="What is shown"
+          value={kind}
+          onChange={(event) => setKind(LOG_KINDS.find((one) => one === event.target.value) ?? '')}
+        >
+          <option value="">everything</option>
+          {LOG_KINDS.map((one) => (
+            <option key={one} value={one}>
+              {LOG_KIND_NAMES[one]}
+            </option>
+          ))}
+        </select>
+      </div>
+      {entries.length === 0 && <p>Nothing is logged yet{text || kind ? ' that is like this' : ''}.</p>}
+      <ol className="space-y-1" data-testid="entries">
+        {entries.map((entry, i) => {
+          const before = entries[i - 1];
+          const day = dayOf(entry);
+          const [session] = entriesOf('session', [entry]);
+          const words = inWords(entry);
+          return (
+            <li key={entry.id} style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 3rem' }}>
+              {(!before || dayOf(before) !== day) && (
+                <h2 className="margin-heading mt-4">{dayInWords(day)}</h2>
+              )}
+              <div className="flex items-baseline gap-2 border-base-300 border-b py-1">
+                <div className="min-w-0 flex-1">
+                  <b>{words.title}</b> <span className="text-sm opacity-80">{words.more}</span>
+                  {session?.note && (
+                    <p className="text-sm" dir="auto">
+                      {session.note}
+                    </p>
+                  )}
+                </div>
+                {session && (
+                  <button
+                    type="button"
+                    className="btn btn-ghost btn-xs min-h-6"
+                    aria-expanded={open === entry.id}
+                    aria-label={`Look at ${words.title}`}
+                    onClick={() => setOpen((now) => (now === entry.id ? null : entry.id))}
+                  >
+                    <Pencil size={14} aria-hidden />
+                  </button>
+                )}
+                <button
+                  type="button"
+                  className="btn btn-ghost btn-xs min-h-6"
+                  aria-label={`Take out ${words.title}`}
+                  onClick={() => void remove(entry)}
+                >
+                  <Trash2 size={14} aria-hidden />
+                </button>
+              </div>
+              {session && open === entry.id && (
+                <SessionDetail
+                  session={session}
+                  onChange={(part) => {
+                    const { entryId: _, ...data } = session;
+                    put({ ...entry, kind: 'session', data: { ...data, ...part } }).catch((error: unknown) =>
+                      notice({ tone: 'problem', text: sentenceOf(error) }),
+                    );
+                  }}
+                />
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      <div ref={foot} className="py-2 text-sm opacity-80">
+        {all && entries.length > 0 && 'That is the beginning of the logbook.'}
+      </div>
+    </section>
+  );
+}
+
+/** All of a session; its note and its minutes can be changed. */
+function SessionDetail({
+  session,
+  onChange,
+}: {
+  session: Session;
+  onChange: (part: Partial<Session>) => void;
+}) {
+  const { units, checks, wobbled, kit, trouble } = session;
+  return (
+    <div className="grid gap-4 bg-base-100 p-3 text-sm sm:grid-cols-2">
+      <div className="space-y-2">
+        <p>
+          Practised: <span dir="auto">{units.map(nameOfUnit).join(', ')}</span>
+        </p>
+        {wobbled.length > 0 && <p>Wobbled: {wobbled.map(nameOfUnit).join(', ')}</p>}
+        <ul>
+          {checks.map(({ criterion, rating }) => (
+            <li key={criterion}>
+              <b>{rating}</b> · {criterionSaid(criterion)}
+            </li>
+          ))}
+        </ul>
+        <p>
+          {[kit.tool, kit.ink, kit.paper].flatMap((one) => one?.label ?? []).join(', ') ||
+            'No kit was named.'}
+          {trouble && ` · trouble: ${trouble}`}
+        </p>
+      </div>
+      <div className="space-y-2">
+        <label className="block">
+          Minutes
+          <input
+            type="number"
+            className="input input-sm w-24"
+            min={0}
+            max={1440}
+            step="any"
+            defaultValue={session.minutes}
+            onBlur={(event) => {
+              const minutes = Number(event.target.value);
+              if (minutes !== session.minutes && minutes >= 0) onChange({ minutes });
+            }}
+          />
+        </label>
+        <label className="block">
+          Note
+          <textarea
+            dir="auto"
+            className="textarea w-full"
+            rows={3}
+            maxLength={1000}
+            defaultValue={session.note}
+            onBlur={(event) => {
+              if (event.target.value !== session.note) onChange({ note: event.target.value });
+            }}
+          />
+        </label>
+      </div>
+    </div>
+  );
+}

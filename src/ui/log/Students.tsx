@@ -1,0 +1,92 @@
+'use client';
+
+import { useState } from 'react';
+import { type HandId, handById } from '@/core/hands/registry';
+import { FileButton } from '../fields/FileButton';
+import { useNotice } from '../frame/notices';
+import { call, sentenceOf } from '../lib/api';
+import { dateInWords } from './words';
+
+interface StudentRow {
+  readonly name: string;
+  readonly hand: HandId;
+  readonly sessions: number;
+  readonly minutes: number;
+  readonly last: string;
+  readonly known: readonly string[];
+  readonly of: number;
+  readonly next: readonly string[];
+  readonly why: string;
+}
+
+/** One row a student, from the logbooks they export as JSON: how they stand, and what to hand out next. Nothing of them is kept. */
+export function Students() {
+  const [rows, setRows] = useState<readonly StudentRow[]>([]);
+  const notice = useNotice();
+  const open = async (file: File) => {
+    try {
+      const read: unknown = JSON.parse(await file.text());
+      const { sessions } = read as { sessions?: unknown };
+      const answer = await call('/api/log/student', { method: 'POST', json: { sessions } });
+      const name = file.name.replace(/\.json$/i, '');
+      const row = { name, ...(await answer.json()) } as StudentRow;
+      setRows((now) => [...now.filter((one) => one.name !== name), row]);
+    } catch (error) {
+      notice({
+        tone: 'problem',
+        text:
+          error instanceof SyntaxError
+            ? `“${file.name}” is no logbook: let the student save theirs as JSON.`
+            : sentenceOf(error),
+      });
+    }
+  };
+  return (
+    <div className="space-y-3 pt-4">
+      <p>
+        A student saves their logbook as JSON (Files) and names the file after themselves; opened here, each
+        is a row. Nothing of it is kept at this desk.
+      </p>
+      <FileButton
+        label="Logbook of a student"
+        accept=".json,application/json"
+        onFile={(file) => void open(file)}
+      >
+        Open a student’s logbook
+      </FileButton>
+      {rows.length > 0 && (
+        <div className="overflow-x-auto">
+          <table className="table-sm table" data-testid="students">
+            <thead>
+              <tr>
+                <th>Student</th>
+                <th>Hand</th>
+                <th>Letters</th>
+                <th>Minutes</th>
+                <th>Last</th>
+                <th>Hand out next</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <tr key={row.name}>
+                  <th dir="auto">{row.name}</th>
+                  <td>{handById(row.hand).name}</td>
+                  <td>
+                    {row.known.length} of {row.of}
+                  </td>
+                  <td>{row.minutes}</td>
+                  <td>{row.last && dateInWords(row.last)}</td>
+                  <td>
+                    <span dir="auto">{row.next.join(', ')}</span>
+                    <span className="block text-sm opacity-80">{row.why}</span>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </div>
+  );
+}

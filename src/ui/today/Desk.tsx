@@ -1,0 +1,122 @@
+'use client';
+
+import Link from 'next/link';
+import type { Today } from '@/core/study/today';
+import { useNotice } from '../frame/notices';
+import { sentenceOf } from '../lib/api';
+import { callUntilKept } from '../lib/patience';
+
+/** Longest id a record may have. */
+const LONGEST_ID = 40;
+
+const WHEN = new Intl.DateTimeFormat('en', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+  hour12: false,
+});
+
+/** What to take out and what it needs, what to keep in mind, pieces to be ready, and what wants looking after. */
+export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void }) {
+  const notice = useNotice();
+  const { kit, inMind, lastNote, pieces, attention } = today;
+  const cleaned = async (tool: string) => {
+    try {
+      await callUntilKept(`/api/records/${`cleaned-${tool}`.slice(0, LONGEST_ID)}`, {
+        method: 'PUT',
+        json: { kind: 'cleaned', data: { tool } },
+      });
+      onCleaned();
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
+  const taken = [kit.tool, kit.ink, kit.paper].flatMap((one) => one ?? []);
+  return (
+    <>
+      <section aria-labelledby="take">
+        <h2 id="take" className="margin-heading">
+          Take out
+        </h2>
+        {taken.length > 0 ? (
+          <ul className="text-sm">
+            {taken.map(({ id, label }) => (
+              <li key={id}>{label}</li>
+            ))}
+          </ul>
+        ) : (
+          <p className="text-sm">
+            No kit is chosen for {today.handName}.{' '}
+            <Link className="link" href={`/kit?hand=${today.hand}`}>
+              Choose one
+            </Link>
+          </p>
+        )}
+        {kit.toDo.length > 0 && <p className="text-sm">First: {kit.toDo.join(', ')}.</p>}
+      </section>
+      {(inMind.length > 0 || lastNote) && (
+        <section aria-labelledby="mind">
+          <h2 id="mind" className="margin-heading">
+            Keep in mind
+          </h2>
+          <ul className="list-disc pl-4 text-sm">
+            {inMind.map((remark) => (
+              <li key={remark}>{remark}</li>
+            ))}
+            {lastNote && (
+              <li>
+                You noted: <span dir="auto">“{lastNote}”</span>
+              </li>
+            )}
+          </ul>
+        </section>
+      )}
+      {pieces.length > 0 && (
+        <section aria-labelledby="pieces">
+          <h2 id="pieces" className="margin-heading">
+            Pieces
+          </h2>
+          <ul className="space-y-1 text-sm">
+            {pieces.map(({ sheet, name, next, beginBy, late }) => (
+              <li key={sheet} className={late ? 'remark remark-warning' : ''}>
+                <Link className="link" href={`/piece?sheet=${sheet}`}>
+                  {name}
+                </Link>
+                : begin by {WHEN.format(new Date(beginBy))}
+                {late && ', which is past'}. Next: {next}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {attention.length > 0 && (
+        <section aria-labelledby="attention">
+          <h2 id="attention" className="margin-heading">
+            Look after
+          </h2>
+          <ul className="space-y-2 text-sm">
+            {attention.map((one) => (
+              <li key={`${one.id} ${one.item}`}>
+                <Link className="link" href={`/bench?item=${one.item}`}>
+                  {one.say}
+                </Link>{' '}
+                {one.do}
+                {one.id === 'clean' && (
+                  <button
+                    type="button"
+                    className="btn btn-xs ml-1 min-h-6"
+                    onClick={() => void cleaned(one.item)}
+                  >
+                    It is clean
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
