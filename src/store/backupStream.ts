@@ -1,11 +1,11 @@
-import { and, asc, count, eq, getTableColumns, gt, isNotNull, isNull, lt, sql } from 'drizzle-orm';
+import { and, asc, count, eq, getTableColumns, gt, isNotNull, isNull, lt, or, sql } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import { Problem } from '@/core/problem/problem';
 import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
 import { atOneMoment, type Database, openDatabase } from './client';
 import { withoutOldPhoto } from './oldPhotos';
 import { findPicture, type Picture, savePicture } from './pictures';
-import { items, pictures, stagedRows, study } from './schema';
+import { items, pictures, records, stagedRows, study } from './schema';
 import { rebuildStudy } from './study';
 
 /** A backup is a zip: `manifest.json`, a file for each picture, then a file of JSON lines for each table. */
@@ -75,13 +75,17 @@ export async function* rowsOf(moment: Database, name: BackupTable) {
   }
 }
 
-/** Ids of the pictures things show, which are those that are there. */
+/** Ids of the pictures things and sessions show, which are those that are there. */
 async function picturesOf(moment: Database): Promise<string[]> {
-  const photo = sql<string>`json_extract(${items.data}, '$.photo')`;
   const rows = await moment
-    .selectDistinct({ id: pictures.id })
+    .select({ id: pictures.id })
     .from(pictures)
-    .innerJoin(items, eq(pictures.id, photo))
+    .where(
+      or(
+        sql`${pictures.id} in (select json_extract(data, '$.photo') from ${items})`,
+        sql`${pictures.id} in (select json_extract(data, '$.picture') from ${records} where kind = 'session')`,
+      ),
+    )
     .orderBy(asc(pictures.id));
   return rows.map(({ id }) => id);
 }

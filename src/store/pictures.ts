@@ -3,7 +3,7 @@ import { and, eq, lt, type SQL, sql } from 'drizzle-orm';
 import { PICTURE_BYTES, type PictureType, pictureTypeOf } from '@/core/picture/picture';
 import { Problem } from '@/core/problem/problem';
 import { type Database, openDatabase } from './client';
-import { items, pictures, stagedItems, stagedRows } from './schema';
+import { items, pictures, records, stagedItems, stagedRows } from './schema';
 
 export interface Picture {
   readonly id: string;
@@ -54,7 +54,8 @@ export async function findPicture(id: string, database?: Database): Promise<Pict
 export async function dropUnusedPictures(before: Date): Promise<void> {
   const db = await openDatabase();
   // A row of a backup put aside holds the thing as JSON in JSON.
-  const shownBy = (table: typeof items | typeof stagedItems | typeof stagedRows, photo: SQL) =>
+  type Table = typeof items | typeof records | typeof stagedItems | typeof stagedRows;
+  const shownBy = (table: Table, photo: SQL) =>
     sql`${pictures.id} not in (select ${photo} from ${table} where ${photo} is not null)`;
   const photo = sql`json_extract(data, '$.photo')`;
   await db
@@ -64,7 +65,9 @@ export async function dropUnusedPictures(before: Date): Promise<void> {
         lt(pictures.addedAt, before.toISOString()),
         shownBy(items, photo),
         shownBy(stagedItems, photo),
+        shownBy(records, sql`json_extract(data, '$.picture')`),
         shownBy(stagedRows, sql`json_extract(json_extract(data, '$.data'), '$.photo')`),
+        shownBy(stagedRows, sql`json_extract(json_extract(data, '$.data'), '$.picture')`),
       ),
     );
 }

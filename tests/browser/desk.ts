@@ -31,4 +31,10 @@ export const test = base.extend<{ baseURL: string }>({
   },
 });
 
-export { type BrowserContext, type Download, expect, type Page } from '@playwright/test';
+export {
+  type APIRequestContext,
+  type BrowserContext,
+  type Download,
+  expect,
+  type Page,
+} from '@playwright/test';

@@ -3,6 +3,7 @@ import { freshRecipe } from '@/core/document/defaults';
 import { demoSheets } from '@/core/document/demoSheets';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { blankItem, type Item } from '@/core/kit/item';
+import type { Session } from '@/core/log/session';
 import { PICTURE_BYTES } from '@/core/picture/picture';
 import { demoPieces } from '@/core/piece/demoPieces';
 import { emptySet } from '@/core/setting/ownLetters';
@@ -21,6 +22,7 @@ import {
   stageItems,
 } from '@/store/items';
 import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from '@/store/letterSets';
+import { fatesOf, importSessions, listLog, sessionsSince } from '@/store/logbook';
 import { listNibs } from '@/store/nibs';
 import { movePhotos } from '@/store/oldPhotos';
 import { asPicture, dropUnusedPictures, findPicture, type Picture, savePicture } from '@/store/pictures';
@@ -36,6 +38,7 @@ import {
   saveSheet,
   UNSAVED,
 } from '@/store/sheets';
+import { forgetSession, keepSession, memoriesOf, ratingsOfUnit, rebuildStudy } from '@/store/study';
 import { listUnreadable, removeUnreadable } from '@/store/unreadable';
 import { deleteWordList, findWordList, listWordLists, MOST_LISTS, saveWordList } from '@/store/wordLists';
 
@@ -246,6 +249,127 @@ export function storeTests(fresh: () => Promise<void>): void {
     await expect(saveWordList({ name: 'list 0', content: 'moon' })).resolves.toBeDefined();
   });
 
+  describe('practice', () => {
+    const session = (day: number, part: Partial<Session> = {}): Session => ({
+      hand: 'italic',
+      began: `2026-11-${String(day).padStart(2, '0')}T18:00:00+01:00`,
+      ended: `2026-11-${String(day).padStart(2, '0')}T18:20:00+01:00`,
+      minutes: 20,
+      units: ['stroke:arches', 'letter:n'],
+      checks: [{ criterion: 'feet', rating: 'right' }],
+      wobbled: [],
+      note: '',
+      kit: {},
+      ...part,
+    });
+    const known = async () => Object.fromEntries(await memoriesOf('italic'));
+    const kit = {
+      tool: { id: 'square-2-4', label: '2.4 mm square-cut nib' },
+      ink: { id: 'ink-carbon', label: 'carbon ink' },
+    };
+
+    it('a session is remembered of what it practised, changed with it, and taken back with it', async () => {
+      await keepSession('a', session(1));
+      const first = await known();
+      expect(Object.keys(first).sort()).toEqual(['letter:n', 'stroke:arches']);
+      await keepSession('b', session(4, { units: ['letter:n'], wobbled: ['letter:n'] }));
+      expect((await known())['letter:n']?.grade).toBe(1);
+      // Kept twice is kept once: a window that heard no answer sends it again.
+      await keepSession('b', session(4, { units: ['letter:n'], wobbled: ['letter:n'] }));
+      expect((await ratingsOfUnit('italic', 'letter:n')).length).toBe(2);
+      await keepSession('b', session(4, { units: ['letter:m'] }));
+      expect((await known())['letter:n']).toEqual(first['letter:n']);
+      expect((await known())['letter:m']?.times).toBe(1);
+      await forgetSession('b');
+      expect(await known()).toEqual(first);
+      await forgetSession('a');
+      expect(await known()).toEqual({});
+    });
+
+    it('hours and ink go to the bench, once, and come back with an undo', async () => {
+      await saveItems(DEMO_BENCH.filter(({ id }) => id === kit.tool.id || id === kit.ink.id));
+      const used = async () => [
+        (await findItem(kit.tool.id))?.hours,
+        (await findItem(kit.ink.id))?.millilitres,
+      ];
+      const before = await used();
+      await keepSession('a', session(1, { kit }));
+      await keepSession('a', session(1, { kit }));
+      const [hours, ml] = await used();
+      expect(hours).toBeCloseTo((before[0] ?? 0) + 1 / 3, 1);
+      expect(ml).toBeLessThan(before[1] ?? 0);
+      await forgetSession('a');
+      expect((await used())[0]).toBeCloseTo(before[0] ?? 0, 1);
+      expect((await used())[1]).toBeCloseTo(before[1] ?? 0, 1);
+    });
+
+    it('two devices that log at once lose nothing', async () => {
+      await Promise.all(
+        Array.from({ length: 12 }, (_, i) => keepSession(`s${i}`, session(1 + i, { units: ['letter:n'] }))),
+      );
+      const ratings = await ratingsOfUnit('italic', 'letter:n');
+      expect(ratings.map((rating) => rating.session)).toEqual(Array.from({ length: 12 }, (_, i) => `s${i}`));
+      expect((await known())['letter:n']?.times).toBe(12);
+    });
+
+    it('is the same worked out anew, and after a backup and its restore; so is a session that came by the general way', async () => {
+      await keepSession('a', session(1));
+      await saveRecord({
+        id: 'b',
+        kind: 'session',
+        data: JSON.stringify(session(3, { wobbled: ['letter:n'] })),
+        at: at(1).toISOString(),
+      });
+      const before = await known();
+      expect(before['letter:n']?.grade).toBe(1);
+      await rebuildStudy();
+      expect(await known()).toEqual(before);
+      const backup = await backedUp(5);
+      await deleteRecord('b');
+      await deleteRecord('a');
+      expect(await known()).toEqual({});
+      await restored(backup, 9);
+      expect(await known()).toEqual(before);
+    });
+
+    it('a photo of a session stays while the session does, and travels with a backup', async () => {
+      await savePicture(PHOTO, at(1));
+      await keepSession('a', session(1, { picture: PHOTO.id }));
+      await dropUnusedPictures(at(50));
+      expect(await findPicture(PHOTO.id)).toBeDefined();
+      expect((await backedUp(5)).pictures.map(({ id }) => id)).toEqual([PHOTO.id]);
+      await forgetSession('a');
+      await dropUnusedPictures(at(50));
+      expect(await findPicture(PHOTO.id)).toBeUndefined();
+    });
+
+    it('the logbook is read a screen at a time, the latest first, and searched', async () => {
+      for (let i = 1; i <= 25; i++)
+        await keepSession(`s${i}`, session(i, { note: i === 7 ? 'Aurora until TWO' : '' }));
+      const kinds = ['session'] as const;
+      const first = await listLog({ kinds, limit: 10 });
+      expect(first.map(({ id }) => id)).toEqual(Array.from({ length: 10 }, (_, i) => `s${25 - i}`));
+      const last = first.at(-1);
+      const second = await listLog({ kinds, limit: 10, before: last });
+      expect(second[0]?.id).toBe('s15');
+      expect((await listLog({ kinds, text: 'aurora until two' })).map(({ id }) => id)).toEqual(['s7']);
+      expect(await listLog({ kinds, text: "%' or 1=1 --" })).toEqual([]);
+    });
+
+    it('sessions of a file come in all at once, each with its fate', async () => {
+      await keepSession('a', session(1));
+      const list = [
+        { id: 'a', session: session(1) },
+        { id: 'b', session: session(2) },
+      ];
+      expect(await fatesOf(list)).toEqual(['same', 'new']);
+      expect(await fatesOf([{ id: 'a', session: session(1, { note: 'other' }) }])).toEqual(['changed']);
+      await importSessions(list);
+      expect((await known())['letter:n']?.times).toBe(2);
+      expect((await sessionsSince(new Date('2026-11-02T00:00:00Z'), 10)).map(({ id }) => id)).toEqual(['b']);
+    });
+  });
+
   describe('a backup', () => {
     const filled = async () => {
       await seedDemo(at(1));
@@ -285,9 +409,10 @@ export function storeTests(fresh: () => Promise<void>): void {
     it('holds what it can restore, and keeps beside it what nobody can read any more', async () => {
       await filled();
       await saveSheet({ id: 'broken', name: 'Broken', recipe: '{}' }, at(2));
+      const records = (await allRecords()).length;
       await saveRecord({ id: 'odd', kind: 'prepared', data: '{"done":5}', at: at(2).toISOString() });
       const backup = await backedUp(3);
-      expect(backup.manifest.tables).toMatchObject({ sheets: ON_THE_SHELF, records: 1 });
+      expect(backup.manifest.tables).toMatchObject({ sheets: ON_THE_SHELF, records });
       expect(backup.unreadable).toEqual([
         expect.stringMatching(/^sheets .*"Broken"/),
         expect.stringMatching(/^records .*"odd"/),

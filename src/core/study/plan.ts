@@ -25,6 +25,8 @@ const WORTH: Readonly<Record<UnitKind, number>> = {
 };
 /** What follows from a unit counts a little with it: each thing that needs it, so much. */
 const FOLLOWING = 0.08;
+/** Things that follow count up to so many. */
+const MOST_FOLLOWING = 8;
 /** How much of a unit's worth the first time of writing it brings. */
 const FIRST_TIME = 0.5;
 /** New letters of a session: two in ten minutes, and one more for every ten after them (common teaching). */
@@ -113,7 +115,7 @@ function worthIn(curriculum: readonly Unit[]): (unit: Unit) => number {
   const following = new Map<string, number>();
   for (const { needs } of curriculum)
     for (const key of needs) following.set(key, (following.get(key) ?? 0) + 1);
-  return ({ key, kind }) => WORTH[kind] * (1 + FOLLOWING * (following.get(key) ?? 0));
+  return ({ key, kind }) => WORTH[kind] * (1 + FOLLOWING * Math.min(MOST_FOLLOWING, following.get(key) ?? 0));
 }
 
 function dueStep(

@@ -44,7 +44,9 @@ export function curriculumOf(lessons: readonly Lesson[]): readonly Unit[] {
   const before: string[] = [];
   for (const { family, letters, drill, case: of } of lessons) {
     add('stroke', drill, family, []);
-    for (const one of letters) add('letter', one, family, [keyOf('stroke', drill)]);
+    // Capitals and figures come when every family of the letters words are written with has been begun.
+    const begun = of === running ? [] : before.map(letter);
+    for (const one of letters) add('letter', one, family, [keyOf('stroke', drill), ...begun]);
     const [first, second = before[0]] = letters;
     if (of !== running || first === undefined) continue;
     if (second !== undefined) add('rhythm', strip(first, second), family, [letter(first), letter(second)]);

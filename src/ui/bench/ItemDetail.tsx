@@ -3,10 +3,10 @@
 import { useState } from 'react';
 import { type Item, nibKindOf } from '@/core/kit/item';
 import { takesHolder } from '@/core/kit/rules';
+import { keepPhoto } from '../lib/photo';
 import { enteredNumber, type Fact, factsOf } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
-import { keepPhoto } from './photo';
 import { ShankDrawing } from './ShankDrawing';
 
 /** All that is known of a thing, and a drawing of its edge; facts are kept as soon as they are entered. */

@@ -164,7 +164,11 @@ function Chart({
   return (
     <section aria-label={name}>
       <h2 className="margin-heading">{name}</h2>
-      {traces.length > 0 ? <div ref={frame} role="img" aria-label={name} /> : <p>Nothing is logged yet.</p>}
+      {traces.length > 0 ? (
+        <div ref={frame} role="img" aria-label={name} className="w-full min-w-0 overflow-hidden" />
+      ) : (
+        <p>Nothing is logged yet.</p>
+      )}
     </section>
   );
 }

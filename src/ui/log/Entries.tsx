@@ -144,6 +144,15 @@ export function Entries({ first }: { first: readonly Entry[] }) {
               <div className="flex items-baseline gap-2 border-base-300 border-b py-1">
                 <div className="min-w-0 flex-1">
                   <b>{words.title}</b> <span className="text-sm opacity-80">{words.more}</span>
+                  {session?.picture && (
+                    // biome-ignore lint/performance/noImgElement: bytes of this desk
+                    <img
+                      src={`/api/pictures/${session.picture}`}
+                      alt=""
+                      loading="lazy"
+                      className="float-right h-12 rounded"
+                    />
+                  )}
                   {session?.note && (
                     <p className="text-sm" dir="auto">
                       {session.note}
@@ -200,7 +209,7 @@ function SessionDetail({
   session: Session;
   onChange: (part: Partial<Session>) => void;
 }) {
-  const { units, checks, wobbled, kit, trouble } = session;
+  const { units, checks, wobbled, kit, trouble, picture } = session;
   return (
     <div className="grid gap-4 bg-base-100 p-3 text-sm sm:grid-cols-2">
       <div className="space-y-2">
@@ -220,6 +229,14 @@ function SessionDetail({
             'No kit was named.'}
           {trouble && ` · trouble: ${trouble}`}
         </p>
+        {picture && (
+          // biome-ignore lint/performance/noImgElement: a photo of the user's own, made small when it was kept
+          <img
+            src={`/api/pictures/${picture}`}
+            alt="The page that was written"
+            className="max-h-60 rounded"
+          />
+        )}
       </div>
       <div className="space-y-2">
         <label className="block">

@@ -5,9 +5,12 @@ import { SEEN } from '@/core/kit/troubles';
 import type { Session } from '@/core/log/session';
 import type { Criterion } from '@/core/practice/criteria';
 import { type Checked, RATINGS, type Rating } from '@/core/study/grade';
+import { useNotice } from '../frame/notices';
+import { sentenceOf } from '../lib/api';
+import { keepPhoto } from '../lib/photo';
 
 /** What the self-check asks of a session: how it was, what wobbled, a note, what went wrong. */
-export type Judged = Pick<Session, 'checks' | 'wobbled' | 'note' | 'trouble'>;
+export type Judged = Pick<Session, 'checks' | 'wobbled' | 'note' | 'trouble' | 'picture'>;
 
 /** A thing that was practised, as it may be said to have wobbled. */
 export interface Practised {
@@ -34,6 +37,8 @@ export function SelfCheck({
   const [wobbled, setWobbled] = useState<readonly string[]>([]);
   const [note, setNote] = useState('');
   const [trouble, setTrouble] = useState<string>(NONE);
+  const [picture, setPicture] = useState<string>();
+  const notice = useNotice();
   const noteId = useId();
   const rate = (criterion: string, rating: Rating) => setRatings((now) => ({ ...now, [criterion]: rating }));
   return (
@@ -46,7 +51,13 @@ export function SelfCheck({
           return rating ? [{ criterion: id, rating }] : [];
         });
         const seen = SEEN.find((one) => one === trouble);
-        onKeep({ checks, wobbled: [...wobbled], note: note.trim(), ...(seen && { trouble: seen }) });
+        onKeep({
+          checks,
+          wobbled: [...wobbled],
+          note: note.trim(),
+          ...(seen && { trouble: seen }),
+          ...(picture && { picture }),
+        });
       }}
     >
       <div className="space-y-4">
@@ -139,6 +150,22 @@ export function SelfCheck({
           </select>
         </label>
       </div>
+      <label className="block text-sm">
+        A photo of the page, if you want
+        <input
+          type="file"
+          accept="image/png,image/jpeg,image/webp"
+          className="file-input file-input-sm block w-full max-w-sm"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (!file) return;
+            keepPhoto(file).then(setPicture, (error: unknown) =>
+              notice({ tone: 'problem', text: sentenceOf(error) }),
+            );
+          }}
+        />
+        {picture && <span className="opacity-80">Kept at this desk, made small.</span>}
+      </label>
       <button type="submit" className="btn btn-primary">
         {keep}
       </button>

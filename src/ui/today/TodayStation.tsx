@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import type { Session, Sitting } from '@/core/log/session';
+import type { Sitting } from '@/core/log/session';
 import { counted } from '@/core/measure/words';
 import type { Reason } from '@/core/study/plan';
 import type { Today, TodayStep } from '@/core/study/today';
@@ -19,7 +19,7 @@ import { Desk } from './Desk';
 import { GoalPanel } from './GoalPanel';
 import { forgetRecord, keepSession } from './keepSession';
 import { wallClock } from './localTime';
-import { SelfCheck } from './SelfCheck';
+import { type Judged, SelfCheck } from './SelfCheck';
 
 const REASON_WORDS: Readonly<Record<Reason, string>> = {
   'warm-up': 'warm-up',
@@ -106,7 +106,7 @@ export function TodayStation({
       await callUntilKept(`/api/sheets/${id}`, { method: 'PUT', json: { name, recipe: page.recipe } });
       router.push(sheetLink(id, '/practise'));
     });
-  const log = (judged: Pick<Session, 'checks' | 'wobbled' | 'note' | 'trouble'>) =>
+  const log = (judged: Judged) =>
     guarded(async () => {
       const id = `ses-${newId()}`;
       const ended = new Date();

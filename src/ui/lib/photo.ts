@@ -1,5 +1,5 @@
 import { Problem } from '@/core/problem/problem';
-import { call } from '../lib/api';
+import { call } from './api';
 
 /** Widest and highest a kept photo is, in pixels. */
 const SIDE = 640;
