@@ -1,5 +1,5 @@
 /**
- * `npm run faults [-- kills seed only]`: a built server under faults. Killed at random moments, 200 times unless told otherwise; a
+ * `npm run faults [-- kills seed only]`: a built server under faults. Killed at random moments, 200 times unless told otherwise, and twenty times in the middle of practice; a
  * full disk; a read-only one; a clock that jumps; a remote database that goes away. Whatever it had acknowledged must be there.
  * Disks need root. `only` names one of them.
  */
@@ -7,6 +7,7 @@ import { away } from './away';
 import { jumps } from './clock';
 import { fullDisk, readOnlyDisk } from './disk';
 import { kills } from './kills';
+import { sittings } from './sittings';
 
 const PORT = 3491;
 const [times = '200', seed = '1', only] = process.argv.slice(2);
@@ -17,6 +18,7 @@ const FAULTS: Readonly<Record<string, () => Promise<string>>> = {
   clock: () => jumps(PORT),
   away: () => away(PORT),
   kills: () => kills(Number(times), Number(seed), PORT),
+  sittings: () => sittings(Math.max(20, Number(times) / 10), Number(seed), PORT),
 };
 
 let failed = 0;

@@ -1,5 +1,5 @@
 import { and, asc, count, eq, gt, inArray, sql } from 'drizzle-orm';
-import type { HandId } from '@/core/hands/registry';
+import { type HandId, isHand } from '@/core/hands/registry';
 import type { Item } from '@/core/kit/item';
 import { afterWriting } from '@/core/kit/use';
 import { entriesOf } from '@/core/log/entriesOf';
@@ -7,7 +7,8 @@ import { readEntries, readEntry } from '@/core/log/entry';
 import type { Session } from '@/core/log/session';
 import { type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/history';
 import { memorySchema, ratingsSchema } from '@/core/study/historyFormat';
-import type { Memory } from '@/core/study/memory';
+import { isKnown, type Memory } from '@/core/study/memory';
+import { ofKey } from '@/core/study/unit';
 import { openDatabase } from './client';
 import { findItem, rowOf } from './items';
 import { items, records, study } from './schema';
@@ -33,6 +34,23 @@ export async function memoriesOf(hand: HandId): Promise<Map<string, Memory>> {
       return read.success ? [[unit, read.data] as const] : [];
     }),
   );
+}
+
+/** Letters that are known, hand by hand: those that were not off the last time. */
+export async function lettersLearned(): Promise<Readonly<Partial<Record<HandId, readonly string[]>>>> {
+  const db = await openDatabase();
+  const rows = await db
+    .select({ hand: study.hand, unit: study.unit, memory: study.memory })
+    .from(study)
+    .where(sql`${study.unit} like 'letter:%'`);
+  const learned: Partial<Record<HandId, string[]>> = {};
+  for (const { hand, unit, memory } of rows) {
+    const letter = ofKey(unit)?.of;
+    if (!isHand(hand) || letter === undefined || !isKnown(memorySchema.safeParse(parsed(memory)).data))
+      continue;
+    learned[hand] = [...(learned[hand] ?? []), letter];
+  }
+  return learned;
 }
 
 /** All ratings of one unit, the earliest first. */

@@ -78,7 +78,7 @@ test('from an empty database to a printed first page: in two minutes and at most
   await expect(page.getByLabel('Writing hand')).toHaveValue('left');
   // Whoever has begun is not asked again.
   await open(page, '/');
-  await expect(page).toHaveURL(/\/rule/);
+  await expect(page).toHaveURL(/\/today/);
 });
 
 test('what was printed is asked after; once written, the next page goes further', async ({ page }) => {

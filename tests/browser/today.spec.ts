@@ -19,9 +19,12 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
 }
 
 const steps = (page: Page) => page.getByTestId('steps').getByRole('listitem').allTextContents();
-const hoursOf = async (request: APIRequestContext, id: string): Promise<number> => {
-  const items: { id: string; hours?: number }[] = await (await request.get('/api/items')).json();
-  return items.find((item) => item.id === id)?.hours ?? 0;
+/** The tool Today says to take out, whatever other tests have chosen at this desk. */
+const toolOf = async (page: Page): Promise<string> =>
+  (await page.getByRole('region', { name: 'Take out' }).getByRole('listitem').first().textContent()) ?? '';
+const hoursOf = async (request: APIRequestContext, label: string): Promise<number> => {
+  const items: { label: string; hours?: number }[] = await (await request.get('/api/items')).json();
+  return items.find((item) => item.label === label)?.hours ?? 0;
 };
 
 test('a ten-minute session by keyboard alone: begun, ended, judged, logged; its hours on the bench, another page next', async ({
@@ -33,7 +36,8 @@ test('a ten-minute session by keyboard alone: begun, ended, judged, logged; its 
   const [before, why] = [await steps(page), await page.getByTestId('why').textContent()];
   expect(before.length).toBeGreaterThan(2);
   expect(why).toMatch(/\w+.*\./);
-  const hours = await hoursOf(request, 'square-2-4');
+  const tool = await toolOf(page);
+  const hours = await hoursOf(request, tool);
   await tabTo(page, /^Begin$/);
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/today\/session/);
@@ -79,7 +83,7 @@ test('a ten-minute session by keyboard alone: begun, ended, judged, logged; its 
   await expect(page.getByText('Keep in mind')).toBeVisible();
   await open(page, '/log');
   await expect(page.getByTestId('entries').locator('> li').first()).toContainText('Italic, 10 min');
-  expect(await hoursOf(request, 'square-2-4')).toBeCloseTo(hours + 1 / 6, 1);
+  expect(await hoursOf(request, tool)).toBeCloseTo(hours + 1 / 6, 1);
 });
 
 test('a page written without the runner is logged in two clicks, with its hours, and taken back', async ({
@@ -88,14 +92,15 @@ test('a page written without the runner is logged in two clicks, with its hours,
 }) => {
   await open(page, '/today');
   const before = await steps(page);
-  const hours = await hoursOf(request, 'square-2-4');
+  const tool = await toolOf(page);
+  const hours = await hoursOf(request, tool);
   await page.getByRole('button', { name: 'I wrote it' }).click();
   await page.getByRole('button', { name: /^Keep it: ten minutes/ }).click();
   await expect(page.getByText('Logged: 10 minutes of Italic.')).toBeVisible();
-  await expect.poll(() => hoursOf(request, 'square-2-4')).toBeCloseTo(hours + 1 / 6, 1);
+  await expect.poll(() => hoursOf(request, tool)).toBeCloseTo(hours + 1 / 6, 1);
   await expect.poll(() => steps(page)).not.toEqual(before);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect.poll(() => hoursOf(request, 'square-2-4')).toBeCloseTo(hours, 1);
+  await expect.poll(() => hoursOf(request, tool)).toBeCloseTo(hours, 1);
   await expect.poll(() => steps(page)).toEqual(before);
 });
 
@@ -131,7 +136,7 @@ test('a goal says whether it is in time, and its sessions go into a calendar', a
   await page.getByRole('button', { name: 'Set a goal' }).click();
   await page.getByLabel('For', { exact: true }).fill('the spring fair');
   await page.getByRole('button', { name: 'Keep the goal' }).click();
-  await expect(page.getByTestId('goal')).toContainText('for the spring fair: 0 of');
+  await expect(page.getByTestId('goal')).toContainText(/for the spring fair: \d+ of 26 letters/);
   await expect(page.getByTestId('track')).toContainText(/rack/);
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Sessions as a calendar' }).click();

@@ -132,6 +132,7 @@ export async function todayOf({ hand: asked, minutes: time }: AskedToday, now: D
     kit,
     inMind: last ? offOf(last.checks).slice(0, IN_MIND).map(criterionSaid) : [],
     lastNote: last?.note ?? '',
+    trouble: last?.trouble,
     goal: goal && { kept: withoutId(goal), standing: standingOf(goal, lessons, memories, dayText(now)) },
     pieces: duePieces(others, sheets, now),
     attention: attentionTo(bench, lastWritten(sessions, others)),

@@ -84,7 +84,12 @@ export const ENTRIES = {
   /** What is to be learned by when: one a hand. */
   goal: goalSchema,
   /** Letters known in a hand, and those to stress. */
-  known: z.strictObject({ letters, stressed: letters.default([]) }),
+  known: z.strictObject({
+    letters,
+    stressed: letters.default([]),
+    /** Letters the logbook counts as known and the scribe does not. */
+    not: letters.default([]),
+  }),
 } as const satisfies Record<string, z.ZodType>;
 
 export type EntryKind = keyof typeof ENTRIES;

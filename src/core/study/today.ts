@@ -1,5 +1,6 @@
 import type { HandId } from '../hands/registry';
 import type { Attention } from '../kit/attention';
+import type { Seen } from '../kit/troubles';
 import type { Criterion } from '../practice/criteria';
 import type { Standing } from './goal';
 import type { KeptGoal } from './goalFormat';
@@ -53,6 +54,8 @@ export interface Today {
   /** What was off last time, worth keeping in mind. */
   readonly inMind: readonly string[];
   readonly lastNote: string;
+  /** What the pen did wrong last time, as the diagnosis knows it. */
+  readonly trouble: Seen | undefined;
   readonly goal: { readonly kept: KeptGoal; readonly standing: Standing } | undefined;
   readonly pieces: readonly DuePiece[];
   readonly attention: readonly Attention[];

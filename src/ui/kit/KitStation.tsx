@@ -39,6 +39,8 @@ const KIT_WORD = 'moon';
 
 const TABS = ['Match', 'Prepare', 'Ink', 'What is going wrong?'] as const;
 type Tab = (typeof TABS)[number];
+/** Links lead to a tab by its hash. */
+const TAB_OF: Readonly<Record<string, Tab>> = { '#prepare': 'Prepare', '#trouble': 'What is going wrong?' };
 
 /** The id of the record that holds the kit chosen for a hand, and what was asked for. */
 const choiceOf = (hand: HandId) => `kit-${hand}`;
@@ -77,7 +79,7 @@ export function KitStation({
   const router = useRouter();
   const [tab, setTab] = useState<Tab>('Match');
   useEffect(() => {
-    const follow = () => setTab(window.location.hash === '#prepare' ? 'Prepare' : 'Match');
+    const follow = () => setTab(TAB_OF[window.location.hash] ?? 'Match');
     if (window.location.hash) follow();
     window.addEventListener('hashchange', follow);
     return () => window.removeEventListener('hashchange', follow);

@@ -4,6 +4,7 @@ import { addMinutes, format, parseISO, subMinutes } from 'date-fns';
 import { useState } from 'react';
 import type { Item } from '@/core/kit/item';
 import { plain } from '@/core/measure/units';
+import { openRows } from '@/core/piece/batch';
 import { calibratedLoad } from '@/core/piece/dips';
 import { PRINTS, type Print } from '@/core/piece/drawPiece';
 import type { Laid } from '@/core/piece/layout';
@@ -16,6 +17,7 @@ import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
 import { download, sentenceOf } from '../lib/api';
+import { callUntilKept } from '../lib/patience';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
 import { Pick } from './fields';
 import type { PieceFiles } from './usePieceFiles';
@@ -33,6 +35,9 @@ const penWords = ({ lines }: PenWork): string => {
   return setting ? `${plain(setting.width)} mm, ${handOf(setting).name}` : '';
 };
 
+/** Longest id a record may have. */
+const LONGEST_ID = 40;
+
 /** Minutes as a scribe plans them. */
 const lasting = (minutes: number): string =>
   minutes < 60 ? `${plain(Math.max(1, minutes), 0)} min` : `${plain(minutes / 60, 1)} h`;
@@ -47,6 +52,8 @@ export function DeskPanel({
   files,
   dips,
   onDips,
+  sheet,
+  dueBefore,
 }: {
   piece: Piece;
   edit: (change: (piece: Piece) => Piece) => void;
@@ -56,10 +63,14 @@ export function DeskPanel({
   files: PieceFiles;
   dips: boolean;
   onDips: (on: boolean) => void;
+  /** Under this id the piece lies on the shelf. */
+  sheet: string;
+  /** When it must be ready, as was said before. */
+  dueBefore: string;
 }) {
   const [ink, setInk] = useState('');
   const [paper, setPaper] = useState('');
-  const [due, setDue] = useState('');
+  const [due, setDue] = useState(dueBefore);
   const notice = useNotice();
   const tools = new Map(bench.map((item) => [item.id, item]));
   const supplies: Supplies = { ink: tools.get(ink), paper: tools.get(paper), tools };
@@ -67,6 +78,21 @@ export function DeskPanel({
   const works = penWork(laid, tools);
   const ready = due ? parseISO(due) : undefined;
   const start = ready && !Number.isNaN(ready.getTime()) ? subMinutes(ready, plan.minutes) : undefined;
+  /** Kept, so that Today says when to begin. */
+  const keepDue = async (at: string) => {
+    const id = `due-${sheet}`.slice(0, LONGEST_ID);
+    const next = plan.steps[0]?.text ?? 'Write it.';
+    const minutes = plan.minutes * Math.max(1, openRows(piece).length);
+    try {
+      if (at === '') await callUntilKept(`/api/records/${id}`, { method: 'DELETE' });
+      else {
+        const data = { sheet, at, minutes, next };
+        await callUntilKept(`/api/records/${id}`, { method: 'PUT', json: { kind: 'due', data } });
+      }
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
+    }
+  };
   const calendar = async () => {
     if (!start) return;
     try {
@@ -148,7 +174,10 @@ export function DeskPanel({
             type="datetime-local"
             className="input input-sm mt-1 block w-full"
             value={due}
-            onChange={(event) => setDue(event.target.value)}
+            onChange={(event) => {
+              setDue(event.target.value);
+              void keepDue(event.target.value);
+            }}
           />
         </label>
         {start && (

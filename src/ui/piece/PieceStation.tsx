@@ -45,11 +45,14 @@ export function PieceStation({
   drawer,
   bench,
   printer,
+  due,
 }: {
   opened: OpenedWork<Piece>;
   drawer: readonly Nib[];
   bench: readonly Item[];
   printer: string | null;
+  /** When it must be ready, as was said before; empty where nothing was. */
+  due: string;
 }) {
   const work = usePiece(opened);
   const { recipe: piece, edit } = work;
@@ -159,6 +162,8 @@ export function PieceStation({
               files={files}
               dips={dips}
               onDips={setDips}
+              sheet={opened.id}
+              dueBefore={due}
             />
           )}
         </Tabs>

@@ -5,6 +5,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { rectangle } from '@/core/drawing/build';
 import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
+import type { HandId } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import type { Entry } from '@/core/log/entry';
 import type { Band } from '@/core/practice/band';
@@ -23,7 +24,8 @@ import { useLetterSet } from '../frame/LetterSets';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
 
-import { sentenceOf } from '../lib/api';
+import { newId, sentenceOf } from '../lib/api';
+import { forgetRecord, keepSession, writtenNow } from '../lib/keepSession';
 import { Paper } from '../paper/Paper';
 import type { Zoom } from '../paper/zoom';
 import { type StationKeys, zoomKeys } from '../sheet/keys';
@@ -68,17 +70,22 @@ function composedOf(
   }
 }
 
+const NOTHING: readonly string[] = [];
+
 /** Practise: the page that should lie on the desk, guided, then faded, then free. */
 export function PractiseStation({
   opened,
   drawer,
   printer,
   records,
+  learned,
 }: {
   opened: Opened;
   drawer: readonly Nib[];
   printer: string | null;
   records: readonly Entry[];
+  /** Letters the logbook knows, hand by hand. */
+  learned: Readonly<Partial<Record<HandId, readonly string[]>>>;
 }) {
   const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
@@ -87,7 +94,7 @@ export function PractiseStation({
   const latest = useRef(sheet);
   latest.current = sheet;
   const own = useLetterSet(recipe.hand).set.letters;
-  const { known, set: setKnown } = useKnown(recipe.hand, records);
+  const { known, set: setKnown } = useKnown(recipe.hand, records, learned[recipe.hand] ?? NOTHING);
   const worker = usePractiseWorker(recipe.wordList);
   const notice = useNotice();
   const { composed, problem } = useMemo(() => composedOf(recipe, own), [recipe, own]);
@@ -223,11 +230,18 @@ export function PractiseStation({
               <WroteIt
                 printed={printed}
                 onWrote={(letters) => {
+                  const id = `ses-${newId()}`;
                   void setKnown({ ...known, letters: [...new Set([...known.letters, ...letters])] });
+                  void keepSession(id, writtenNow(recipe.hand, letters)).catch((error: unknown) =>
+                    notice({ tone: 'problem', text: sentenceOf(error) }),
+                  );
                   notice({
                     tone: 'done',
-                    text: `${letters.join(', ')}: known now. The next ten-minute page goes further.`,
-                    undo: () => void setKnown(known),
+                    text: `${letters.join(', ')}: known now, and logged. The next ten-minute page goes further.`,
+                    undo: async () => {
+                      void setKnown(known);
+                      await forgetRecord(id);
+                    },
                   });
                 }}
               />

@@ -14,20 +14,27 @@ export interface Known {
   readonly stressed: readonly string[];
 }
 
-const NONE: Known = { letters: [], stressed: [] };
+const NONE = { letters: [], stressed: [], not: [] } as const;
 
 const recordOf = (hand: HandId) => `known-${hand}`;
 
-export function useKnown(hand: HandId, remembered: readonly Entry[]) {
+/** `learned` are the letters the logbook knows; what is marked by hand goes before it. */
+export function useKnown(hand: HandId, remembered: readonly Entry[], learned: readonly string[]) {
   const { records, keep } = useRecords(remembered);
   const notice = useNotice();
-  const known: Known = useMemo(
-    () => entriesOf('known', records).find(({ entryId }) => entryId === recordOf(hand)) ?? NONE,
-    [records, hand],
-  );
+  const known: Known = useMemo(() => {
+    const { letters, stressed, not } =
+      entriesOf('known', records).find(({ entryId }) => entryId === recordOf(hand)) ?? NONE;
+    const mine = learned.filter((letter) => !not.some((one) => one === letter));
+    return { letters: [...new Set([...letters, ...mine])], stressed };
+  }, [records, hand, learned]);
   const set = async (next: Known) => {
     try {
-      await keep(recordOf(hand), 'known', { letters: [...next.letters], stressed: [...next.stressed] });
+      await keep(recordOf(hand), 'known', {
+        letters: [...next.letters],
+        stressed: [...next.stressed],
+        not: learned.filter((letter) => !next.letters.includes(letter)),
+      });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
     }

@@ -21,7 +21,7 @@ const WHEN = new Intl.DateTimeFormat('en', {
 /** What to take out and what it needs, what to keep in mind, pieces to be ready, and what wants looking after. */
 export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void }) {
   const notice = useNotice();
-  const { kit, inMind, lastNote, pieces, attention } = today;
+  const { kit, inMind, lastNote, trouble, pieces, attention } = today;
   const cleaned = async (tool: string) => {
     try {
       await callUntilKept(`/api/records/${`cleaned-${tool}`.slice(0, LONGEST_ID)}`, {
@@ -56,7 +56,7 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
         )}
         {kit.toDo.length > 0 && <p className="text-sm">First: {kit.toDo.join(', ')}.</p>}
       </section>
-      {(inMind.length > 0 || lastNote) && (
+      {(inMind.length > 0 || lastNote || trouble) && (
         <section aria-labelledby="mind">
           <h2 id="mind" className="margin-heading">
             Keep in mind
@@ -65,6 +65,14 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
             {inMind.map((remark) => (
               <li key={remark}>{remark}</li>
             ))}
+            {trouble && (
+              <li>
+                The pen: {trouble}.{' '}
+                <Link className="link" href={`/kit?hand=${today.hand}#trouble`}>
+                  Find out why
+                </Link>
+              </li>
+            )}
             {lastNote && (
               <li>
                 You noted: <span dir="auto">“{lastNote}”</span>

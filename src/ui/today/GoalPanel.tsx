@@ -7,8 +7,8 @@ import type { Today } from '@/core/study/today';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { download, sentenceOf } from '../lib/api';
+import { forgetRecord } from '../lib/keepSession';
 import { callUntilKept } from '../lib/patience';
-import { forgetRecord } from './keepSession';
 
 const AIM_WORDS: Readonly<Record<Aim, string>> = {
   small: 'the small letters',

@@ -11,14 +11,14 @@ import type { Reason } from '@/core/study/plan';
 import type { Today, TodayStep } from '@/core/study/today';
 import { useNotice } from '../frame/notices';
 import { call, newId, sentenceOf } from '../lib/api';
+import { forgetRecord, keepSession } from '../lib/keepSession';
+import { wallClock } from '../lib/localTime';
 import { callUntilKept } from '../lib/patience';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
 import { sheetLink } from '../sheet/sheetLink';
 import { Desk } from './Desk';
 import { GoalPanel } from './GoalPanel';
-import { forgetRecord, keepSession } from './keepSession';
-import { wallClock } from './localTime';
 import { type Judged, SelfCheck } from './SelfCheck';
 
 const REASON_WORDS: Readonly<Record<Reason, string>> = {

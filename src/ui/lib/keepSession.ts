@@ -1,0 +1,30 @@
+import type { Session } from '@/core/log/session';
+import { keyOf } from '@/core/study/unit';
+import { wallClock } from './localTime';
+import { callUntilKept } from './patience';
+
+/** Keeps a session, sent again until the server has it; the same id is the same session however often it is sent. */
+export const keepSession = (id: string, session: Session): Promise<unknown> =>
+  callUntilKept(`/api/records/${id}`, { method: 'PUT', json: { kind: 'session', data: session } });
+
+export const forgetRecord = (id: string): Promise<unknown> =>
+  callUntilKept(`/api/records/${id}`, { method: 'DELETE' });
+
+/** The session of a sitting has its own id, always the same. */
+export const sessionIdOf = (sitting: string): string => sitting.replace(/^sit-/, 'ses-');
+
+/** A page takes about so long, in minutes, where nobody watched the clock. */
+const PAGE_MINUTES = 10;
+
+/** Letters of a page written just now, without the runner: practised, and nobody said how it went. */
+export const writtenNow = (hand: Session['hand'], letters: readonly string[]): Session => ({
+  hand,
+  began: wallClock(new Date(Date.now() - PAGE_MINUTES * 60_000)),
+  ended: wallClock(),
+  minutes: PAGE_MINUTES,
+  units: letters.map((letter) => keyOf('letter', letter)),
+  checks: [],
+  wobbled: [],
+  note: '',
+  kit: {},
+});
