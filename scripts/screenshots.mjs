@@ -21,7 +21,25 @@ async function answered(page) {
   await page.waitForTimeout(1500);
 }
 
+/** Begins a session and goes on to its first letter. */
+async function atTheDesk(page) {
+  await page.getByRole('button', { name: 'Begin' }).click();
+  await page.waitForURL(/session/);
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Space');
+  await page.waitForTimeout(2600);
+}
+
+/** Opens the page of a letter. */
+async function oneLetter(page) {
+  await page.getByRole('tab', { name: 'Letters' }).click();
+  await page.getByRole('button', { name: /^n, / }).click();
+  await page.waitForTimeout(1000);
+}
+
 const VIEWS = [
+  { name: 'today', path: '/today' },
+  { name: 'session', path: '/today?minutes=20', prepare: atTheDesk },
+  { name: 'log', path: '/log', theme: 'lampblack', prepare: oneLetter },
   { name: 'begin', path: '/begin', prepare: answered },
   { name: 'pens', path: '/pens' },
   { name: 'hand', path: '/hand' },
@@ -34,9 +52,7 @@ const VIEWS = [
     prepare: (page) => page.getByText('Letter a').click(),
   },
   { name: 'piece', path: '/piece?sheet=demo-panel' },
-  { name: 'shelf', path: '/shelf' },
   { name: 'bench', path: '/bench' },
-  { name: 'workshop', path: '/workshop', theme: 'lampblack' },
 ];
 
 const browser = await chromium.launch({

@@ -23,7 +23,7 @@ export function unitName({ kind, of }: Pick<Unit, 'kind' | 'of'>): string {
 
 /** A unit by itself, in a list. */
 export const unitTitle = ({ kind, of }: Pick<Unit, 'kind' | 'of'>): string =>
-  kind === 'stroke' ? (drillById(of)?.name ?? of) : of;
+  kind === 'stroke' ? (drillById(of)?.name ?? of) : kind === 'word' ? `words: ${of}` : of;
 
 /** Names as a list: "n", "n and h", "n, h and m". */
 export function listed(names: readonly string[]): string {
@@ -73,7 +73,8 @@ export function whyOf(
 function wobbled(steps: readonly Step[], curriculum: readonly Unit[], memories: Memories): string {
   const [first] = steps;
   if (!first) return '';
-  return `${capital(names(steps))} ${steps.length === 1 ? 'was' : 'were'} off last time${blame(first, memories)}, so ${steps.length === 1 ? 'its' : 'their'} stroke comes first${sharing(first, curriculum)}.`;
+  const theirs = steps.length === 1 ? 'its stroke comes' : 'their strokes come';
+  return `Off last time: ${names(steps)}${blame(first, memories)}; ${theirs} first${sharing(first, curriculum)}.`;
 }
 
 function due(steps: readonly Step[], curriculum: readonly Unit[], memories: Memories): string {
@@ -89,20 +90,20 @@ function fresh(steps: readonly Step[], curriculum: readonly Unit[]): string {
   return `${names(steps)} ${verb(steps)} new${stroke ? `: ${unitName(stroke)} is known, and they are made of it` : ''}.`;
 }
 
-/** "; its stems changed weight twice": what was off most in the last ratings. */
+/** " (n: stems changed weight, twice)": what was off most in the last ratings. */
 function blame({ unit }: Step, memories: Memories): string {
   const off = memories.get(unit.key)?.off ?? [];
   if (off.length === 0 || memories.get(unit.key)?.grade === GRADES.right) return '';
   const counts = new Map<string, number>();
   for (const id of off) counts.set(id, (counts.get(id) ?? 0) + 1);
   const [worst, count] = [...counts].sort((a, b) => b[1] - a[1])[0] as [(typeof off)[number], number];
-  return ` (its ${offWords(worst)} ${times(count)})`;
+  return ` (${unitName(unit)}: ${offWords(worst)}, ${times(count)})`;
 }
 
 const strokeOf = (unit: Unit, curriculum: readonly Unit[]): Unit | undefined =>
   curriculum.find(({ key, kind }) => kind === 'stroke' && unit.needs.includes(key));
 
-/** "; h and m share its stroke". */
+/** ", which h and m share". */
 function sharing({ unit }: Step, curriculum: readonly Unit[]): string {
   const stroke = strokeOf(unit, curriculum);
   const others = curriculum.filter(
@@ -115,5 +116,5 @@ function sharing({ unit }: Step, curriculum: readonly Unit[]): string {
   );
   if (others.length === 0) return '';
   const few = others.slice(0, MOST_NAMED).map(({ of }) => of);
-  return `; ${listed(few)} ${few.length === 1 ? 'shares' : 'share'} its stroke`;
+  return `; ${listed(few)} ${few.length === 1 ? 'shares' : 'share'} the stroke of ${unit.of}`;
 }

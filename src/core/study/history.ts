@@ -46,7 +46,9 @@ export function ratingsOf(
 /** Can this be seen in such a unit? Spacing cannot be off in one letter, nor a capital line in a drill. */
 function seenIn(key: string, criterion: CriterionId): boolean {
   const unit = ofKey(key);
-  return unit !== undefined && THEMES[unit.kind].some((theme) => isOf(criterion, theme));
+  if (unit === undefined) return false;
+  const capital = unit.kind !== 'letter' || /\p{Lu}/u.test(unit.of);
+  return THEMES[unit.kind].some((theme) => (capital || theme !== 'capitals') && isOf(criterion, theme));
 }
 
 const THEMES: Readonly<Record<UnitKind, readonly Theme[]>> = {

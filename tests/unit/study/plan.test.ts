@@ -94,9 +94,9 @@ describe('a plan', () => {
     expect(keys.indexOf('stroke:arches')).toBeLessThan(keys.indexOf('letter:n'));
     const why = whyOf(plan, CURRICULUM, memories, NOW);
     expect(why).toContain(
-      'N was off last time (its heads and feet left the lines twice), so its stroke comes first',
+      'Off last time: n (n: heads and feet left the lines, twice); its stroke comes first',
     );
-    expect(why).toContain('m, h and r share its stroke');
+    expect(why).toContain('m, h and r share the stroke of n');
   });
 
   it('after weeks away it begins gently: nothing new, what is likeliest there first', () => {
