@@ -97,6 +97,18 @@ const mangled = (value: Json): Json => {
 
 await loadAllScripts();
 const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as Json;
+const STEP = { unit: 'letter:n', minutes: 2, reason: 'due', text: 'n' };
+const SESSION = {
+  hand: 'italic',
+  began: '2026-11-27T18:00:00+01:00',
+  ended: '2026-11-27T18:20:00+01:00',
+  minutes: 20,
+  units: ['letter:n', 'stroke:arches'],
+  checks: [{ criterion: 'feet', rating: 'near' }],
+  wobbled: [],
+  note: 'cold',
+  kit: {},
+};
 const RECIPES = [...demoSheets().map(({ recipe }) => recipe), ...HANDS.map(({ id }) => freshRecipe(id))].map(
   plain,
 );
@@ -231,6 +243,14 @@ const ROUTES: readonly (() => Asked)[] = [
       'letters',
     ),
   () => withBody('POST', '/api/words', { name: 'w', content: 'moon star comet dusk' }),
+  () => withBody('PUT', '/api/records/ses-fuzz', { kind: 'session', data: SESSION }, 'session'),
+  () => withBody('POST', '/api/log/import', { sessions: [{ id: 'ses-file', session: SESSION }] }, 'session'),
+  () => withBody('POST', '/api/log/student', { sessions: [{ id: 'a', session: SESSION }] }, 'session'),
+  () => withBody('POST', '/api/today/page', { hand: 'italic', steps: [STEP] }, 'steps'),
+  () => ({
+    method: 'GET',
+    path: `/${one(['today', 'log', 'api/log', 'api/log/summary', 'api/log/unit', 'api/log/letters', 'api/log/export'])}?${query({ hand: ['italic', 'x'], unit: ['letter:n', 'x'], minutes: ['20', 'x'], weeks: ['12', '-1'], format: ['csv', 'json', 'ics', 'x'], text: ['n', "'"], at: ['x', '2026-01-01T00:00:00.000Z'], id: ['a', '..'] })}`,
+  }),
   () => ({
     method: 'POST',
     path: '/api/course',

@@ -47,6 +47,7 @@ const GOOD = {
     seconds: 12,
   },
   cleaned: { tool: 'nib' },
+  eye: { judgement: 'slope', threshold: 1.4, trials: 41 },
   due: { sheet: 'cards', at: '2026-12-12T16:00', minutes: 204, next: 'Rule 12 sheets.' },
   goal: {
     hand: 'italic',

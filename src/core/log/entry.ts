@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { aboutSchema } from '../about/aboutFormat';
 import { studentsSchema } from '../classroom/student';
+import { JUDGEMENTS } from '../eye/judgement';
 import { handIdSchema } from '../hands/handId';
 import { ADDITIONS, COMPLAINTS } from '../kit/mix';
 import { mixSchema } from '../kit/mixFormat';
@@ -9,7 +10,7 @@ import { SEEN } from '../kit/troubles';
 import { BUNDLED, wordListId } from '../practice/words/wordList';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
-import { shortText } from '../problem/schema';
+import { choice, shortText } from '../problem/schema';
 import { goalSchema } from '../study/goalFormat';
 import { sessionSchema, sittingSchema } from './session';
 
@@ -81,6 +82,12 @@ export const ENTRIES = {
   }),
   /** A tool that was cleaned; one entry a tool. */
   cleaned: z.strictObject({ tool: id }),
+  /** How small a difference the eye told, by a staircase of so many questions. */
+  eye: z.strictObject({
+    judgement: choice('What was judged', JUDGEMENTS),
+    threshold: z.number().positive().max(1000),
+    trials: z.int().min(1).max(1000),
+  }),
   /** What is to be learned by when: one a hand. */
   goal: goalSchema,
   /** Letters known in a hand, and those to stress. */

@@ -7,6 +7,7 @@ export const LOG_KINDS = [
   'remedy',
   'cure',
   'cleaned',
+  'eye',
 ] as const satisfies readonly EntryKind[];
 export type LogKind = (typeof LOG_KINDS)[number];
 
@@ -16,4 +17,5 @@ export const LOG_KIND_NAMES: Readonly<Record<LogKind, string>> = {
   remedy: 'inks mended',
   cure: 'troubles cured',
   cleaned: 'tools cleaned',
+  eye: 'rounds of the eye',
 };

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { Fate, LoggedSession } from '@/core/log/sessionCsv';
+import { capital, counted } from '@/core/measure/words';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, newId, sentenceOf } from '../lib/api';
@@ -52,7 +53,10 @@ export function LogFiles() {
     guarded(async () => {
       await call('/api/log/import', { method: 'POST', json: { sessions } });
       setRead(null);
-      notice({ tone: 'done', text: `${sessions.length} sessions are in the logbook.` });
+      notice({
+        tone: 'done',
+        text: `${capital(counted(sessions.length, 'session'))} ${sessions.length === 1 ? 'is' : 'are'} in the logbook.`,
+      });
     });
   return (
     <div className="space-y-6 pt-4">
@@ -101,7 +105,7 @@ export function LogFiles() {
                 disabled={busy || read.sessions.length === 0}
                 onClick={() => void keep(read.sessions)}
               >
-                Keep {read.sessions.length} sessions
+                Keep {counted(read.sessions.length, 'session')}
               </button>
               <button type="button" className="btn btn-sm btn-ghost" onClick={() => setRead(null)}>
                 Keep nothing

@@ -1,11 +1,16 @@
 'use client';
 
+import { Printer } from 'lucide-react';
 import { useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
 import { type HandId, handById } from '@/core/hands/registry';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, sentenceOf } from '../lib/api';
+import { useHandOver } from '../paper/useHandOver';
 import { dateInWords } from './words';
+
+const LONGEST_TITLE = 80;
 
 interface StudentRow {
   readonly name: string;
@@ -17,12 +22,15 @@ interface StudentRow {
   readonly of: number;
   readonly next: readonly string[];
   readonly why: string;
+  /** What the page for them practises. */
+  readonly steps: readonly unknown[];
 }
 
 /** One row a student, from the logbooks they export as JSON: how they stand, and what to hand out next. Nothing of them is kept. */
 export function Students() {
   const [rows, setRows] = useState<readonly StudentRow[]>([]);
   const notice = useNotice();
+  const handOver = useHandOver();
   const open = async (file: File) => {
     try {
       const read: unknown = JSON.parse(await file.text());
@@ -39,6 +47,18 @@ export function Students() {
             ? `“${file.name}” is no logbook: let the student save theirs as JSON.`
             : sentenceOf(error),
       });
+    }
+  };
+  const print = async ({ name, hand, steps }: StudentRow) => {
+    try {
+      const made: Recipe = await (
+        await call('/api/today/page', { method: 'POST', json: { hand, steps } })
+      ).json();
+      const json = { ...made, title: name.slice(0, LONGEST_TITLE) };
+      const answer = await call('/api/practice?format=pdf', { method: 'POST', json });
+      await handOver(await answer.blob(), `${name}.pdf`, 'paper');
+    } catch (error) {
+      notice({ tone: 'problem', text: sentenceOf(error) });
     }
   };
   return (
@@ -80,6 +100,14 @@ export function Students() {
                   <td>
                     <span dir="auto">{row.next.join(', ')}</span>
                     <span className="block text-sm opacity-80">{row.why}</span>
+                    <button
+                      type="button"
+                      className="btn btn-xs mt-1 min-h-6"
+                      aria-label={`Print the page for ${row.name}`}
+                      onClick={() => void print(row)}
+                    >
+                      <Printer size={13} aria-hidden /> Print it
+                    </button>
                   </td>
                 </tr>
               ))}

@@ -1,3 +1,4 @@
+import { KINDS } from '@/core/eye/judgement';
 import { handById } from '@/core/hands/registry';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
@@ -41,6 +42,11 @@ export function inWords(entry: Entry): { readonly title: string; readonly more: 
   }
   const [cure] = entriesOf('cure', [entry]);
   if (cure) return { title: `Cured: ${cure.seen}`, more: cure.cause };
+  const [eye] = entriesOf('eye', [entry]);
+  if (eye) {
+    const { name, inWords: told } = KINDS[eye.judgement];
+    return { title: `The eye: ${name}`, more: `tells ${told(eye.threshold)}` };
+  }
   return { title: 'A tool was cleaned', more: '' };
 }
 

@@ -267,6 +267,12 @@ export function TodayStation({
       <aside className="space-y-5">
         <Desk today={today} onCleaned={() => router.refresh()} />
         <GoalPanel today={today} onKept={() => router.refresh()} />
+        <p className="text-sm">
+          <Link className="link" href="/today/eye">
+            Train the eye
+          </Link>
+          : five minutes of telling slopes, weights and spacing apart.
+        </p>
       </aside>
     </div>
   );

@@ -1,10 +1,13 @@
 import { z } from 'zod';
 import { answer, IMPORT_BODY, parse, readJson } from '@/app/_lib/http';
 import { courseIn } from '@/app/_lib/today';
+import { chosenWords } from '@/app/_lib/words';
 import { sessionSchema } from '@/core/log/session';
+import { BUNDLED } from '@/core/practice/words/wordList';
 import { unitTitle, whyOf } from '@/core/study/explain';
 import { type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/history';
 import { isKnown, type Memory } from '@/core/study/memory';
+import { withTexts } from '@/core/study/page';
 import { planSession } from '@/core/study/plan';
 
 export const dynamic = 'force-dynamic';
@@ -24,7 +27,7 @@ export const POST = (request: Request) =>
     const { sessions } = parse(bodySchema, await readJson(request, IMPORT_BODY));
     const latest = [...sessions].sort((a, b) => b.session.ended.localeCompare(a.session.ended))[0];
     const hand = latest?.session.hand ?? 'italic';
-    const { lessons, curriculum } = await courseIn(hand);
+    const { recipe, lessons, curriculum } = await courseIn(hand);
     const ratings = new Map<string, readonly KeptRating[]>();
     for (const { id, session } of sessions.filter((one) => one.session.hand === hand)) {
       for (const [key, rating] of ratingsOf(id, session))
@@ -37,6 +40,8 @@ export const POST = (request: Request) =>
     }
     const now = new Date();
     const plan = planSession(curriculum, memories, { minutes: MINUTES, now });
+    const { words } = await chosenWords(BUNDLED);
+    const steps = withTexts(recipe, plan.steps, memories, lessons, words);
     const letters = lessons.flatMap((lesson) => lesson.letters);
     return Response.json({
       hand,
@@ -45,7 +50,8 @@ export const POST = (request: Request) =>
       last: latest?.session.ended ?? '',
       known: letters.filter((letter) => isKnown(memories.get(`letter:${letter}`))),
       of: letters.length,
-      next: plan.steps.map(({ unit }) => unitTitle(unit)),
-      why: whyOf(plan, curriculum, memories, now),
+      next: steps.map(({ unit, text }) => (unit.kind === 'word' ? text : unitTitle(unit))),
+      steps: steps.map(({ unit, text, minutes, reason }) => ({ unit: unit.key, text, minutes, reason })),
+      why: whyOf({ ...plan, steps }, curriculum, memories, now),
     });
   });
