@@ -3,6 +3,7 @@ import { entriesOf } from '@/core/log/entriesOf';
 import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
 import type { Session } from '@/core/log/session';
 import { type Fate, fateOf, type LoggedSession } from '@/core/log/sessionCsv';
+import { type Counted, countedSchema } from '@/core/log/summary';
 import { openDatabase } from './client';
 import { records } from './schema';
 import { rebuildStudy } from './study';
@@ -40,16 +41,20 @@ export async function listLog({ kinds, text, before, limit = A_SCREEN }: LogWant
   return readEntries(rows);
 }
 
-/** Sessions since a moment, the earliest first. */
-export async function sessionsSince(since: Date, limit: number): Promise<LoggedSession[]> {
+/** What is counted of the sessions since a moment: only that is read of each, for there may be ten years of them. */
+export async function countedSince(since: Date, limit: number): Promise<Counted[]> {
   const db = await openDatabase();
+  const of = (field: string) => sql<string>`json_extract(${records.data}, ${`$.${field}`})`;
   const rows = await db
-    .select()
+    .select({ hand: of('hand'), began: of('began'), minutes: of('minutes'), checks: of('checks') })
     .from(records)
     .where(and(eq(records.kind, 'session'), gte(records.at, since.toISOString())))
     .orderBy(desc(records.at))
     .limit(limit);
-  return logged(rows.reverse());
+  return rows.flatMap(({ checks, ...row }) => {
+    const read = countedSchema.safeParse({ ...row, checks: JSON.parse(checks ?? '[]') });
+    return read.success ? [read.data] : [];
+  });
 }
 
 const logged = (rows: Parameters<typeof readEntries>[0]): LoggedSession[] =>

@@ -22,7 +22,7 @@ import {
   stageItems,
 } from '@/store/items';
 import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from '@/store/letterSets';
-import { fatesOf, importSessions, listLog, sessionsSince } from '@/store/logbook';
+import { countedSince, fatesOf, importSessions, listLog } from '@/store/logbook';
 import { listNibs } from '@/store/nibs';
 import { movePhotos } from '@/store/oldPhotos';
 import { asPicture, dropUnusedPictures, findPicture, type Picture, savePicture } from '@/store/pictures';
@@ -366,7 +366,10 @@ export function storeTests(fresh: () => Promise<void>): void {
       expect(await fatesOf([{ id: 'a', session: session(1, { note: 'other' }) }])).toEqual(['changed']);
       await importSessions(list);
       expect((await known())['letter:n']?.times).toBe(2);
-      expect((await sessionsSince(new Date('2026-11-02T00:00:00Z'), 10)).map(({ id }) => id)).toEqual(['b']);
+      const [{ hand, began, minutes, checks }] = [session(2)];
+      expect(await countedSince(new Date('2026-11-02T00:00:00Z'), 10)).toEqual([
+        { hand, began, minutes, checks },
+      ]);
     });
   });
 

@@ -1,7 +1,12 @@
+import type { z } from 'zod';
 import type { HandId } from '../hands/registry';
 import { CRITERION_IDS, type CriterionId } from '../practice/criteria';
 import type { Rating } from '../study/grade';
-import type { Session } from './session';
+import { sessionSchema } from './session';
+
+/** What of a session is counted. */
+export const countedSchema = sessionSchema.pick({ hand: true, began: true, minutes: true, checks: true });
+export type Counted = z.infer<typeof countedSchema>;
 
 /** Minutes of a week, hand by hand. */
 export interface Week {
@@ -37,7 +42,7 @@ export function mondayOf(day: string): string {
 }
 
 /** Sessions week by week: minutes by hand, and ratings by criterion. A session belongs to the day it began on. */
-export function summaryOf(sessions: readonly Session[]): Summary {
+export function summaryOf(sessions: readonly Counted[]): Summary {
   const weeks = new Map<string, Partial<Record<HandId, number>>>();
   const rated = new Map<CriterionId, Map<string, Record<Rating, number>>>();
   for (const { began, hand, minutes, checks } of sessions) {

@@ -31,12 +31,18 @@ export default function Charts() {
     const control = new AbortController();
     const { signal } = control;
     (async () => {
-      const [log, bench] = await Promise.all([
-        call(`/api/log/summary?weeks=${span}`, { signal }),
-        call('/api/items', { signal }),
-      ]);
-      setSummary(await log.json());
-      const items = (await bench.json()) as (Pick<Item, 'kind' | 'label'> & Partial<Item>)[];
+      setSummary(await (await call(`/api/log/summary?weeks=${span}`, { signal })).json());
+    })().catch((error: unknown) => {
+      if (!signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+    });
+    return () => control.abort();
+  }, [span, notice]);
+  useEffect(() => {
+    const control = new AbortController();
+    const { signal } = control;
+    (async () => {
+      const items = (await (await call('/api/items', { signal })).json()) as (Pick<Item, 'kind' | 'label'> &
+        Partial<Item>)[];
       setTools(
         items.flatMap(({ kind, label, hours = 0 }) => (isTool(kind) && hours > 0 ? [{ label, hours }] : [])),
       );
@@ -44,7 +50,7 @@ export default function Charts() {
       if (!signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
     });
     return () => control.abort();
-  }, [span, notice]);
+  }, [notice]);
   if (!summary) return <p className="py-6">Reading the logbook …</p>;
   const hands = [...new Set(summary.weeks.flatMap(({ minutes }) => Object.keys(minutes)))].filter(isHand);
   const hours = [...tools].sort((a, b) => a.hours - b.hours);

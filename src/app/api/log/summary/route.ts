@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { answer, parse } from '@/app/_lib/http';
 import { summaryOf } from '@/core/log/summary';
-import { sessionsSince } from '@/store/logbook';
+import { countedSince } from '@/store/logbook';
 
 export const dynamic = 'force-dynamic';
 
@@ -18,8 +18,8 @@ const MOST_SESSIONS = 7300;
 export const GET = (request: Request) =>
   answer(request, async () => {
     const weeks = parse(WEEKS, new URL(request.url).searchParams.get('weeks') ?? '12');
-    const sessions = await sessionsSince(new Date(Date.now() - weeks * WEEK), MOST_SESSIONS);
-    return Response.json(summaryOf(sessions.map(({ session }) => session)), {
+    const sessions = await countedSince(new Date(Date.now() - weeks * WEEK), MOST_SESSIONS);
+    return Response.json(summaryOf(sessions), {
       headers: { 'Cache-Control': 'no-store' },
     });
   });
