@@ -29,7 +29,6 @@ import { listItems } from '@/store/items';
 import { findAbout, listRecords } from '@/store/records';
 import { listSheets } from '@/store/sheets';
 import { memoriesOf } from '@/store/study';
-import { ownLettersFor } from './ownLettersFor';
 import { chosenWords } from './words';
 
 /** What there is to learn in a hand. */
@@ -223,10 +222,4 @@ function duePieces(
       ];
     })
     .sort((a, b) => a.beginBy.localeCompare(b.beginBy));
-}
-
-/** The recipe of a session's page: the hand, ruled for the tool it is written with, and the letters of one's own. */
-export async function pageFor(hand: HandId, tool: Item | undefined) {
-  const { recipe } = await courseIn(hand, tool);
-  return { recipe, own: await ownLettersFor(hand) };
 }

@@ -86,9 +86,6 @@ export const standOf = (memory: Memory | undefined, now: Date): Stand => {
   return isDue(memory, now) ? 'due' : 'held';
 };
 
-/** Held: it went right or near last time, and is likelier there than not by the standard asked for. */
-export const isHeld = (memory: Memory | undefined, now: Date): boolean => standOf(memory, now) === 'held';
-
 /** Known: it has been written, and was not off the last time; words may be made of it. */
 export const isKnown = (memory: Memory | undefined): boolean =>
   memory !== undefined && memory.grade !== GRADES.off;

@@ -18,7 +18,7 @@ const ROWS = { trace: 1, fading: 1, free: 3, snug: true, lines: 1, repeat: true 
 const NEW_ROWS = { trace: 2, fading: 2, free: 3, snug: true, lines: 1, repeat: true } as const;
 
 /** Letters that may stand in words: those known, and those this session brings. */
-export function lettersKnown(memories: Memories, by: readonly Step[] = []): string[] {
+function lettersKnown(memories: Memories, by: readonly Step[] = []): string[] {
   const known = [...memories].flatMap(([key, memory]) => (isKnown(memory) ? [key] : []));
   const keys = [...known, ...by.map(({ unit }) => unit.key)];
   return [

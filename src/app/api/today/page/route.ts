@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
-import { courseIn, pageFor } from '@/app/_lib/today';
+import { ownLettersFor } from '@/app/_lib/ownLettersFor';
+import { courseIn } from '@/app/_lib/today';
 import { handIdSchema } from '@/core/hands/handId';
 import { stepSchema } from '@/core/log/session';
 import { withBands } from '@/core/practice/edit';
@@ -20,7 +21,7 @@ export const POST = (request: Request) =>
   answer(request, async () => {
     const { hand, tool, steps } = parse(bodySchema, await readJson(request, RECIPE_BODY));
     const item = tool === undefined ? undefined : await findItem(tool);
-    const [{ recipe, own }, { curriculum }] = await Promise.all([pageFor(hand, item), courseIn(hand, item)]);
+    const [{ recipe, curriculum }, own] = await Promise.all([courseIn(hand, item), ownLettersFor(hand)]);
     const shown = steps.flatMap((step) => {
       const unit = curriculum.find(({ key }) => key === step.unit);
       return unit ? [{ ...step, unit }] : [];
