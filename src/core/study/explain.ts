@@ -56,14 +56,14 @@ export function whyOf(
   const sentences = [
     wobbled(off, curriculum, memories),
     due(late, told ? [] : curriculum, memories),
-    fresh(of('new'), curriculum),
+    fresh(of('new'), steps),
   ].filter((sentence) => sentence !== '');
   if (sentences.length > 0) return sentences.slice(0, 2).join(' ');
   const others = steps.filter((step) => step.reason === 'due' || step.reason === 'wobbled');
   if (others.length > 0) return `${capital(names(others))} ${verb(others)} due.`;
   const started = steps.filter((step) => step.reason === 'new');
   if (started.length > 0)
-    return `${capital(names(started))} ${verb(started)} new, and what comes next is made of them.`;
+    return `${capital(names(started))} ${verb(started)} new, and what comes next is made of ${started.length === 1 ? 'it' : 'them'}.`;
   if (steps.every(({ reason }) => reason === 'warm-up')) {
     return steps.length > 0 ? 'A warm-up: strokes alone, those not written for longest first.' : '';
   }
@@ -83,11 +83,13 @@ function due(steps: readonly Step[], curriculum: readonly Unit[], memories: Memo
   return `${names(steps)} ${verb(steps)} due${blame(first, memories)}${sharing(first, curriculum)}.`;
 }
 
-function fresh(steps: readonly Step[], curriculum: readonly Unit[]): string {
-  const [first] = steps;
-  if (!first) return '';
-  const stroke = strokeOf(first.unit, curriculum);
-  return `${names(steps)} ${verb(steps)} new${stroke ? `: ${unitName(stroke)} is known, and they are made of it` : ''}.`;
+function fresh(steps: readonly Step[], all: readonly Step[]): string {
+  if (steps.length === 0) return '';
+  const first = all.some(({ unit }) => steps.some((step) => step.unit.needs.includes(unit.key)));
+  const made = first
+    ? `${steps.length === 1 ? 'its stroke comes' : 'their strokes come'} first`
+    : `what ${steps.length === 1 ? 'it is' : 'they are'} made of is known`;
+  return `${names(steps)} ${verb(steps)} new; ${made}.`;
 }
 
 /** " (n: stems changed weight, twice)": what was off most in the last ratings. */

@@ -30,7 +30,7 @@ const MOST_FOLLOWING = 8;
 /** How much of a unit's worth the first time of writing it brings. */
 const FIRST_TIME = 0.5;
 /** New letters of a session: two in ten minutes, and one more for every ten after them (common teaching). */
-const newIn = (minutes: number): number => (minutes < 8 ? 0 : 1 + Math.floor(minutes / 10));
+const newLettersIn = (minutes: number): number => (minutes < 8 ? 0 : 1 + Math.floor(minutes / 10));
 /** New strokes of a session: those the next letters are made of, and no stock of them. */
 const NEW_STROKES = 2;
 /** Nothing new while what is due would fill more than this share of the time. */
@@ -97,8 +97,10 @@ export function planSession(curriculum: readonly Unit[], memories: Memories, ask
   });
   const load = due.reduce((sum, step) => sum + step.minutes, 0);
   const waiting = due.some(({ overdue }) => overdue);
-  const fresh =
-    gentle || waiting || load > minutes * MOST_DUE ? [] : newSteps(curriculum, memories, worth, now);
+  const full = gentle || waiting || load > minutes * MOST_DUE;
+  const newIn = (taken: ReadonlySet<string>) =>
+    full ? [] : newSteps(curriculum, memories, worth, now, taken);
+  const fresh = newIn(new Set());
   const draft = new Draft(curriculum, memories, minutes);
   // A session begins with a stroke, whatever comes.
   draft.takeAll(warmUp(curriculum, memories, { ...asked, minutes: MINUTES.stroke }));
@@ -106,7 +108,12 @@ export function planSession(curriculum: readonly Unit[], memories: Memories, ask
     (a, b) =>
       Number(b.overdue ?? false) - Number(a.overdue ?? false) || b.value / b.minutes - a.value / a.minutes,
   );
-  draft.takeAll(byValue, newIn(minutes));
+  draft.takeAll(byValue, newLettersIn(minutes));
+  // What is new today readies what is made of it: a beginner's first strokes, and the letters that follow from them.
+  draft.takeAll(
+    newIn(draft.keys()).filter(({ unit }) => unit.kind !== 'stroke'),
+    newLettersIn(minutes),
+  );
   draft.takeAll(keeping(curriculum, memories, worth, now));
   return { steps: ordered(draft.steps), gentle };
 }
@@ -140,19 +147,21 @@ function dueStep(
   };
 }
 
-/** What is new and ready: everything it needs is known. In the order it is taught, the first first. */
+/** What is new and ready: everything it needs is known, or taken before it today. In the order it is taught, the first first. */
 function newSteps(
   curriculum: readonly Unit[],
   memories: Memories,
   worth: (unit: Unit) => number,
   now: Date,
+  taken: ReadonlySet<string>,
 ): Candidate[] {
   const ready = curriculum.filter(
     ({ key, needs }) =>
       !memories.has(key) &&
+      !taken.has(key) &&
       needs.every((need) => {
         const memory = memories.get(need);
-        return isKnown(memory) && memory !== undefined && now >= new Date(memory.last);
+        return taken.has(need) || (memory && isKnown(memory) && now >= new Date(memory.last));
       }),
   );
   const strokes = ready.filter(({ kind }) => kind === 'stroke').slice(NEW_STROKES);
@@ -222,6 +231,8 @@ class Draft {
     }
     for (const candidate of crowded) this.take(candidate, most);
   }
+
+  keys = (): ReadonlySet<string> => new Set(this.steps.map(({ unit }) => unit.key));
 
   private has = ({ key }: Unit): boolean => this.steps.some(({ unit }) => unit.key === key);
 

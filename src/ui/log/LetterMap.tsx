@@ -148,7 +148,7 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
         <>
           <h3 className="margin-heading">Ratings</h3>
           <RatingLine ratings={found.ratings} />
-          <ol className="max-h-64 overflow-y-auto">
+          <ol>
             {[...found.ratings]
               .reverse()
               .slice(0, RATINGS_SHOWN)

@@ -91,7 +91,7 @@ export function LogFiles() {
                 .join(', ')}
               .
             </p>
-            <ol className="max-h-72 overflow-y-auto text-sm">
+            <ol className="text-sm">
               {read.rows.slice(0, SHOWN).map(({ row, fate, what }) => (
                 <li key={row}>
                   Row {row}: <b>{FATE_WORDS[fate]}</b> · {what}
