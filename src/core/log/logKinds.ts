@@ -8,6 +8,8 @@ export const LOG_KINDS = [
   'cure',
   'cleaned',
   'eye',
+  'prepared',
+  'printed',
 ] as const satisfies readonly EntryKind[];
 export type LogKind = (typeof LOG_KINDS)[number];
 
@@ -18,4 +20,6 @@ export const LOG_KIND_NAMES: Readonly<Record<LogKind, string>> = {
   cure: 'troubles cured',
   cleaned: 'tools cleaned',
   eye: 'rounds of the eye',
+  prepared: 'tools prepared',
+  printed: 'pages printed',
 };

@@ -47,6 +47,12 @@ export function inWords(entry: Entry): { readonly title: string; readonly more: 
     const { name, inWords: told } = KINDS[eye.judgement];
     return { title: `The eye: ${name}`, more: `tells ${told(eye.threshold)}` };
   }
+  const [prepared] = entriesOf('prepared', [entry]);
+  if (prepared) return { title: 'A tool was prepared', more: prepared.done.join(', ') };
+  const [printed] = entriesOf('printed', [entry]);
+  if (printed) {
+    return { title: `Printed: ${handById(printed.hand).name}`, more: printed.letters.join(' ') };
+  }
   return { title: 'A tool was cleaned', more: '' };
 }
 
