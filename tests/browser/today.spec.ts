@@ -289,6 +289,8 @@ for (const theme of ['vellum', 'lampblack'] as const) {
         what,
       ).toEqual([]);
     const uncut = async (what: string) => {
+      // Sizes are the same in both themes.
+      if (theme === 'lampblack') return;
       for (const [width, height] of [
         [390, 844],
         [768, 1024],

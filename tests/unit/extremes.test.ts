@@ -39,6 +39,8 @@ function settingsOf(hand: string): readonly (readonly [string, Recipe])[] {
   return all.filter(([, recipe], i) => i === 0 || JSON.stringify(recipe) !== same);
 }
 
+const THIRDS = 3;
+
 const edgeHands = DRAWN.filter((hand) => handById(hand).tool === 'broad');
 
 describe.each(edgeHands)('at the ends of what may be asked, %s', (hand) => {
@@ -47,9 +49,11 @@ describe.each(edgeHands)('at the ends of what may be asked, %s', (hand) => {
     const pieces = new Map(
       cutsOf(usual).map((cut) => [nameOf(cut), topologyOf(inkOfLetter(cut.letter, usual.pen)).pieces]),
     );
-    const faults = settingsOf(hand).flatMap(([name, recipe]) => {
+    const faults = settingsOf(hand).flatMap(([name, recipe], setting) => {
       const face = faceOf(recipe);
-      return cutsOf(face).flatMap((cut: Cut) => {
+      // At each end a third of the letters, another third at the next: every letter is looked at, and the run stays short.
+      const some = cutsOf(face).filter((_, i) => i % THIRDS === setting % THIRDS);
+      return some.flatMap((cut: Cut) => {
         const found = topologyOf(inkOfLetter(cut.letter, face.pen));
         const wanted = pieces.get(nameOf(cut)) ?? found.pieces;
         return found.flecks > 0 || found.pieces !== wanted

@@ -116,7 +116,7 @@ describe.each(DRAWN)('a card in %s', (hand) => {
         const { left, right } = inkedOn(svg, page.width, 0, page.height);
         expect(Math.abs((left + right) / 2 - (frame.x + frame.width / 2))).toBeLessThanOrEqual(CENTRED);
       }),
-      { numRuns: 50 },
+      { numRuns: 30 },
     );
   });
 
@@ -144,7 +144,7 @@ describe.each(DRAWN)('a card in %s', (hand) => {
           }
         },
       ),
-      { numRuns: 15 },
+      { numRuns: 10 },
     );
   });
 });
@@ -193,7 +193,7 @@ describe('laying out', () => {
         ];
         expect((moved?.x ?? 0) - (still?.x ?? 0)).toBeCloseTo(3, 6);
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     );
   });
 

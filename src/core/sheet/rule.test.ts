@@ -32,7 +32,7 @@ describe('any sheet', () => {
         expect(bounds.right).toBeLessThanOrEqual(drawing.width + DUST);
         expect(bounds.bottom).toBeLessThanOrEqual(drawing.height + DUST);
       }),
-      { numRuns: 400 },
+      { numRuns: 250 },
     );
   });
 
@@ -70,7 +70,7 @@ describe('any sheet', () => {
         }
         expect(foot).toBeLessThanOrEqual(block.y + block.height + DUST);
       }),
-      { numRuns: 400 },
+      { numRuns: 250 },
     );
   });
 

@@ -38,7 +38,7 @@ describe('cells of a practice page', () => {
           if (!(error instanceof Problem)) throw error;
         }
       }),
-      { numRuns: 150 },
+      { numRuns: 80 },
     );
   });
 
