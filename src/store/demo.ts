@@ -54,8 +54,8 @@ async function seedLog(now: Date): Promise<void> {
   await keep('due-demo-place-cards', 'due', {
     sheet: 'demo-place-cards',
     at: `${night}T16:00`,
-    minutes: 190,
-    next: 'Rule the cards.',
+    minutes: 109,
+    next: 'Rule one line, from the guide or by hand.',
   });
 }
 

@@ -90,8 +90,8 @@ export async function* allSessions(): AsyncGenerator<LoggedSession[]> {
   }
 }
 
-/** What becomes of sessions beside those that are logged. */
-export async function fatesOf(sessions: readonly LoggedSession[]): Promise<Fate[]> {
+/** Those of some sessions that are logged already, by their ids. */
+async function loggedAlready(sessions: readonly LoggedSession[]): Promise<ReadonlyMap<string, Session>> {
   const db = await openDatabase();
   const before = new Map<string, Session>();
   for (let i = 0; i < sessions.length; i += AT_A_TIME) {
@@ -99,6 +99,12 @@ export async function fatesOf(sessions: readonly LoggedSession[]): Promise<Fate[
     const rows = await db.select().from(records).where(inArray(records.id, ids));
     for (const { id, session } of logged(rows)) before.set(id, session);
   }
+  return before;
+}
+
+/** What becomes of sessions beside those that are logged. */
+export async function fatesOf(sessions: readonly LoggedSession[]): Promise<Fate[]> {
+  const before = await loggedAlready(sessions);
   return sessions.map(({ id, session }) => fateOf(session, before.get(id)));
 }
 
@@ -106,10 +112,12 @@ export async function fatesOf(sessions: readonly LoggedSession[]): Promise<Fate[
 export async function importSessions(sessions: readonly LoggedSession[]): Promise<void> {
   if (sessions.length === 0) return;
   const db = await openDatabase();
+  const before = await loggedAlready(sessions);
   const upserts = sessions.map(({ id, session }) => {
+    const here = before.has(id) && !before.get(id)?.elsewhere;
     const set = {
       kind: 'session',
-      data: JSON.stringify(session),
+      data: JSON.stringify(here ? session : { ...session, elsewhere: true }),
       at: new Date(session.ended).toISOString(),
     };
     return db

@@ -150,14 +150,19 @@ async function used(before: Session | undefined, after: Session | undefined) {
   const changed = new Map<string, Item>();
   const find = async (id: string | undefined) =>
     id === undefined ? undefined : (changed.get(id) ?? (await findItem(id)));
-  const apply = async (session: Session | undefined, sign: 1 | -1) => {
-    if (!session) return;
-    const [tool, ink] = [await find(session.kit.tool?.id), await find(session.kit.ink?.id)];
-    if (!tool) return;
-    for (const item of afterWriting({ tool, ink }, sign * session.minutes)) changed.set(item.id, item);
+  const apply = async ({ kit }: Session, minutes: number) => {
+    const [tool, ink] = [await find(kit.tool?.id), await find(kit.ink?.id)];
+    if (!tool || minutes === 0) return;
+    for (const item of afterWriting({ tool, ink }, minutes)) changed.set(item.id, item);
   };
-  await apply(before, -1);
-  await apply(after, 1);
+  const minutesOf = (session: Session | undefined) => (session && !session.elsewhere ? session.minutes : 0);
+  const sameKit =
+    before && after && before.kit.tool?.id === after.kit.tool?.id && before.kit.ink?.id === after.kit.ink?.id;
+  if (sameKit) await apply(after, minutesOf(after) - minutesOf(before));
+  else {
+    if (before) await apply(before, -minutesOf(before));
+    if (after) await apply(after, minutesOf(after));
+  }
   return [...changed.values()].map((item) => {
     const { id: _, ...values } = rowOf(item);
     return db.update(items).set(values).where(eq(items.id, item.id));

@@ -303,6 +303,25 @@ export function storeTests(fresh: () => Promise<void>): void {
       expect((await used())[1]).toBeCloseTo(before[1] ?? 0, 1);
     });
 
+    it('a tool with little on it keeps it when a note is changed; another tool gets the hours of a kit put right', async () => {
+      const nib = DEMO_BENCH.find(({ id }) => id === kit.tool.id) as Item;
+      const other = DEMO_BENCH.find(({ id }) => id === 'square-3') as Item;
+      await saveItems([{ ...nib, hours: 0 }, other]);
+      const hoursOf = async (id: string) => (await findItem(id))?.hours ?? 0;
+      await importSessions([{ id: 'a', session: session(1, { kit }) }]);
+      expect(await hoursOf(nib.id)).toBe(0);
+      await keepSession('a', { ...session(1, { kit, note: 'other' }), elsewhere: true });
+      expect(await hoursOf(nib.id)).toBe(0);
+      await forgetSession('a');
+      expect(await hoursOf(nib.id)).toBe(0);
+      await keepSession('b', session(2, { kit }));
+      await keepSession('b', session(2, { kit, note: 'changed' }));
+      expect(await hoursOf(nib.id)).toBeCloseTo(1 / 3, 2);
+      await keepSession('b', session(2, { kit: { tool: { id: other.id, label: other.label } } }));
+      expect(await hoursOf(nib.id)).toBeCloseTo(0, 2);
+      expect(await hoursOf(other.id)).toBeCloseTo(other.hours + 1 / 3, 2);
+    });
+
     it('two devices that log at once lose nothing', async () => {
       await Promise.all(
         Array.from({ length: 12 }, (_, i) => keepSession(`s${i}`, session(1 + i, { units: ['letter:n'] }))),

@@ -10,6 +10,7 @@ import { asNib, type Item } from '@/core/kit/item';
 import { preparation, stepWords } from '@/core/kit/prepare';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
+import { recordId } from '@/core/log/recordId';
 import type { Session } from '@/core/log/session';
 import { criterionSaid } from '@/core/practice/criteria';
 import { groundOf } from '@/core/practice/ground';
@@ -20,7 +21,6 @@ import { unitTitle, whyOf } from '@/core/study/explain';
 import { dayText, standingOf } from '@/core/study/goal';
 import { offOf } from '@/core/study/grade';
 import { withKnown } from '@/core/study/known';
-import { isDue, isKnown } from '@/core/study/memory';
 import { criteriaOf, withTexts } from '@/core/study/page';
 import { type Memories, planSession } from '@/core/study/plan';
 import type { DuePiece, Taken, Today } from '@/core/study/today';
@@ -135,11 +135,6 @@ export async function todayOf({ hand: asked, minutes: time }: AskedToday, now: D
     goal: goal && { kept: withoutId(goal), standing: standingOf(goal, lessons, memories, dayText(now)) },
     pieces: duePieces(others, sheets, now),
     attention: attentionTo(bench, lastWritten(sessions, others)),
-    known: curriculum.filter(({ kind, key }) => kind === 'letter' && isKnown(memories.get(key))).length,
-    due: curriculum.filter(({ key }) => {
-      const memory = memories.get(key);
-      return memory !== undefined && isDue(memory, now);
-    }).length,
   };
 }
 
@@ -177,7 +172,7 @@ function kitOf(
   ];
   const taken = (item: Item | undefined): Taken | undefined => item && { id: item.id, label: item.label };
   const prepared = entriesOf('prepared', others).find(
-    ({ entryId }) => tool && entryId === `prepared-${tool.id}`.slice(0, 40),
+    ({ entryId }) => tool && entryId === recordId('prepared', tool.id),
   );
   const steps = chosen && tool ? preparation(chosen.need, { tool, holder, ink, paper }) : [];
   const toDo = steps

@@ -1,4 +1,5 @@
 import { Problem } from '../problem/problem';
+import { asCell, fromCell } from './csvText';
 import type { Item } from './item';
 import { itemSchema, parseItem } from './itemFormat';
 
@@ -10,15 +11,11 @@ export const CSV_COLUMNS = Object.keys(itemSchema.shape).filter((key) => key !==
 
 type Cells = Readonly<Record<string, string>>;
 
-/** Spreadsheets run what begins like this; written with an apostrophe before it, it stays text. */
-const FORMULA = /^[=+\-@\t\r]/;
-const APOSTROPHE = /^'(?=[=+\-@\t\r'])/;
-
 function cellOf(value: Item[keyof Item]): string {
   if (value === null) return '';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'number') return String(value);
-  return FORMULA.test(value) || APOSTROPHE.test(value) ? `'${value}` : value;
+  return asCell(value);
 }
 
 /** An item as the cells of its row, in the order of `CSV_COLUMNS`. */
@@ -98,7 +95,7 @@ export function readHeadings(headings: readonly string[]): string[] {
 export function readRow(cells: Cells, newId: string): Item {
   const facts: Record<string, unknown> = { id: newId };
   for (const [column, raw] of Object.entries(cells)) {
-    const cell = raw.trim().replace(APOSTROPHE, '');
+    const cell = fromCell(raw.trim());
     if (cell === '') continue;
     if (NUMBERS.has(column)) {
       const value = Number(cell.replace(',', '.'));

@@ -86,6 +86,8 @@ export function demoLog(
         .map(({ unit }) => unit.key),
       note,
       kit,
+      // The bench of the demo has these hours already.
+      elsewhere: true,
     };
     const id = `session-demo-${String(WEEKS * 7 - ago).padStart(2, '0')}`;
     for (const [key, rating] of ratingsOf(id, session)) {

@@ -75,6 +75,8 @@ export const sessionSchema = z.strictObject({
   trouble: choice('What went wrong', SEEN).optional(),
   /** A photo that is kept, by its id. */
   picture: id.optional(),
+  /** It came in a file: its hours and its ink are not on this bench. */
+  elsewhere: z.literal(true, { error: () => 'Written elsewhere is true, or left out.' }).optional(),
 });
 export type Session = z.infer<typeof sessionSchema>;
 

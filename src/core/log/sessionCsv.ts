@@ -1,3 +1,4 @@
+import { asCell, fromCell } from '../kit/csvText';
 import { CRITERION_IDS } from '../practice/criteria';
 import { Problem } from '../problem/problem';
 import { RATINGS } from '../study/grade';
@@ -32,11 +33,6 @@ export const LOG_COLUMNS = [
 ] as const;
 export type LogColumn = (typeof LOG_COLUMNS)[number];
 
-/** Spreadsheets run what begins like this; written with an apostrophe before it, it stays text. */
-const FORMULA = /^[=+\-@\t\r']/;
-const safe = (text: string): string => (FORMULA.test(text) ? `'${text}` : text);
-const unsafe = (cell: string): string => cell.replace(/^'(?=[=+\-@\t\r'])/, '');
-
 /** Spaces inside a key would end it: words of two languages have none, but texts may. */
 const joined = (keys: readonly string[]): string => keys.map(encodeURI).join(' ');
 const apart = (cell: string): string[] => cell.split(/\s+/).filter(Boolean).map(decodeKey);
@@ -70,7 +66,7 @@ export function sessionRow({ id, session }: LoggedSession): string[] {
     trouble: session.trouble ?? '',
     picture: session.picture ?? '',
   };
-  return LOG_COLUMNS.map((column) => safe(cells[column]));
+  return LOG_COLUMNS.map((column) => asCell(cells[column]));
 }
 
 /**
@@ -78,7 +74,7 @@ export function sessionRow({ id, session }: LoggedSession): string[] {
  * @throws Problem naming the column.
  */
 export function readSessionRow(cells: Readonly<Record<string, string>>, newId: string): LoggedSession {
-  const cell = (column: LogColumn) => unsafe(cells[column] ?? '');
+  const cell = (column: LogColumn) => fromCell(cells[column] ?? '');
   const text = (column: LogColumn) => cell(column).trim();
   const minutes = Number(text('minutes').replace(',', '.'));
   if (text('minutes') === '' || !Number.isFinite(minutes)) {
@@ -117,5 +113,5 @@ export type Fate = (typeof FATES)[number];
 export const fateOf = (session: Session, before: Session | undefined): Fate =>
   !before ? 'new' : JSON.stringify(sorted(before)) === JSON.stringify(sorted(session)) ? 'same' : 'changed';
 
-/** In the order of the schema, whatever order it came in. */
-const sorted = (session: Session): Session => sessionSchema.parse(session);
+/** In the order of the schema, whatever order it came in; whether it came in a file is no part of what was written. */
+const sorted = (session: Session): Session => sessionSchema.parse({ ...session, elsewhere: undefined });

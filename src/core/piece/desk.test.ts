@@ -10,7 +10,7 @@ import { drawPiece } from './drawPiece';
 import { freshBlock, freshPiece, settingOf } from './freshPiece';
 import { layoutPiece } from './layout';
 import type { Piece } from './piece';
-import { dryingMinutes, workingPlan } from './plan';
+import { dryingMinutes, stepsFor, workingPlan } from './plan';
 import { scatter } from './scatter';
 import { hierarchy } from './weight';
 
@@ -53,6 +53,15 @@ describe('a working plan', () => {
       dryingMinutes({ ink: { inkKind: 'dye' } }),
     );
     expect(dryingMinutes({ paper: { surface: 'very smooth' } })).toBeGreaterThan(dryingMinutes({}));
+  });
+
+  it('of several takes each step for all of them, and one drying', () => {
+    const { steps, minutes } = workingPlan(layoutPiece(demo('demo-certificate')));
+    const sum = (list: typeof steps) => list.reduce((total, step) => total + step.minutes, 0);
+    expect(sum(stepsFor(steps, 1))).toBeCloseTo(minutes, 6);
+    const drying = sum(steps.filter(({ kind }) => kind === 'dry'));
+    expect(drying).toBeGreaterThan(0);
+    expect(sum(stepsFor(steps, 8))).toBeCloseTo(8 * (minutes - drying) + drying, 6);
   });
 
   it('of a list writes the address first, and reckons ink and spoiled sheets for all rows', () => {

@@ -173,3 +173,7 @@ function decorationSeconds({ piece, page }: Laid): number {
         : SECONDS.rule * (border.kind === 'double rule' ? 8 : 4);
   return edges + (scatter.motif === 'none' ? 0 : scatter.count * SECONDS.motif);
 }
+
+/** The steps of several pieces worked on together, in minutes: each is done for all of them, and what dries dries side by side. */
+export const stepsFor = (steps: readonly PlanStep[], many: number): readonly PlanStep[] =>
+  steps.map((step) => (step.kind === 'dry' ? step : { ...step, minutes: step.minutes * many }));

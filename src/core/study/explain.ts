@@ -105,7 +105,7 @@ function blame({ unit }: Step, memories: Memories): string {
 const strokeOf = (unit: Unit, curriculum: readonly Unit[]): Unit | undefined =>
   curriculum.find(({ key, kind }) => kind === 'stroke' && unit.needs.includes(key));
 
-/** ", which h and m share". */
+/** "; h and m share the stroke of n". */
 function sharing({ unit }: Step, curriculum: readonly Unit[]): string {
   const stroke = strokeOf(unit, curriculum);
   const others = curriculum.filter(

@@ -59,6 +59,4 @@ export interface Today {
   readonly goal: { readonly kept: KeptGoal; readonly standing: Standing } | undefined;
   readonly pieces: readonly DuePiece[];
   readonly attention: readonly Attention[];
-  readonly known: number;
-  readonly due: number;
 }

@@ -9,6 +9,7 @@ import type { Need } from '@/core/kit/need';
 import { preparation } from '@/core/kit/prepare';
 import { afterWriting } from '@/core/kit/use';
 import { entriesOf } from '@/core/log/entriesOf';
+import { recordId } from '@/core/log/recordId';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { BindDrawing } from './BindDrawing';
@@ -36,11 +37,11 @@ export function PreparePanel({
   onSave: (items: readonly Item[]) => Promise<void>;
 }) {
   const notice = useNotice();
-  const recordId = `prepared-${kit.tool.id}`.slice(0, 40);
-  const done = entriesOf('prepared', records.records).find(({ entryId }) => entryId === recordId)?.done ?? [];
+  const id = recordId('prepared', kit.tool.id);
+  const done = entriesOf('prepared', records.records).find(({ entryId }) => entryId === id)?.done ?? [];
   const tick = async (step: string, on: boolean) => {
     try {
-      await records.keep(recordId, 'prepared', {
+      await records.keep(id, 'prepared', {
         done: on ? [...done, step] : done.filter((one) => one !== step),
       });
     } catch (error) {

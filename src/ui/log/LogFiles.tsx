@@ -6,6 +6,7 @@ import { capital, counted } from '@/core/measure/words';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, newId, sentenceOf } from '../lib/api';
+import { useGuarded } from '../lib/useGuarded';
 
 const FORMATS = [
   ['csv', 'Table (CSV)'],
@@ -36,18 +37,8 @@ const FATE_WORDS: Readonly<Record<Fate, string>> = {
 /** The logbook as files: out as a table, JSON or a calendar; in from a table, with every row's fate before anything is kept. */
 export function LogFiles() {
   const [read, setRead] = useState<Read | null>(null);
-  const [busy, setBusy] = useState(false);
+  const { busy, guarded } = useGuarded();
   const notice = useNotice();
-  const guarded = async (work: () => Promise<void>) => {
-    setBusy(true);
-    try {
-      await work();
-    } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
-    } finally {
-      setBusy(false);
-    }
-  };
   const open = (file: File) => guarded(async () => setRead(await readFile(file)));
   const keep = (sessions: readonly LoggedSession[]) =>
     guarded(async () => {

@@ -34,7 +34,7 @@ export function Students() {
   const open = async (file: File) => {
     try {
       const read: unknown = JSON.parse(await file.text());
-      const { sessions } = read as { sessions?: unknown };
+      const sessions = (read as { sessions?: unknown } | null)?.sessions ?? [];
       const answer = await call('/api/log/student', { method: 'POST', json: { sessions } });
       const name = file.name.replace(/\.json$/i, '');
       const row = { name, ...(await answer.json()) } as StudentRow;

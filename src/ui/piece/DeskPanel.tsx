@@ -3,13 +3,14 @@
 import { addMinutes, format, parseISO, subMinutes } from 'date-fns';
 import { useState } from 'react';
 import type { Item } from '@/core/kit/item';
+import { recordId } from '@/core/log/recordId';
 import { plain } from '@/core/measure/units';
 import { openRows } from '@/core/piece/batch';
 import { calibratedLoad } from '@/core/piece/dips';
 import { PRINTS, type Print } from '@/core/piece/drawPiece';
 import type { Laid } from '@/core/piece/layout';
 import type { Piece } from '@/core/piece/piece';
-import { type Supplies, workingPlan } from '@/core/piece/plan';
+import { type Supplies, stepsFor, workingPlan } from '@/core/piece/plan';
 import { type PenWork, penWork, strokesIn } from '@/core/piece/written';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
@@ -34,9 +35,6 @@ const penWords = ({ lines }: PenWork): string => {
   const setting = lines[0]?.block.setting;
   return setting ? `${plain(setting.width)} mm, ${handOf(setting).name}` : '';
 };
-
-/** Longest id a record may have. */
-const LONGEST_ID = 40;
 
 /** Minutes as a scribe plans them. */
 const lasting = (minutes: number): string =>
@@ -77,16 +75,19 @@ export function DeskPanel({
   const plan = workingPlan(laid, supplies);
   const works = penWork(laid, tools);
   const ready = due ? parseISO(due) : undefined;
-  const start = ready && !Number.isNaN(ready.getTime()) ? subMinutes(ready, plan.minutes) : undefined;
+  // All that are left of a list are worked on together.
+  const many = Math.max(1, openRows(piece).length);
+  const together = stepsFor(plan.steps, many);
+  const needed = together.reduce((sum, { minutes }) => sum + minutes, 0);
+  const start = ready && !Number.isNaN(ready.getTime()) ? subMinutes(ready, needed) : undefined;
   /** Kept, so that Today says when to begin. */
   const keepDue = async (at: string) => {
-    const id = `due-${sheet}`.slice(0, LONGEST_ID);
+    const id = recordId('due', sheet);
     const next = plan.steps[0]?.text ?? 'Write it.';
-    const minutes = plan.minutes * Math.max(1, openRows(piece).length);
     try {
       if (at === '') await callUntilKept(`/api/records/${id}`, { method: 'DELETE' });
       else {
-        const data = { sheet, at, minutes, next };
+        const data = { sheet, at, minutes: needed, next };
         await callUntilKept(`/api/records/${id}`, { method: 'PUT', json: { kind: 'due', data } });
       }
     } catch (error) {
@@ -99,7 +100,7 @@ export function DeskPanel({
       const { calendarOf } = await import('../lib/calendar');
       const steps: { title: string; start: Date; end: Date }[] = [];
       let at = start;
-      for (const { text, minutes } of plan.steps) {
+      for (const { text, minutes } of together) {
         const end = addMinutes(at, minutes);
         steps.push({ title: `${piece.title || 'Piece'}: ${text}`, start: at, end });
         at = end;
@@ -182,7 +183,8 @@ export function DeskPanel({
         </label>
         {start && (
           <p className="text-sm">
-            Begin by {format(start, 'd MMMM, HH:mm')} at the latest.{' '}
+            Begin by {format(start, 'd MMMM, HH:mm')} at the latest
+            {many > 1 && ` for all ${many}`}.{' '}
             <button type="button" className="btn btn-xs" onClick={() => void calendar()}>
               Save as calendar file
             </button>

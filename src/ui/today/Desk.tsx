@@ -1,13 +1,11 @@
 'use client';
 
 import Link from 'next/link';
+import { recordId } from '@/core/log/recordId';
 import type { Today } from '@/core/study/today';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
-
-/** Longest id a record may have. */
-const LONGEST_ID = 40;
 
 const WHEN = new Intl.DateTimeFormat('en', {
   weekday: 'short',
@@ -24,7 +22,7 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
   const { kit, inMind, lastNote, trouble, pieces, attention } = today;
   const cleaned = async (tool: string) => {
     try {
-      await callUntilKept(`/api/records/${`cleaned-${tool}`.slice(0, LONGEST_ID)}`, {
+      await callUntilKept(`/api/records/${recordId('cleaned', tool)}`, {
         method: 'PUT',
         json: { kind: 'cleaned', data: { tool } },
       });

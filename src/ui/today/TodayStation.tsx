@@ -10,10 +10,11 @@ import { counted } from '@/core/measure/words';
 import type { Reason } from '@/core/study/plan';
 import type { Today, TodayStep } from '@/core/study/today';
 import { useNotice } from '../frame/notices';
-import { call, newId, sentenceOf } from '../lib/api';
+import { call, newId } from '../lib/api';
 import { forgetRecord, keepSession } from '../lib/keepSession';
 import { wallClock } from '../lib/localTime';
 import { callUntilKept } from '../lib/patience';
+import { useGuarded } from '../lib/useGuarded';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
 import { sheetLink } from '../sheet/sheetLink';
@@ -56,21 +57,11 @@ export function TodayStation({
   const router = useRouter();
   const notice = useNotice();
   const handOver = useHandOver();
-  const [busy, setBusy] = useState(false);
+  const { busy, guarded } = useGuarded();
   const [wrote, setWrote] = useState(false);
   const { kit, steps } = today;
   const page = usePage(today);
   const go = (hand: string, minutes: string) => router.push(`/today?hand=${hand}&minutes=${minutes}`);
-  const guarded = async (work: () => Promise<void>) => {
-    setBusy(true);
-    try {
-      await work();
-    } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
-    } finally {
-      setBusy(false);
-    }
-  };
   const used = {
     ...(kit.tool && { tool: kit.tool }),
     ...(kit.ink && { ink: kit.ink }),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CRITERION_IDS } from '@/core/practice/criteria';
-import { gradesOf, RATINGS } from '@/core/study/grade';
+import { gradesOf } from '@/core/study/grade';
 import { type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/history';
 import { afterRating, chanceOf, GRADES, type Grade, isDue, standOf } from '@/core/study/memory';
 
@@ -81,9 +81,5 @@ describe('memory', () => {
         },
       ),
     );
-  });
-
-  it('keeps ratings in words that a schema knows', () => {
-    expect(RATINGS).toEqual(['off', 'near', 'right']);
   });
 });

@@ -1,0 +1,25 @@
+'use client';
+
+import { useCallback, useState } from 'react';
+import { useNotice } from '../frame/notices';
+import { sentenceOf } from './api';
+
+/** Work that is busy while it runs, and whose failure is said. */
+export function useGuarded() {
+  const [busy, setBusy] = useState(false);
+  const notice = useNotice();
+  const guarded = useCallback(
+    async (work: () => Promise<unknown>) => {
+      setBusy(true);
+      try {
+        await work();
+      } catch (error) {
+        notice({ tone: 'problem', text: sentenceOf(error) });
+      } finally {
+        setBusy(false);
+      }
+    },
+    [notice],
+  );
+  return { busy, guarded };
+}
