@@ -25,6 +25,8 @@ async function answered(page) {
 async function atTheDesk(page) {
   await page.getByRole('button', { name: 'Begin' }).click();
   await page.waitForURL(/session/);
+  // Keys before it answers are lost.
+  await page.waitForTimeout(1500);
   for (let i = 0; i < 4; i++) await page.keyboard.press('Space');
   await page.waitForTimeout(2600);
 }
