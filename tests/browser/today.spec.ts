@@ -53,7 +53,11 @@ test('a ten-minute session by keyboard alone: begun, ended, judged, logged; its 
   await page.keyboard.press('Enter');
   await expect(page.getByText(`3 of ${before.length}`)).toBeVisible();
   const [kept] = await Promise.all([
-    page.waitForResponse((response) => response.url().includes('/api/records/sit-')),
+    page.waitForResponse(
+      (response) =>
+        response.url().includes('/api/records/sit-') &&
+        (response.request().postData() ?? '').includes('"paused":true'),
+    ),
     page.keyboard.press('p'),
   ]);
   expect(kept.status()).toBe(200);

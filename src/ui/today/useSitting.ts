@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Sitting } from '@/core/log/session';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
+import { call, sentenceOf } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
 /** The clock is kept so often besides at every step, in s: no more than this of it is lost in a crash. */
@@ -15,17 +15,33 @@ export function useSitting({ entryId, ...initial }: Sitting & { readonly entryId
   const latest = useRef(sitting);
   latest.current = sitting;
   const notice = useNotice();
+  const unkept = useRef(0);
   const keep = useCallback(
     (next: Sitting) => {
       setSitting(next);
       latest.current = next;
+      unkept.current += 1;
       callUntilKept(`/api/records/${entryId}`, {
         method: 'PUT',
         json: { kind: 'sitting', data: next },
-      }).catch((error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) }));
+      })
+        .catch((error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) }))
+        .finally(() => {
+          unkept.current -= 1;
+        });
     },
     [entryId, notice],
   );
+  /** A window that is closed or loaded anew while a change is on its way sends the last one along. */
+  useEffect(() => {
+    const leave = () => {
+      if (unkept.current === 0) return;
+      const json = { kind: 'sitting', data: latest.current };
+      call(`/api/records/${entryId}`, { method: 'PUT', json, keepalive: true }).catch(() => undefined);
+    };
+    window.addEventListener('pagehide', leave);
+    return () => window.removeEventListener('pagehide', leave);
+  }, [entryId]);
   const running = !sitting.paused && sitting.at < sitting.steps.length;
   useEffect(() => {
     if (!running) return;
