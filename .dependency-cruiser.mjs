@@ -15,7 +15,7 @@ export default {
       comment: 'The core knows no browser, no React, no database, no framework and no clock.',
       severity: 'error',
       from: { path: within('core'), pathNot: '[.]test[.]ts$' },
-      to: { pathNot: `${within('core')}|^node_modules/(zod|ts-fsrs)/` },
+      to: { pathNot: `${within('core')}|^node_modules/(zod|ts-fsrs|qrcode|jsqr|@types/qrcode)/` },
     },
     {
       name: 'render-sees-only-drawings',

@@ -1,0 +1,52 @@
+/** A connected patch of a picture, and the box that holds it, ends excluded. */
+export interface Component {
+  readonly label: number;
+  readonly area: number;
+  readonly left: number;
+  readonly top: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+export interface Labelled {
+  readonly width: number;
+  readonly height: number;
+  /** Of each pixel the label of its patch, from 1; 0 outside all. */
+  readonly labels: Int32Array;
+  readonly components: readonly Component[];
+}
+
+/** Patches of pixels that are set, neighbours also across corners; found by flooding. */
+export function componentsOf(set: Uint8Array, width: number, height: number): Labelled {
+  const labels = new Int32Array(width * height);
+  const components: Component[] = [];
+  const stack = new Int32Array(width * height);
+  for (let start = 0; start < set.length; start++) {
+    if (!set[start] || labels[start]) continue;
+    const label = components.length + 1;
+    let [left, top, right, bottom, area, depth] = [width, height, 0, 0, 0, 0];
+    stack[depth++] = start;
+    labels[start] = label;
+    while (depth > 0) {
+      const at = stack[--depth] as number;
+      const y = Math.floor(at / width);
+      const x = at - y * width;
+      area += 1;
+      if (x < left) left = x;
+      if (x >= right) right = x + 1;
+      if (y < top) top = y;
+      if (y >= bottom) bottom = y + 1;
+      for (let dy = y > 0 ? -1 : 0; dy <= (y < height - 1 ? 1 : 0); dy++) {
+        for (let dx = x > 0 ? -1 : 0; dx <= (x < width - 1 ? 1 : 0); dx++) {
+          const next = at + dy * width + dx;
+          if (set[next] && !labels[next]) {
+            labels[next] = label;
+            stack[depth++] = next;
+          }
+        }
+      }
+    }
+    components.push({ label, area, left, top, right, bottom });
+  }
+  return { width, height, labels, components };
+}

@@ -1,0 +1,119 @@
+import { ringCentres } from '../page/marks';
+import { type Bytes, sampleAt } from '../raster/grey';
+import { homographyOf, mapped, type Point } from './homography';
+import { type MarkedPage, UNIT_MARKS } from './markedPage';
+
+interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** From mm on the page to pixels of the picture; and how far it is off where it can be checked, in mm. */
+export interface PageMap {
+  readonly at: (point: Point) => Point;
+  /** Mean distance of the side marks from where the corners alone put them: lens and curl, taken up by the map. */
+  readonly bent: number;
+  /** Rings the map rests on. */
+  readonly rings: number;
+}
+
+/**
+ * The map of a page: the homography of its corners, and on it what the marks of the sides show to be bent, spread over the
+ * page as the shape functions of an eight-node element spread the displacement of its mid-side nodes (geometry; the corners stay).
+ */
+export function pageMapOf({ map, rings }: MarkedPage, size: Size): PageMap {
+  const marks = ringCentres(size);
+  const [left, top] = marks[0] as Point;
+  const [right, bottom] = marks[2] as Point;
+  const corners = [0, 1, 2, 3].map((i) => rings[i]?.at ?? mapped(map, UNIT_MARKS[i] as Point));
+  const plane = homographyOf(marks.slice(0, 4) as Point[], corners) ?? map;
+  const off = [4, 5, 6, 7].map((i): Point => {
+    const ring = rings[i];
+    if (!ring) return [0, 0];
+    const [x, y] = mapped(plane, marks[i] as Point);
+    return [ring.at[0] - x, ring.at[1] - y];
+  });
+  const at = ([x, y]: Point): Point => {
+    const [px, py] = mapped(plane, [x, y]);
+    const s = (2 * (x - left)) / (right - left) - 1;
+    const t = (2 * (y - top)) / (bottom - top) - 1;
+    const shares = [
+      ((1 - s * s) * (1 - t)) / 2,
+      ((1 - t * t) * (1 + s)) / 2,
+      ((1 - s * s) * (1 + t)) / 2,
+      ((1 - t * t) * (1 - s)) / 2,
+    ];
+    let [dx, dy] = [0, 0];
+    for (let i = 0; i < 4; i++) {
+      dx += (shares[i] as number) * (off[i] as Point)[0];
+      dy += (shares[i] as number) * (off[i] as Point)[1];
+    }
+    return [px + dx, py + dy];
+  };
+  const scale = Math.hypot(...difference(mapped(plane, [left + 1, top]), mapped(plane, [left, top])));
+  const found = rings.slice(4).filter(Boolean).length;
+  const bent =
+    found === 0 ? 0 : off.reduce((sum, [x, y]) => sum + Math.hypot(x, y), 0) / found / Math.max(scale, 1e-6);
+  return { at, bent, rings: rings.filter(Boolean).length };
+}
+
+const difference = ([ax, ay]: Point, [bx, by]: Point): Point => [ax - bx, ay - by];
+
+/** Resolution a page is straightened to, in pixels per mm: 300 to the inch. */
+export const PIXELS_PER_MM = 300 / 25.4;
+/** Between so many pixels the map is taken to be straight. */
+const GRID = 16;
+
+/** The page straightened: one channel of the picture at 300 dots to the inch, in strips so that it can be followed. */
+export function* straightened(
+  picture: Bytes,
+  { at }: Pick<PageMap, 'at'>,
+  size: Size,
+): Generator<number, Bytes> {
+  const [width, height] = [Math.round(size.width * PIXELS_PER_MM), Math.round(size.height * PIXELS_PER_MM)];
+  const data = new Uint8Array(width * height);
+  const columns = Math.ceil(width / GRID) + 1;
+  const nodes = (row: number): Float64Array => {
+    const line = new Float64Array(columns * 2);
+    for (let i = 0; i < columns; i++) {
+      const [x, y] = at([(i * GRID) / PIXELS_PER_MM, (row * GRID) / PIXELS_PER_MM]);
+      line[2 * i] = x;
+      line[2 * i + 1] = y;
+    }
+    return line;
+  };
+  const { width: pw, height: ph, data: from } = picture;
+  let above = nodes(0);
+  for (let row = 0; row * GRID < height; row++) {
+    const below = nodes(row + 1);
+    for (let y = row * GRID; y < Math.min(height, (row + 1) * GRID); y++) {
+      const v = (y + 0.5 - row * GRID) / GRID;
+      for (let column = 0; column < columns - 1; column++) {
+        const [i, j] = [2 * column, 2 * column + 2];
+        const x0 = (above[i] as number) * (1 - v) + (below[i] as number) * v;
+        const y0 = (above[i + 1] as number) * (1 - v) + (below[i + 1] as number) * v;
+        const x1 = (above[j] as number) * (1 - v) + (below[j] as number) * v;
+        const y1 = (above[j + 1] as number) * (1 - v) + (below[j + 1] as number) * v;
+        const [dx, dy] = [(x1 - x0) / GRID, (y1 - y0) / GRID];
+        const end = Math.min(width, (column + 1) * GRID);
+        let [sx, sy] = [x0 + dx / 2 - 0.5, y0 + dy / 2 - 0.5];
+        for (let x = column * GRID; x < end; x++, sx += dx, sy += dy) {
+          const ix = Math.floor(sx);
+          const iy = Math.floor(sy);
+          if (ix < 0 || iy < 0 || ix >= pw - 1 || iy >= ph - 1) {
+            data[y * width + x] = sampleAt(picture, sx + 0.5, sy + 0.5);
+            continue;
+          }
+          const [fx, fy] = [sx - ix, sy - iy];
+          const k = iy * pw + ix;
+          const upper = (from[k] as number) * (1 - fx) + (from[k + 1] as number) * fx;
+          const lower = (from[k + pw] as number) * (1 - fx) + (from[k + pw + 1] as number) * fx;
+          data[y * width + x] = upper * (1 - fy) + lower * fy + 0.5;
+        }
+      }
+    }
+    above = below;
+    yield Math.min(1, ((row + 1) * GRID) / height);
+  }
+  return { width, height, data };
+}
