@@ -1,6 +1,7 @@
 import { Zip, ZipPassThrough } from 'fflate';
 import { studentPages } from '@/core/classroom/pages';
 import type { Student } from '@/core/classroom/student';
+import { Prints } from '@/core/document/prints';
 import type { Drawing } from '@/core/drawing/drawing';
 import { renderPdfPages } from '@/render/pdf';
 import type { ClassJob } from './job';
@@ -12,21 +13,26 @@ const TITLE = 'Pages for the class';
 export const classSteps = (job: ClassJob): Generator<Step, void> =>
   job.as === 'zip' ? zipped(job) : together(job);
 
-function* copiesOf(student: Student, { handout, copies, words }: ClassJob): Generator<Drawing, void> {
-  const drawings = [...studentPages(student, handout, words)];
-  for (let copy = 0; copy < copies; copy++) yield* drawings;
+/** Every copy of every student is a print of its own. */
+function* copiesOf(at: number, job: ClassJob, prints: Prints): Generator<Drawing, void> {
+  const { students, handout, copies, words, ids } = job;
+  const pages = [...studentPages(students[at] as Student, handout, words)];
+  for (let copy = 0; copy < copies; copy++) {
+    for (const page of pages) yield prints.draw(page, ids[at * copies + copy]);
+  }
 }
 
 function* together(job: ClassJob): Generator<Step, void> {
   let done = 0;
+  const prints = new Prints();
   function* pages() {
-    for (const student of job.students) {
-      yield* copiesOf(student, job);
+    for (const at of job.students.keys()) {
+      yield* copiesOf(at, job, prints);
       done += 1;
     }
   }
   for (const { bytes } of renderPdfPages(TITLE, pages(), job.pdf)) {
-    yield { stage: 'drawing', done, of: job.students.length, bytes };
+    yield { stage: 'drawing', done, of: job.students.length, bytes, kept: prints.take() };
   }
 }
 
@@ -41,16 +47,17 @@ function* zipped(job: ClassJob): Generator<Step, void> {
     ready.push(part);
   });
   const of = job.students.length;
+  const prints = new Prints();
   for (const [at, student] of job.students.entries()) {
     // A PDF is packed already.
     const entry = new ZipPassThrough(fileOf(student, at));
     zip.add(entry);
-    for (const { bytes } of renderPdfPages(student.name, copiesOf(student, job), job.pdf)) {
+    for (const { bytes } of renderPdfPages(student.name, copiesOf(at, job, prints), job.pdf)) {
       for (const part of bytes) entry.push(new Uint8Array(part));
     }
     entry.push(new Uint8Array(), true);
     if (at === of - 1) zip.end();
-    yield { stage: 'drawing', done: at + 1, of, bytes: ready };
+    yield { stage: 'drawing', done: at + 1, of, bytes: ready, kept: prints.take() };
     ready = [];
   }
 }

@@ -1,34 +1,46 @@
+import { Prints } from '@/core/document/prints';
 import type { Drawing } from '@/core/drawing/drawing';
 import { type OnSheet, onLarge, type Pages } from '@/core/page/imposition';
-import { type Composed, drawPage } from '@/core/practice/compose';
+import type { Composed } from '@/core/practice/compose';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
-import { coursePages, drawPackPage, layPack } from '@/core/practice/course/draw';
+import { coursePages, layPack, packPage } from '@/core/practice/course/draw';
 import type { WordList } from '@/core/practice/words/wordList';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import type { Sheet } from '@/core/sheet/sheet';
 import { type PdfOptions, renderPdfPages } from '@/render/pdf';
 import type { Step } from './step';
 
-/** Pages as a PDF, a step a page; each is drawn only when its turn has come. */
+/** Pages as a PDF, a step a page; each is drawn only when its turn has come, and kept where it has a code. */
 export function* pdfSteps(
   title: string,
   of: number,
   page: (index: number) => Drawing,
   options: PdfOptions,
+  prints = new Prints(),
 ): Generator<Step, void> {
   function* drawings() {
     for (let index = 0; index < of; index++) yield page(index);
   }
   for (const { pages, bytes } of renderPdfPages(title, drawings(), options)) {
-    yield { stage: 'drawing', done: pages, of, bytes };
+    yield { stage: 'drawing', done: pages, of, bytes, kept: prints.take() };
   }
 }
 
 /** A practice page, however many sheets it takes; small ones together on a larger sheet where that is asked. */
-export function practiceSteps(composed: Composed, title: string, on: OnSheet, options: PdfOptions) {
-  const pages: Pages = { count: composed.pages.length, page: (index) => drawPage(composed, index) };
+export function practiceSteps(
+  composed: Composed,
+  title: string,
+  on: OnSheet,
+  options: PdfOptions,
+  id: string | undefined,
+) {
+  const prints = new Prints();
+  const pages: Pages = {
+    count: composed.pages.length,
+    page: (index) => prints.draw({ composed, index }, id),
+  };
   const { count, page } = on === 'a4' ? onLarge(pages) : pages;
-  return pdfSteps(title, count, page, options);
+  return pdfSteps(title, count, page, options, prints);
 }
 
 function* planned(
@@ -56,8 +68,11 @@ export function* courseSteps(
   own: readonly OwnLetter[],
   title: string,
   options: PdfOptions,
+  id: string | undefined,
 ): Generator<Step, void> {
   const course = 'pages' in asked ? asked : yield* planned(recipe, asked, words, own);
   const pack = layPack(recipe, course, own);
-  yield* pdfSteps(title, coursePages(course), (index) => drawPackPage(pack, index), options);
+  const prints = new Prints();
+  const page = (index: number) => prints.draw(packPage(pack, index), id);
+  yield* pdfSteps(title, coursePages(course), page, options, prints);
 }

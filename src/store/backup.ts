@@ -36,6 +36,7 @@ const backupSchema = z.strictObject({
     .default([]),
   items: list(MOST_ITEMS).default([]),
   records: list(MOST_ROWS).default([]),
+  printedPages: list(MOST_ROWS).default([]),
   printers: list(MOST_ROWS),
   letterSets: list(100).default([]),
   wordLists: list(MOST_LISTS).default([]),

@@ -83,7 +83,7 @@ async function picturesOf(moment: Database): Promise<string[]> {
     .where(
       or(
         sql`${pictures.id} in (select json_extract(data, '$.photo') from ${items})`,
-        sql`${pictures.id} in (select json_extract(data, '$.picture') from ${records} where kind = 'session')`,
+        sql`${pictures.id} in (select json_extract(data, '$.picture') from ${records} where kind in ('session', 'review'))`,
       ),
     )
     .orderBy(asc(pictures.id));

@@ -1,15 +1,17 @@
 import { z } from 'zod';
 import { parseDocument } from '@/core/document/document';
+import { parseKeptPage } from '@/core/document/keptPage';
 import { HANDS } from '@/core/hands/registry';
 import { parseItem } from '@/core/kit/itemFormat';
 import { LONGEST_ENTRY, readEntry } from '@/core/log/entry';
+import { PRINT_ID } from '@/core/page/pageCode';
 import { printerCorrection } from '@/core/page/printer';
 import { WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
 import { parseLetterSet } from '@/core/setting/letterSet';
 import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
-import { items, letterSets, printers, records, sheets, wordLists } from './schema';
+import { items, letterSets, printedPages, printers, records, sheets, wordLists } from './schema';
 
 /** A piece with its text and a long list, as JSON: what a save takes at most (`DOCUMENT_BODY`). */
 const LONGEST_DOCUMENT = 1024 * 1024;
@@ -35,6 +37,17 @@ const printerRow = z.strictObject({
 const letterSetRow = z.strictObject({
   hand: z.enum(HANDS.map(({ id }) => id)),
   content: text(LETTER_SET_LIMITS.bytes),
+});
+const printedPageRow = z.strictObject({
+  id: text(40),
+  print: z.string().regex(PRINT_ID),
+  page: z.int().min(1).max(9999),
+  of: z.int().min(1).max(9999),
+  hash: text(10),
+  title: text(200),
+  engine: text(40),
+  at: time,
+  data: text(LONGEST_DOCUMENT),
 });
 const wordListRow = z.strictObject({ id: text(40), name: text(80), content: text(WORD_LIST_LIMITS.bytes) });
 
@@ -108,6 +121,15 @@ export const BACKUP_TABLES = {
     columns: ['id', 'name', 'content'],
     row: (data: unknown) => read(wordListRow, data, { what: 'the word list' }),
   },
+  printedPages: {
+    table: printedPages,
+    columns: ['id', 'print', 'page', 'of', 'hash', 'title', 'engine', 'at', 'data'],
+    row: (data: unknown) => {
+      const row = read(printedPageRow, data, { what: 'the printed page' });
+      inside(`The printed page ${row.page} of ${row.print}`, row.data, parseKeptPage);
+      return row;
+    },
+  },
 } as const;
 
 export type BackupTable = keyof typeof BACKUP_TABLES;
@@ -118,4 +140,5 @@ export const BACKUP_TABLE_NAMES = [
   'printers',
   'letterSets',
   'wordLists',
+  'printedPages',
 ] as const satisfies readonly BackupTable[];

@@ -1,16 +1,20 @@
 import { freshRecipe } from '@/core/document/defaults';
 import { DEMO_KNOWN } from '@/core/document/demoPages';
 import { demoSheets } from '@/core/document/demoSheets';
+import { Prints } from '@/core/document/prints';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { demoLog } from '@/core/log/demoLog';
 import { type EntryKind, readEntry } from '@/core/log/entry';
 import { demoPieces } from '@/core/piece/demoPieces';
+import { bandOf } from '@/core/practice/bands/bandOf';
+import { compose } from '@/core/practice/compose';
 import { groundOf } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import { openDatabase } from './client';
 import { countRows } from './counts';
 import { saveItems } from './items';
+import { keepPrints } from './printedPages';
 import { saveRecord } from './records';
 import { records } from './schema';
 import { saveSheet } from './sheets';
@@ -59,6 +63,20 @@ async function seedLog(now: Date): Promise<void> {
   });
 }
 
+/** A page the studio has printed and may photograph: its letters in rows, and a word. */
+async function printDemoPage(now: Date): Promise<void> {
+  const rows = { guided: false, trace: 1, fading: 0, free: 6, lines: 1, repeat: true };
+  const letters = ['n', 'm', 'a', 'd', 'h', 'u'];
+  const bands = [
+    ...letters.map((letter, i) => bandOf(`b${i}`, 'letter', letter, rows)),
+    bandOf('w', 'word', 'aluminium', { guided: false, trace: 0, fading: 0, free: 1, lines: 1 }),
+  ];
+  const composed = compose({ ...freshRecipe(HAND), title: 'Winter class, second evening' }, { bands });
+  const prints = new Prints();
+  for (const index of composed.pages.keys()) prints.draw({ composed, index }, 'MERR0WD0WN');
+  await keepPrints(prints.take(), 'demo', now);
+}
+
 /** The open night is so many days off. */
 const OPEN_NIGHT_IN = 16;
 
@@ -75,6 +93,7 @@ export async function seedDemo(now: Date): Promise<void> {
     await saveSheet({ ...sheet, recipe: JSON.stringify(sheet.recipe) }, new Date(time));
   }
   await seedLog(now);
+  await printDemoPage(now);
   await saveRecord({
     id: 'known-italic',
     kind: 'known',

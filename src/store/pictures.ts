@@ -50,8 +50,8 @@ export async function findPicture(id: string, database?: Database): Promise<Pict
   return row && asPicture(row.bytes);
 }
 
-/** Throws away pictures older than a moment that nothing shows any more. */
-export async function dropUnusedPictures(before: Date): Promise<void> {
+/** Throws away pictures older than a moment that nothing shows any more; of all of them, or one. */
+export async function dropUnusedPictures(before: Date, only?: string): Promise<void> {
   const db = await openDatabase();
   // A row of a backup put aside holds the thing as JSON in JSON.
   type Table = typeof items | typeof records | typeof stagedItems | typeof stagedRows;
@@ -62,7 +62,7 @@ export async function dropUnusedPictures(before: Date): Promise<void> {
     .delete(pictures)
     .where(
       and(
-        lt(pictures.addedAt, before.toISOString()),
+        only === undefined ? lt(pictures.addedAt, before.toISOString()) : eq(pictures.id, only),
         shownBy(items, photo),
         shownBy(stagedItems, photo),
         shownBy(records, sql`json_extract(data, '$.picture')`),

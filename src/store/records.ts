@@ -3,6 +3,7 @@ import { ABOUT_ID, type About } from '@/core/about/about';
 import { entriesOf } from '@/core/log/entriesOf';
 import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
 import { openDatabase } from './client';
+import { dropUnusedPictures } from './pictures';
 import { records } from './schema';
 import { forgetSession, keepSession, readSession } from './study';
 
@@ -72,9 +73,17 @@ export async function saveRecord(record: DeskRecord): Promise<void> {
 
 export async function deleteRecord(id: string): Promise<void> {
   const db = await openDatabase();
-  const [found] = await db.select({ kind: records.kind }).from(records).where(eq(records.id, id)).limit(1);
+  const [found] = await db
+    .select({ kind: records.kind, data: records.data })
+    .from(records)
+    .where(eq(records.id, id))
+    .limit(1);
   if (found?.kind === 'session') return forgetSession(id);
   await db.delete(records).where(eq(records.id, id));
+  // The picture of a page goes with what was measured of it, at once.
+  if (found?.kind !== 'review') return;
+  const [review] = entriesOf('review', readEntries([{ id, at: '', ...found }]));
+  if (review) await dropUnusedPictures(new Date(), review.picture);
 }
 
 /** What the scribe has said of themselves; undefined where nothing was asked yet. */

@@ -111,3 +111,19 @@ export const wordLists = sqliteTable('word_lists', {
   name: text('name').notNull(),
   content: text('content').notNull(),
 });
+
+/** Printed pages with a code, as they were drawn: what a photograph of one is measured against. */
+export const printedPages = sqliteTable('printed_pages', {
+  /** The print's id and the page's number. */
+  id: text('id').primaryKey(),
+  print: text('print').notNull(),
+  page: integer('page').notNull(),
+  of: integer('of').notNull(),
+  hash: text('hash').notNull(),
+  title: text('title').notNull(),
+  /** What drew it: the application's version, and the state of its letters. */
+  engine: text('engine').notNull(),
+  at: text('at').notNull(),
+  /** The page as JSON (`core/document/keptPage`). */
+  data: text('data').notNull(),
+});

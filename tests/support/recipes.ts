@@ -3,6 +3,7 @@ import { freshRecipe } from '@/core/document/defaults';
 import type { Recipe } from '@/core/document/recipe';
 import { HANDS, handById } from '@/core/hands/registry';
 import { PAPER_FORMAT_IDS } from '@/core/measure/paper';
+import { MARKINGS } from '@/core/page/pageShape';
 import { Problem } from '@/core/problem/problem';
 import { layoutSheet } from '@/core/sheet/layout';
 import { settle } from '@/core/sheet/solve';
@@ -29,7 +30,13 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     spacing: number(2, 40),
     extent: fc.constantFrom('zones' as const, 'block' as const),
     ladder: fc.constantFrom('none' as const, 'page' as const, 'line' as const),
-    aids: fc.record({ gauge: fc.boolean(), letters: fc.boolean(), bars: fc.boolean(), header: fc.boolean() }),
+    aids: fc.record({
+      gauge: fc.boolean(),
+      letters: fc.boolean(),
+      bars: fc.boolean(),
+      header: fc.boolean(),
+      marks: fc.constantFrom(...MARKINGS),
+    }),
     format: fc.constantFrom(...PAPER_FORMAT_IDS),
     width: number(40, 450),
     height: number(40, 450),

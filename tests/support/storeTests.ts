@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import { demoSheets } from '@/core/document/demoSheets';
+import { codeOf, keptSheet } from '@/core/document/keptPage';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { blankItem, type Item } from '@/core/kit/item';
 import type { Session } from '@/core/log/session';
@@ -26,8 +27,10 @@ import { countedSince, fatesOf, importSessions, listLog } from '@/store/logbook'
 import { listNibs } from '@/store/nibs';
 import { movePhotos } from '@/store/oldPhotos';
 import { asPicture, dropUnusedPictures, findPicture, type Picture, savePicture } from '@/store/pictures';
+import { findPrinted, keepPrints, latestPrinted } from '@/store/printedPages';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from '@/store/printers';
 import { allRecords, deleteRecord, listRecords, saveRecord } from '@/store/records';
+import { listReviews, reviewedPrints } from '@/store/reviews';
 import { items } from '@/store/schema';
 import {
   deleteSheet,
@@ -360,6 +363,79 @@ export function storeTests(fresh: () => Promise<void>): void {
       await forgetSession('a');
       await dropUnusedPictures(at(50));
       expect(await findPicture(PHOTO.id)).toBeUndefined();
+    });
+
+    it('what a photograph showed goes before the self-check of its session', async () => {
+      const measured = {
+        review: 'rev-1',
+        checks: [{ criterion: 'feet', rating: 'off' }],
+        wobbled: ['letter:n'],
+      } as const;
+      await keepSession(
+        'a',
+        session(1, { measured: { ...measured, checks: [...measured.checks], wobbled: ['letter:n'] } }),
+      );
+      expect((await known())['letter:n']?.grade).toBe(1);
+      await keepSession('a', session(1));
+      expect((await known())['letter:n']?.grade).toBeGreaterThan(1);
+    });
+
+    it('a review is kept with its picture, and its picture goes with it at once, unless something else shows it', async () => {
+      const other = asPicture(pngOf(300));
+      for (const picture of [PHOTO, other]) await savePicture(picture, at(1));
+      const review = {
+        hand: 'italic',
+        print: 'ABCDEFGH12',
+        page: 1,
+        title: 'Winter class',
+        width: 210,
+        height: 297,
+        picture: PHOTO.id,
+        rings: 8,
+        bent: 0,
+        nib: 2.4,
+        figures: [],
+        rows: [],
+        refused: [],
+        remarks: [],
+        checks: [],
+        wobbled: [],
+        changed: false,
+      };
+      const keep = (id: string) =>
+        saveRecord({ id, kind: 'review', data: JSON.stringify(review), at: at(2).toISOString() });
+      await keep('rev-1');
+      await keep('rev-2');
+      expect((await backedUp(5)).pictures.map(({ id }) => id)).toEqual([PHOTO.id]);
+      expect((await listReviews()).map(({ id }) => id).sort()).toEqual(['rev-1', 'rev-2']);
+      expect([...(await reviewedPrints(['ABCDEFGH12', 'ZZZZZZZZZZ']))]).toEqual(['ABCDEFGH12-1']);
+      await deleteRecord('rev-1');
+      expect(await findPicture(PHOTO.id)).toBeDefined();
+      await deleteRecord('rev-2');
+      expect(await findPicture(PHOTO.id)).toBeUndefined();
+      // A picture that was just sent, and is shown by nothing yet, stays.
+      expect(await findPicture(other.id)).toBeDefined();
+    });
+
+    it('a printed page is kept under its code, once, and comes back with a backup', async () => {
+      const page = keptSheet(freshRecipe('italic'), []);
+      const code = codeOf('ABCDEFGH12', page);
+      const print = { code, page, letters: 'LETTERS', title: 'A ruled sheet' };
+      await keepPrints([print], 'elvane 0', at(1));
+      await keepPrints([{ ...print, title: 'again' }], 'elvane 1', at(2));
+      const found = await findPrinted('ABCDEFGH12', 1);
+      expect(found).toMatchObject({
+        title: 'A ruled sheet',
+        engine: 'elvane 0 LETTERS',
+        hash: code.hash,
+        kept: page,
+      });
+      const backup = await backedUp(3);
+      await fresh();
+      expect(await findPrinted('ABCDEFGH12', 1)).toBeUndefined();
+      await restored(backup, 4);
+      expect(await findPrinted('ABCDEFGH12', 1)).toEqual(found);
+      expect((await latestPrinted(5)).map(({ print: id }) => id)).toEqual(['ABCDEFGH12']);
     });
 
     it('the logbook is read a screen at a time, the latest first, and searched', async () => {

@@ -27,7 +27,14 @@ function dropsOut(colour: string): boolean {
   return most === b && hue > 180 && hue < 210 && (most + least) / 2 > 0.6;
 }
 
-const stranger = (drawing: Drawing) => [...coloursIn(drawing)].filter((colour) => !dropsOut(colour));
+/** The marks a photograph is read by are black: they are not to drop out. */
+const unmarked = (drawing: Drawing): Drawing => ({
+  ...drawing,
+  nodes: drawing.nodes.filter((node) => node.kind !== 'group' || node.role !== 'marks'),
+});
+
+const stranger = (drawing: Drawing) =>
+  [...coloursIn(unmarked(drawing))].filter((colour) => !dropsOut(colour));
 const dropped = (recipe: Recipe): Recipe => ({ ...recipe, tint: 'drop-out' });
 
 describe('a page in drop-out tint holds colours that drop out only', () => {

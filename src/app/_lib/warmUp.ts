@@ -20,7 +20,7 @@ export function warmUp(): void {
     const hand = HANDS.find(({ id, tool }) => hasLetters(id) && isPressed({ tool }))?.id ?? OPENING_HAND;
     const others = pagesOf({ ...USUAL_COURSE, sessions: 0 }).all;
     const course = { ...USUAL_COURSE, sessions: PACK_PAGES.fewest - others };
-    fetch(`http://127.0.0.1:${process.env.PORT}/api/course?printer=none`, {
+    fetch(`http://127.0.0.1:${process.env.PORT}/api/course?printer=none&keep=0`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify({ recipe: freshRecipe(hand), course }),

@@ -1,9 +1,9 @@
 import { type About, NOBODY } from '../about/about';
 import { freshFor } from '../document/freshFor';
-import type { Drawing } from '../drawing/drawing';
-import { compose, drawPage } from '../practice/compose';
+import type { Printable } from '../document/prints';
+import { compose } from '../practice/compose';
 import { type CourseOptions, planCourse } from '../practice/course/course';
-import { coursePages, drawPackPage, layPack } from '../practice/course/draw';
+import { coursePages, layPack, packPage } from '../practice/course/draw';
 import { tenMinutePage } from '../practice/tenMinutes';
 import type { WordList } from '../practice/words/wordList';
 import { handOf } from '../setting/handOf';
@@ -22,11 +22,15 @@ function sheetOf(student: Student): Sheet {
 }
 
 /** The pages one student gets, one after the other. The letters of their hand must have been fetched. */
-export function* studentPages(student: Student, handout: Handout, words: WordList): Generator<Drawing, void> {
+export function* studentPages(
+  student: Student,
+  handout: Handout,
+  words: WordList,
+): Generator<Printable, void> {
   const sheet = sheetOf(student);
   if (handout === 'page') {
     const composed = compose(sheet, { bands: tenMinutePage(sheet, new Set(student.letters), words) });
-    for (let page = 0; page < composed.pages.length; page++) yield drawPage(composed, page);
+    for (let page = 0; page < composed.pages.length; page++) yield { composed, index: page };
     return;
   }
   const planning = planCourse(sheet, handout, words);
@@ -34,6 +38,6 @@ export function* studentPages(student: Student, handout: Handout, words: WordLis
   while (!step.done) step = planning.next();
   const pack = layPack(sheet, step.value, [], student.name);
   for (let page = 0; page < coursePages(step.value); page++) {
-    yield drawPackPage(pack, page);
+    yield packPage(pack, page);
   }
 }

@@ -75,7 +75,14 @@ interface Strip {
 /** One pen's word and a row to write it in, ruled true. @throws Problem where it does not fit across the page. */
 function strip(recipe: Recipe, word: string, width: Mm, own: readonly OwnLetter[]): Strip {
   const margins = { top: 0, right: 0, bottom: 0, left: 0 };
-  const aids = { ladder: 'none', gauge: false, letters: false, bars: false, header: false } as const;
+  const aids = {
+    ladder: 'none',
+    gauge: false,
+    letters: false,
+    bars: false,
+    header: false,
+    marks: 'none',
+  } as const;
   const band = bandOf('pen', 'line', word, {
     guided: false,
     trace: 1,

@@ -21,7 +21,7 @@ export const freshRecipe = (handId: HandId, schoolId?: string): Recipe => ({
   capitalLine: 'ticks',
   slopeLines: { spacing: 10, extent: 'zones' },
   tint: 'faint',
-  aids: { ladder: 'line', gauge: true, letters: true, bars: true, header: true },
+  aids: { ladder: 'line', gauge: true, letters: true, bars: true, header: true, marks: 'practice' },
   paper: {
     format: 'a4',
     width: 210,

@@ -19,7 +19,7 @@ export function demoSheets(): { id: string; name: string; recipe: Recipe }[] {
           format: 'card-a7',
           sideways: true,
         }),
-        aids: { ladder: 'line', gauge: false, letters: false, bars: true, header: false },
+        aids: { ladder: 'line', gauge: false, letters: false, bars: true, header: false, marks: 'none' },
         title: 'Place cards',
       },
     },

@@ -3,6 +3,7 @@ import type { Mm } from '../measure/units';
 import { Problem } from '../problem/problem';
 import { handOf } from '../setting/handOf';
 import type { Setting } from '../setting/setting';
+import { CODE_FOOT, LEAST_MARKED, MARKED_EDGE } from './marks';
 import type { PageShape, Paper } from './pageShape';
 
 /** Strip along each edge that desktop printers commonly leave blank. */
@@ -37,6 +38,8 @@ export interface PageBoxes {
   readonly columns: readonly Box[];
   /** True where lines start at the right: left-to-right hands mirrored, right-to-left hands not. */
   readonly startsRight: boolean;
+  /** Does it carry the marks a photograph of it is read by? */
+  readonly marked: boolean;
 }
 
 /** Does this recipe draw a pen-angle gauge? Only an edge has an angle to lay. */
@@ -82,15 +85,18 @@ export function pageBoxes(recipe: Furnished & Pick<PageShape, 'paper'>): PageBox
   const { paper, aids } = recipe;
   const page = pageSize(paper);
   const startsRight = handOf(recipe).rightToLeft !== paper.mirrored;
-  const startNeed = hasGauge(recipe) ? PRINT_EDGE + GAUGE_SPACE : LEAST_INSET;
+  const marked = aids.marks === 'every' && Math.min(page.width, page.height) >= LEAST_MARKED;
+  const edge = marked ? MARKED_EDGE : PRINT_EDGE;
+  const inset = marked ? MARKED_EDGE : LEAST_INSET;
+  const startNeed = hasGauge(recipe) ? PRINT_EDGE + GAUGE_SPACE : inset;
   const endNeed =
     aids.bars || aids.letters
       ? PRINT_EDGE + (aids.bars ? BAR_SPACE : 0) + (aids.letters ? LETTER_SPACE : 0)
-      : LEAST_INSET;
-  const top = Math.max(paper.margins.top, aids.header ? PRINT_EDGE + HEADER_HEIGHT : LEAST_INSET);
-  const bottom = Math.max(paper.margins.bottom, aids.bars ? PRINT_EDGE + BAR_SPACE : LEAST_INSET);
-  const left = Math.max(paper.margins.left, startsRight ? endNeed : startNeed);
-  const right = Math.max(paper.margins.right, startsRight ? startNeed : endNeed);
+      : inset;
+  const top = Math.max(paper.margins.top, aids.header ? edge + HEADER_HEIGHT : inset, marked ? CODE_FOOT : 0);
+  const bottom = Math.max(paper.margins.bottom, aids.bars ? edge + BAR_SPACE : inset);
+  const left = Math.max(paper.margins.left, inset, startsRight ? endNeed : startNeed);
+  const right = Math.max(paper.margins.right, inset, startsRight ? startNeed : endNeed);
   const block = { x: left, y: top, width: page.width - left - right, height: page.height - top - bottom };
   const columnWidth = (block.width - (paper.columns - 1) * paper.gutter) / paper.columns;
   if (block.height < SMALLEST_BLOCK || columnWidth < SMALLEST_BLOCK) {
@@ -105,5 +111,5 @@ export function pageBoxes(recipe: Furnished & Pick<PageShape, 'paper'>): PageBox
     width: columnWidth,
     height: block.height,
   }));
-  return { page, block, columns, startsRight };
+  return { page, block, columns, startsRight, marked };
 }

@@ -4,6 +4,7 @@ import type { Mm } from '../measure/units';
 import { BAR_SPACE, type PageBoxes, PRINT_EDGE } from './boxes';
 import { AID_LINE, SMALL } from './lettering';
 import type { LineLanguage } from './lineLanguage';
+import { MARKED_EDGE } from './marks';
 import type { PageShape } from './pageShape';
 import { CHECK_BAR } from './printer';
 
@@ -21,11 +22,13 @@ export function checkBars(
   const { page } = boxes;
   const length = (room: Mm) => BAR_LENGTHS.find((bar) => bar <= room - 2 * PRINT_EDGE) ?? 20;
   const across = length(page.width);
-  const down = length(page.height - BAR_SPACE - SMALL);
-  const barY = page.height - PRINT_EDGE - BAR_TICK;
+  const beside = page.height / 2 - 2 * MARKED_EDGE;
+  const down = boxes.marked ? length(beside + 2 * PRINT_EDGE) : length(page.height - BAR_SPACE - SMALL);
+  // Beside marks the bars stand clear of the rings in the middles of the sides: one farther in, one farther down.
+  const barY = page.height - (boxes.marked ? MARKED_EDGE : PRINT_EDGE) - BAR_TICK;
   const barX = boxes.startsRight ? PRINT_EDGE + BAR_TICK : page.width - PRINT_EDGE - BAR_TICK;
   const x1 = (page.width - across) / 2;
-  const y1 = (page.height - down) / 2;
+  const y1 = boxes.marked ? page.height / 2 + MARKED_EDGE + (beside - down) / 2 : (page.height - down) / 2;
   const stroke = { colour: language.aid, width: AID_LINE };
   return [
     group('check-bars', [

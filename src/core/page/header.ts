@@ -5,6 +5,7 @@ import type { Mm } from '../measure/units';
 import { HEADER_HEIGHT, type PageBoxes } from './boxes';
 import { AID_LINE, HEADER_SIZE, SMALL } from './lettering';
 import type { LineLanguage } from './lineLanguage';
+import { CODE_ROOM } from './marks';
 import type { PageShape } from './pageShape';
 
 const TITLE_SIZE: Mm = 4.2;
@@ -22,7 +23,10 @@ export interface Headed extends Pick<PageShape, 'aids'> {
 /** What the sheet is, and blanks to write date and note into. */
 export function header(headed: Headed, boxes: PageBoxes, language: LineLanguage): DrawingNode[] {
   if (!headed.aids.header) return [];
-  const { block } = boxes;
+  const room = boxes.marked
+    ? Math.min(boxes.block.width, boxes.page.width - CODE_ROOM - boxes.block.x)
+    : boxes.block.width;
+  const block = { ...boxes.block, width: room };
   const colour = language.aid;
   const top = block.y - HEADER_HEIGHT;
   const firstRow = top + TITLE_SIZE * 0.8;

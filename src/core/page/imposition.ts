@@ -103,7 +103,14 @@ export function imposed(sheet: Sheet, drawings: readonly Drawing[], title: strin
     marks.push(...cutMarks(place.x, place.y, drawing));
   }
   const language = lineLanguage('faint');
-  const aids = { ladder: 'none', gauge: false, letters: false, bars: true, header: false } as const;
+  const aids = {
+    ladder: 'none',
+    gauge: false,
+    letters: false,
+    bars: true,
+    header: false,
+    marks: 'none',
+  } as const;
   const block = { x: 0, y: 0, ...sheet };
   return {
     width: sheet.width,
@@ -112,7 +119,11 @@ export function imposed(sheet: Sheet, drawings: readonly Drawing[], title: strin
     nodes: [
       ...nodes,
       group('cut-marks', [segments(marks, { colour: language.aid, width: 0.15 })]),
-      ...checkBars({ aids }, { page: sheet, block, columns: [block], startsRight: false }, language),
+      ...checkBars(
+        { aids },
+        { page: sheet, block, columns: [block], startsRight: false, marked: false },
+        language,
+      ),
     ],
   };
 }

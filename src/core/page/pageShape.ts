@@ -3,6 +3,9 @@ import { PAPER_FORMAT_IDS } from '../measure/paper';
 import { ranged, whole } from '../problem/ranged';
 import { choice, flag } from '../problem/schema';
 
+/** Which pages carry marks for the review: none, those to practise on, or every sheet. */
+export const MARKINGS = ['none', 'practice', 'every'] as const;
+
 /** A paper and its margins: of every kind of document. */
 export const paperShape = {
   format: choice('Paper format', PAPER_FORMAT_IDS),
@@ -26,6 +29,8 @@ export const pageShape = {
     letters: flag('Zone letters'),
     bars: flag('Check bars'),
     header: flag('Header'),
+    /** Rings and a code, by which a photograph of the page is read; absent in earlier documents. */
+    marks: choice('Review marks', MARKINGS).default('none'),
   }),
   paper: z.strictObject({
     ...paperShape,

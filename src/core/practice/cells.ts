@@ -1,12 +1,15 @@
 import type { Bounds } from '../drawing/bounds';
 import type { DrawingNode } from '../drawing/drawing';
+import type { Vec } from '../geometry/vec';
 import type { Mm } from '../measure/units';
 import type { Box } from '../page/boxes';
 import type { Pen } from '../pen/pen';
 import type { RuledLine } from '../sheet/layout';
 import type { Sheet } from '../sheet/sheet';
+import type { Figure } from '../writing/figure';
 import { fadesOf, type Model, stagesOf } from '../writing/ink';
 import type { How } from './band';
+import type { Ground } from './ground';
 
 /** One cell of a page: where it lies, where its ink reaches, and how it is drawn, in two layers. */
 export interface Cell {
@@ -32,6 +35,27 @@ export interface Row {
   readonly width: Mm;
   /** Rows to write on have a ladder and zone letters; guided cells have lines only. */
   readonly toWrite: boolean;
+  /** What is to be written on it, where that is known. */
+  readonly due?: Due;
+}
+
+/** What is to be written on a row: a figure with its ground, in cells from the side where the writing starts; free where they end. */
+export interface Due {
+  readonly figure: Figure;
+  readonly ground: Ground;
+  readonly cells: readonly DueCell[];
+  /** Where writing may begin and must end: after the ladder, to the end of the row. */
+  readonly from: Mm;
+  readonly to: Mm;
+  /** Is the figure a word, a line or a drill, which has its cell to itself? */
+  readonly running: boolean;
+}
+
+/** A cell of a row that is written in: its origin on the baseline is where the figure's model stands, or would. */
+export interface DueCell {
+  readonly kind: CellPlan['kind'] | 'model';
+  readonly box: Box;
+  readonly at: Vec;
 }
 
 /** What one cell of a sequence shows; no model where it is to be filled from eye. */

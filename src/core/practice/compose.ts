@@ -8,6 +8,7 @@ import { Flow, type Part } from '../page/flow';
 import { gauge } from '../page/gauge';
 import { header } from '../page/header';
 import { type LineLanguage, lineLanguage } from '../page/lineLanguage';
+import { type CodeModules, marks } from '../page/marks';
 import { pageNumber } from '../page/pageNumber';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
@@ -47,6 +48,9 @@ export interface ComposedPage {
 
 export interface Composed {
   readonly recipe: Sheet;
+  /** What it was composed of. */
+  readonly bands: readonly Band[];
+  readonly own: readonly OwnLetter[];
   readonly boxes: PageBoxes;
   readonly language: LineLanguage;
   readonly pages: readonly ComposedPage[];
@@ -81,7 +85,7 @@ export function compose(
   base: Sheet & Partial<WithBands>,
   { own = [], bands = base.practice?.bands ?? [], checks = [], numbering, laidOut }: ComposeOptions = {},
 ): Composed {
-  const recipe: Sheet = { ...base, nibs: [], exemplar: '' };
+  const recipe: Sheet = { ...marked(base), nibs: [], exemplar: '' };
   const boxes = pageBoxes(recipe);
   const language = lineLanguage(recipe.tint);
   const frames = framesOf(boxes, checks.length);
@@ -102,6 +106,8 @@ export function compose(
   const pages = flow.pages.map((page) => ({ laid: page.map(({ box, laid }) => ({ ...laid, box })) }));
   return {
     recipe,
+    bands,
+    own,
     boxes,
     language,
     pages,
@@ -110,6 +116,10 @@ export function compose(
     numbering: numbering ?? { first: 1, of: pages.length },
   };
 }
+
+/** A sheet as it is practised on: marks that are for practice pages are on it. */
+export const marked = (sheet: Sheet): Sheet =>
+  sheet.aids.marks === 'practice' ? { ...sheet, aids: { ...sheet.aids, marks: 'every' } } : sheet;
 
 /** The frames that parts flow through, in order: the columns, less the foot with what to compare. */
 export function framesOf(boxes: PageBoxes, checks: number): readonly Box[] {
@@ -127,8 +137,8 @@ export function roomIn(frames: readonly Box[], boxes: PageBoxes, language: LineL
 /** Binary dust that must not push a part to the next page. */
 const DUST = 1e-6;
 
-/** One page as a drawing: model ink lowest, the ruling over it, guides, headings and furniture on top. */
-export function drawPage(composed: Composed, index: number): Drawing {
+/** One page as a drawing: model ink lowest, the ruling over it, guides, headings and furniture on top; `code` is what its mark says. */
+export function drawPage(composed: Composed, index: number, code?: CodeModules): Drawing {
   const { recipe, boxes, language, pages, checks, numbering } = composed;
   const laid = pages[index]?.laid ?? [];
   const cells = laid.flatMap((part) => part.cells);
@@ -157,6 +167,7 @@ export function drawPage(composed: Composed, index: number): Drawing {
       ...checkBars(recipe, boxes, language),
       ...header({ ...recipe, headline: headline({ ...recipe, title }) }, boxes, language),
       ...selfCheck(checks, boxes, language),
+      ...marks(boxes, language, code),
       ...(numbering.of > 1 ? pageNumber(numbering.first + index, numbering.of, boxes, language) : []),
     ],
   };

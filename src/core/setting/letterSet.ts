@@ -104,15 +104,18 @@ export const variantsSchema = z
     error: () => `At most ${L.variants} letters can have a chosen variant.`,
   });
 
+/** Letters of one's own. */
+export const ownLettersSchema = z
+  .array(letterSchema, { error: () => 'letters must be a list.' })
+  .max(L.letters, { error: () => `A set may have at most ${L.letters} letters of its own.` });
+
 export const letterSetSchema = z.strictObject({
   format: z.literal(LETTER_SET_FORMAT),
   version: z.literal(LETTER_SET_VERSION),
   name: words('The name of the set', 60),
   hand: handIdSchema,
   variants: variantsSchema,
-  letters: z
-    .array(letterSchema, { error: () => 'letters must be a list.' })
-    .max(L.letters, { error: () => `A set may have at most ${L.letters} letters of its own.` }),
+  letters: ownLettersSchema,
 });
 
 export type LetterSet = z.infer<typeof letterSetSchema>;

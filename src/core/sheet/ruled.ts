@@ -3,6 +3,7 @@ import { checkBars } from '../page/checkBars';
 import { gauge } from '../page/gauge';
 import { header } from '../page/header';
 import { type LineLanguage, lineLanguage } from '../page/lineLanguage';
+import { type CodeModules, marks } from '../page/marks';
 import { handOf } from '../setting/handOf';
 import { horizontals } from './draw/horizontals';
 import { ladders } from './draw/ladder';
@@ -23,7 +24,7 @@ const NO_WORDS: Drawn = () => [];
  * not fetch them (`ruleSheet` writes the words as well).
  * @throws Problem when the recipe cannot be ruled.
  */
-export function ruled(recipe: Sheet, words: Drawn = NO_WORDS): Drawing {
+export function ruled(recipe: Sheet, words: Drawn = NO_WORDS, code?: CodeModules): Drawing {
   const layout = layoutSheet(recipe);
   const language = lineLanguage(recipe.tint);
   const ruling = [slopes, ladders, horizontals];
@@ -38,6 +39,7 @@ export function ruled(recipe: Sheet, words: Drawn = NO_WORDS): Drawing {
       ...checkBars(recipe, layout, language),
       ...nibCaptions(recipe, layout, language),
       ...header({ ...recipe, headline: headline(recipe) }, layout, language),
+      ...marks(layout, language, code),
     ],
   };
 }

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { unzipSync } from 'fflate';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { studentPages } from '@/core/classroom/pages';
-import { namedStudent, readStudents, studentSchema } from '@/core/classroom/student';
+import { type Handout, studentPages } from '@/core/classroom/pages';
+import { namedStudent, readStudents, type Student, studentSchema } from '@/core/classroom/student';
+import { Prints } from '@/core/document/prints';
 import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { USUAL_COURSE } from '@/core/practice/course/course';
@@ -61,18 +62,21 @@ describe('pages for everybody', () => {
   const left = { ...namedStudent('Aveline'), side: 'left' as const, letters: ['i', 'l'] };
   const pointed = { ...namedStudent('Brannoc'), hand: 'copperplate', paper: 'letter' as const };
 
+  const drawn = (student: Student, handout: Handout): Drawing[] =>
+    [...studentPages(student, handout, WORDS)].map((page) => new Prints().draw(page));
+
   it('are each one’s own: name, paper, hand, and what comes after the letters they know', () => {
-    const [first] = [...studentPages(left, 'page', WORDS)];
-    const [second] = [...studentPages(pointed, 'page', WORDS)];
+    const [first] = drawn(left, 'page');
+    const [second] = drawn(pointed, 'page');
     expect(said(first as Drawing)).toContain('Aveline · Italic');
     expect(said(second as Drawing)).toContain('Brannoc · Copperplate');
     expect([first?.width, second?.width]).toEqual([210, 215.9]);
-    const [beginner] = [...studentPages({ ...left, letters: [] }, 'page', WORDS)];
+    const [beginner] = drawn({ ...left, letters: [] }, 'page');
     expect(said(beginner as Drawing)).not.toBe(said(first as Drawing));
   });
 
   it('of a pack have the name at every head', () => {
-    const pages = [...studentPages(left, { ...USUAL_COURSE, sessions: 5 }, WORDS)];
+    const pages = drawn(left, { ...USUAL_COURSE, sessions: 5 });
     expect(pages.length).toBeGreaterThan(6);
     for (const page of pages.slice(2)) expect(said(page)).toContain('Aveline');
   });
@@ -83,6 +87,7 @@ describe('pages for everybody', () => {
       students: [left, pointed],
       handout: 'page',
       copies: 2,
+      ids: ['AAAAAAAAA1', 'AAAAAAAAA2', 'AAAAAAAAA3', 'AAAAAAAAA4'],
       as: 'pdf',
       words: WORDS,
       pdf: {},
@@ -92,6 +97,15 @@ describe('pages for everybody', () => {
     expect(steps.at(-1)).toMatchObject({ done: 2, of: 2 });
     const file = Buffer.concat(steps.flatMap(({ bytes }) => bytes)).toString('latin1');
     expect(file.match(/\/Type \/Page\b/g)).toHaveLength(4);
+    // Every copy is a print of its own, to be found again.
+    const kept = steps.flatMap((step) => step.kept ?? []);
+    expect(kept.map(({ code }) => code.id)).toEqual(job.ids);
+    expect(kept.map(({ page }) => page.sheet.hand)).toEqual([
+      'italic',
+      'italic',
+      'copperplate',
+      'copperplate',
+    ]);
   });
 
   it('come as a file each as well, told apart though two are called alike', () => {
@@ -102,6 +116,7 @@ describe('pages for everybody', () => {
         students,
         handout: 'page',
         copies: 1,
+        ids: [],
         as: 'zip',
         words: WORDS,
         pdf: {},

@@ -71,7 +71,15 @@ describe('files of many pages', () => {
   });
 
   it('that cannot be begun say so at the first step', () => {
-    const steps = courseSteps(freshRecipe('italic'), { ...USUAL_COURSE, sessions: 1 }, WORDS, [], 'x', {});
+    const steps = courseSteps(
+      freshRecipe('italic'),
+      { ...USUAL_COURSE, sessions: 1 },
+      WORDS,
+      [],
+      'x',
+      {},
+      undefined,
+    );
     expect(() => steps.next()).toThrow(Problem);
   });
 
@@ -88,7 +96,9 @@ describe('steps of a pack', () => {
   const recipe = freshRecipe('italic');
 
   it('are every page planned, then every page drawn', () => {
-    const steps = [...courseSteps(recipe, { ...USUAL_COURSE, sessions: 5 }, WORDS, [], 'A pack', {})];
+    const steps = [
+      ...courseSteps(recipe, { ...USUAL_COURSE, sessions: 5 }, WORDS, [], 'A pack', {}, undefined),
+    ];
     const done = (stage: Step['stage']) =>
       steps.filter((step) => step.stage === stage).map((step) => step.done);
     expect(done('planning')).toEqual([3, 4, 5, 6, 7, 8]);
@@ -103,7 +113,9 @@ describe('steps of a pack', () => {
     const options = { created: new Date(0) };
     const fileOf = (course: Parameters<typeof courseSteps>[1]) =>
       Buffer.concat(
-        [...courseSteps(recipe, course, WORDS, [], 'A pack', options)].flatMap(({ bytes }) => bytes),
+        [...courseSteps(recipe, course, WORDS, [], 'A pack', options, undefined)].flatMap(
+          ({ bytes }) => bytes,
+        ),
       );
     expect(fileOf(step.value).equals(fileOf(step.value.options))).toBe(true);
   });
@@ -111,8 +123,12 @@ describe('steps of a pack', () => {
   it('of a practice page are its sheets', () => {
     const bands = ['branching', 'oval', 'a-shape'].map((family, i) => bandOf(`b${i}`, 'family', family));
     const composed = compose(recipe, { bands });
-    const steps = [...practiceSteps(composed, 'A page', 'own', {})];
+    const steps = [...practiceSteps(composed, 'A page', 'own', {}, 'AAAAAAAAA1')];
     expect(composed.pages.length).toBeGreaterThan(1);
     expect(steps.at(-1)?.done).toBe(composed.pages.length);
+    const kept = steps.flatMap((step) => step.kept ?? []);
+    expect(kept.map(({ code }) => [code.id, code.page, code.of])).toEqual(
+      composed.pages.map((_, i) => ['AAAAAAAAA1', i + 1, composed.pages.length]),
+    );
   });
 });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { correctionFor, FILE_TYPES, file } from '@/app/_lib/files';
 import { answer, clientOf, ITEMS_BODY, parse, readJson } from '@/app/_lib/http';
 import { filePages, reportedPages } from '@/app/_lib/pages';
+import { keeping, newPrintId } from '@/app/_lib/prints';
 import { chosenWords } from '@/app/_lib/words';
 import { studentsSchema } from '@/core/classroom/student';
 import { courseSchema } from '@/core/practice/course/courseFormat';
@@ -33,11 +34,16 @@ export const POST = (request: Request) =>
     const { words } = await chosenWords(wordList);
     const pdf = { correction: await correctionFor(query.get('printer')), created: new Date() };
     const format = parse(formatSchema, query.get('format') ?? 'pdf');
-    const job = { kind: 'class', as: format, students, handout, copies, words, pdf } as const;
+    const ids = Array.from({ length: students.length * copies }, newPrintId);
+    const job = { kind: 'class', as: format, students, handout, copies, words, pdf, ids } as const;
     const { steps } = await print(job, clientOf(request), request.signal);
     return query.get('progress') === '1'
-      ? new Response(reportedPages(steps), {
+      ? new Response(reportedPages(keeping(steps)), {
           headers: { 'Content-Type': 'application/x-ndjson', 'Cache-Control': 'no-store' },
         })
-      : file(filePages(steps), format === 'zip' ? 'application/zip' : FILE_TYPES.pdf, `class.${format}`);
+      : file(
+          filePages(keeping(steps)),
+          format === 'zip' ? 'application/zip' : FILE_TYPES.pdf,
+          `class.${format}`,
+        );
   });

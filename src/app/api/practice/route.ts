@@ -2,6 +2,7 @@ import { correctionFor, FILE_TYPES, file, fileStem, readDpi, readFormat, readOn 
 import { answer, clientOf, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages } from '@/app/_lib/pages';
+import { keeping, newPrintId } from '@/app/_lib/prints';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import { Problem } from '@/core/problem/problem';
@@ -28,13 +29,21 @@ export const POST = (request: Request) =>
     const correction = format === 'pdf' ? await correctionFor(query.get('printer')) : undefined;
     const as = { format, dpi, pdf: { correction, created: new Date() } };
     const { title, pages, steps } = await print(
-      { kind: 'practice', recipe, own, page, on: readOn(query), as },
+      {
+        kind: 'practice',
+        recipe,
+        own,
+        page,
+        on: readOn(query),
+        as,
+        ...(format === 'pdf' && { id: newPrintId() }),
+      },
       clientOf(request),
       request.signal,
     );
     const ofOne = pages > 1 && (format === 'svg' || format === 'png');
     const name = `${fileStem(title)}${ofOne ? `-${page}` : ''}`;
-    return file(filePages(steps), FILE_TYPES[format], `${name}.${format}`);
+    return file(filePages(keeping(steps)), FILE_TYPES[format], `${name}.${format}`);
   });
 
 /** The page a query names; whether there are so many is known when they are laid. */

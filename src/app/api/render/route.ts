@@ -2,8 +2,10 @@ import { correctionFor, file, fileStem, readDpi, readFormat, readOn } from '@/ap
 import { answer, clientOf, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { wholeFile } from '@/app/_lib/pages';
+import { keptSheetDrawing } from '@/app/_lib/prints';
 import { parseRecipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
+import { pageBoxes } from '@/core/page/boxes';
 import { onLarge } from '@/core/page/imposition';
 import { checkGiven } from '@/core/sheet/checkGiven';
 import { leftOut } from '@/core/sheet/draw/exemplar';
@@ -53,8 +55,12 @@ export const POST = (request: Request) =>
       }
       case 'pdf': {
         const correction = await correctionFor(query.get('printer'));
+        const marked = pageBoxes(recipe).marked && drawing === sheet && !alone;
         return file(
-          await renderPdf(drawing, { correction, created: new Date() }),
+          await renderPdf(marked ? await keptSheetDrawing(recipe, own) : drawing, {
+            correction,
+            created: new Date(),
+          }),
           'application/pdf',
           `${fileName}.pdf`,
           said,

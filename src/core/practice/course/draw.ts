@@ -38,10 +38,19 @@ export function layPack(recipe: Sheet, course: Course, own: readonly OwnLetter[]
   return { recipe, course, own, pages };
 }
 
-/** One page of a pack, counted from 0; front matter first. */
-export function drawPackPage({ recipe, course, own, pages }: Pack, index: number): Drawing {
+/** One page of a pack, counted from 0; front matter first, which is drawn already. */
+export function packPage(
+  { recipe, course, own, pages }: Pack,
+  index: number,
+): Drawing | { readonly composed: Composed; readonly index: number } {
   if (index < FRONT_PAGES) return frontPages(recipe, course, own)[index] as Drawing;
   const page = pages[index - FRONT_PAGES];
   if (!page) throw new RangeError(`The pack has no page ${index + 1}.`);
-  return drawPage(page, 0);
+  return { composed: page, index: 0 };
+}
+
+/** The same, drawn. */
+export function drawPackPage(pack: Pack, index: number): Drawing {
+  const page = packPage(pack, index);
+  return 'composed' in page ? drawPage(page.composed, page.index) : page;
 }

@@ -6,7 +6,7 @@ import type { OwnLetter } from '../../setting/letterSet';
 import type { Sheet } from '../../sheet/sheet';
 import type { How } from '../band';
 import { partsOf } from '../bands/partsOf';
-import { framesOf, roomIn } from '../compose';
+import { framesOf, marked, roomIn } from '../compose';
 import { checksFor } from '../criteria';
 import { groundOf } from '../ground';
 import { type Lesson, warmUpFor } from '../lessons';
@@ -32,7 +32,7 @@ export function fullRowsOn(
   lessons: readonly Lesson[],
   own: readonly OwnLetter[] = [],
 ): FullRows {
-  const boxes = pageBoxes(recipe);
+  const boxes = pageBoxes(marked(recipe));
   const frames = framesOf(boxes, checksFor('letters', recipe).length);
   const place = roomIn(frames, boxes, lineLanguage(recipe.tint));
   const make = numbered();

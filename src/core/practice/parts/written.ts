@@ -5,7 +5,7 @@ import { handOf } from '../../setting/handOf';
 import { ruledLine } from '../../sheet/layout';
 import { reachBeyond } from '../../writing/ink';
 import type { Band } from '../band';
-import { type CellPlan, inRows, type RowPlan, sequenceOf } from '../cells';
+import { type CellPlan, type Due, type DueCell, inRows, type RowPlan, sequenceOf } from '../cells';
 import type { Ground } from '../ground';
 import type { Subject } from '../subject';
 import { BESIDE, guidedCell, guidedPlan } from './guidedCell';
@@ -13,6 +13,9 @@ import { HEADING, headingNodes, headingPart, REMARK, remarkNode, type Title } fr
 import { cellOf, tick } from './modelCell';
 import { BAND_GAP, type BandPart, type BandParts, type Laid, type PageRoom, smaller, together } from './part';
 import { LEAD, ladderOf, overhang, padOf, rowReach, within } from './row';
+
+/** Kinds of bands whose rows hold one letter again and again. */
+const ONE_LETTER: ReadonlySet<string> = new Set(['letter', 'letters', 'family', 'shapes']);
 
 /** One subject: its guided cell beside or above the rows, then row after row. */
 export function written(
@@ -99,27 +102,32 @@ export function written(
     const baseline = top + above;
     const whole = ruledLine(ground.recipe, ground.module, baseline);
     const line = how.snug ? within(whole, { x, y: top, width: rowWidth, height: rowHeight }) : whole;
-    const cells = row.cells.map((cell, i) => {
+    const along = running || what.kind === 'word';
+    const places = row.cells.map((cell, i): DueCell => {
       const start = ladder + LEAD + i * row.pitch;
       const left = boxes.startsRight ? x + rowWidth - start - row.pitch : x + start;
       const box = { x: left, y: top, width: row.pitch, height: rowHeight };
-      const along = running || what.kind === 'word';
       const beside = along ? pad / 2 : (row.pitch - inkWidth) / 2;
       // Words of a hand from the right begin at the right of their cell.
       const free = along && ground.face?.rightToLeft ? row.pitch - inkWidth - beside : beside;
-      return cellOf(
-        band,
-        ground,
-        figure,
-        cell,
-        box,
-        [left + free - figure.reach.left * unit, baseline],
-        language,
-      );
+      return { kind: cell.kind, box, at: [left + free - figure.reach.left * unit, baseline] };
     });
+    const cells = row.cells.map((cell, i) => {
+      const { box, at } = places[i] as DueCell;
+      return cellOf(band, ground, figure, cell, box, at, language);
+    });
+    const clear = ladder + LEAD;
+    const due: Due = {
+      figure,
+      ground,
+      cells: places,
+      from: boxes.startsRight ? x : x + clear,
+      to: boxes.startsRight ? x + rowWidth - clear : x + rowWidth,
+      running: !ONE_LETTER.has(what.kind),
+    };
     return {
       cells,
-      rows: [{ recipe: ground.recipe, module: ground.module, line, x, width: rowWidth, toWrite: true }],
+      rows: [{ recipe: ground.recipe, module: ground.module, line, x, width: rowWidth, toWrite: true, due }],
       nodes: cells
         .filter(({ kind }) => kind === 'free' && row.cells.length > 1)
         .map(({ box }) => tick(box, baseline, boxes.startsRight, language)),

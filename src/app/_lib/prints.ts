@@ -1,0 +1,38 @@
+import 'server-only';
+import { randomBytes } from 'node:crypto';
+import { codeOf, drawKept, keptSheet } from '@/core/document/keptPage';
+import type { Drawing } from '@/core/drawing/drawing';
+import { ID_LENGTH, printId } from '@/core/page/pageCode';
+import type { OwnLetter } from '@/core/setting/letterSet';
+import type { Sheet } from '@/core/sheet/sheet';
+import type { Step } from '@/press/step';
+import { keepPrints } from '@/store/printedPages';
+import { version } from '../../../package.json';
+import type { Steps } from './pages';
+
+/** A new id for a print. */
+export const newPrintId = (): string => printId(randomBytes(ID_LENGTH));
+
+/** What draws pages now, as it is kept with them. */
+const ENGINE = `elvane ${version}`;
+
+/** The same steps; pages with codes are kept before their bytes are sent, so that no page is on paper that nobody knows. */
+export async function* keeping(steps: Steps): AsyncGenerator<Step, void, void> {
+  try {
+    for (let step = await steps.next(); !step.done; step = await steps.next()) {
+      await keepPrints(step.value.kept ?? [], ENGINE, new Date());
+      yield step.value;
+    }
+  } finally {
+    await steps.return?.();
+  }
+}
+
+/** A ruled sheet with marks, kept under the code it is drawn with. */
+export async function keptSheetDrawing(sheet: Sheet, own: readonly OwnLetter[]): Promise<Drawing> {
+  const page = keptSheet(sheet, [...own]);
+  const code = codeOf(newPrintId(), page);
+  const drawing = drawKept(page, code);
+  await keepPrints([{ code, page, letters: '', title: drawing.title }], ENGINE, new Date());
+  return drawing;
+}
