@@ -1,15 +1,20 @@
+import type { Habits } from '@/core/camera/habits';
+import type { Shot } from '@/core/camera/photograph';
 import type { Handout } from '@/core/classroom/pages';
 import type { Student } from '@/core/classroom/student';
 import type { PenOptions } from '@/core/compare/pens';
+import type { KeptPage } from '@/core/document/keptPage';
 import type { Recipe } from '@/core/document/recipe';
 import type { Item } from '@/core/kit/item';
 import type { Nib } from '@/core/kit/nib';
 import type { OnSheet } from '@/core/page/imposition';
+import type { PageCode } from '@/core/page/pageCode';
 import type { Print } from '@/core/piece/drawPiece';
 import type { Own } from '@/core/piece/pen';
 import type { Piece } from '@/core/piece/piece';
 import type { Course, CourseOptions } from '@/core/practice/course/course';
 import type { WordList } from '@/core/practice/words/wordList';
+import type { MarkedPage } from '@/core/register/markedPage';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import type { PdfOptions } from '@/render/pdf';
 import type { PngTask } from '@/render/png';
@@ -37,6 +42,8 @@ export interface PracticeJob {
   readonly page: number;
   readonly on: OnSheet;
   readonly as: FileAs;
+  /** What its pages are kept under, where they are. */
+  readonly id?: string;
 }
 
 /** A pack, planned or still to be planned. */
@@ -48,6 +55,7 @@ export interface CourseJob {
   readonly words: WordList;
   readonly title: string;
   readonly pdf: PdfOptions;
+  readonly id?: string;
 }
 
 /** How a piece is put on paper. */
@@ -86,6 +94,8 @@ export interface ClassJob {
   readonly as: 'pdf' | 'zip';
   readonly words: WordList;
   readonly pdf: PdfOptions;
+  /** One for each copy of each student. */
+  readonly ids: readonly string[];
 }
 
 /** One word with several pens: a PDF of all its pages, or JSON with what each pen makes of it. */
@@ -97,5 +107,40 @@ export interface PensJob {
   readonly as: FileAs;
 }
 
+/** A picture that somebody brought, to find a page of ours in. */
+export interface LookJob {
+  readonly kind: 'look';
+  readonly picture: Uint8Array;
+}
+
+/** A picture of a page that is known, to be measured: by its marks as they were found, or by corners somebody showed, as shares of the picture's sides. */
+export interface ReviewJob {
+  readonly kind: 'review';
+  readonly picture: Uint8Array;
+  readonly page: KeptPage;
+  readonly code: PageCode;
+  readonly marks: MarkedPage | undefined;
+  readonly corners: readonly (readonly [number, number])[] | undefined;
+}
+
+/** A kept page, written by a made-up hand and photographed. */
+export interface CameraJob {
+  readonly kind: 'camera';
+  readonly page: KeptPage;
+  readonly code: PageCode;
+  readonly habits: Habits;
+  readonly shot: Shot;
+}
+
 /** What is asked of the press: plain data, which crosses to its thread. */
-export type Job = PictureJob | PracticeJob | CourseJob | PieceJob | BatchJob | PensJob | ClassJob;
+export type Job =
+  | PictureJob
+  | PracticeJob
+  | CourseJob
+  | PieceJob
+  | BatchJob
+  | PensJob
+  | ClassJob
+  | LookJob
+  | ReviewJob
+  | CameraJob;

@@ -17,6 +17,8 @@ import { batchSteps } from './batchSteps';
 import { classSteps } from './classSteps';
 import type { FileAs, Job, PensJob, PieceJob, PracticeJob } from './job';
 import { courseSteps, pdfSteps, practiceSteps } from './packSteps';
+import { cameraSteps } from './review/cameraSteps';
+import { lookSteps, reviewSteps } from './review/steps';
 import type { Step } from './step';
 
 /** A file in the making. */
@@ -24,7 +26,7 @@ export interface Printing {
   readonly title: string;
   /** Sheets it has in all; 1 where that is not known before. */
   readonly pages: number;
-  readonly steps: Generator<Step, void>;
+  readonly steps: Generator<Step, void> | AsyncGenerator<Step, void>;
 }
 
 /** Sheets of one practice page at most: a ream is not practice, and its drawings would fill the memory. */
@@ -43,8 +45,8 @@ export async function begin(job: Job): Promise<Printing> {
       return practice(job);
     case 'course': {
       await loadScript(job.recipe.hand);
-      const { recipe, course, words, own, title, pdf } = job;
-      return { title, pages: 1, steps: courseSteps(recipe, course, words, own, title, pdf) };
+      const { recipe, course, words, own, title, pdf, id } = job;
+      return { title, pages: 1, steps: courseSteps(recipe, course, words, own, title, pdf, id) };
     }
     case 'piece':
       await loadScriptsOf(job);
@@ -52,6 +54,14 @@ export async function begin(job: Job): Promise<Printing> {
     case 'class':
       await Promise.all(job.students.map(({ hand }) => loadScript(hand)));
       return { title: 'Pages for the class', pages: 1, steps: classSteps(job) };
+    case 'look':
+      return { title: 'Picture', pages: 1, steps: lookSteps(job) };
+    case 'review':
+      await loadScript(job.page.sheet.hand);
+      return { title: job.page.sheet.title, pages: 1, steps: reviewSteps(job) };
+    case 'camera':
+      await loadScript(job.page.sheet.hand);
+      return { title: job.page.sheet.title, pages: 1, steps: cameraSteps(job) };
     case 'pens':
       await Promise.all(handsOf(job).map(loadScript));
       return pens(job);
@@ -110,7 +120,7 @@ function drawn(drawing: Drawing, as: FileAs): Generator<Step, void> {
   }
 }
 
-function practice({ recipe, own, page, on, as }: PracticeJob): Printing {
+function practice({ recipe, own, page, on, as, id }: PracticeJob): Printing {
   const composed = compose(recipe, { own });
   const pages = composed.pages.length;
   if (pages > MOST_SHEETS) {
@@ -125,7 +135,7 @@ function practice({ recipe, own, page, on, as }: PracticeJob): Printing {
   const { title } = drawPage(composed, 0);
   const steps =
     as.format === 'pdf'
-      ? practiceSteps(composed, title, on, as.pdf)
+      ? practiceSteps(composed, title, on, as.pdf, id)
       : as.format === 'json'
         ? asJson(composed)
         : drawn(drawPage(composed, page - 1), as);

@@ -13,9 +13,11 @@ const collect = runInNewContext('gc');
 
 const turn = () => new Promise((resolve) => setImmediate(resolve));
 
+const PIXELS: ReadonlySet<Job['kind']> = new Set(['picture', 'look', 'review', 'camera']);
+
 /** Is this job a picture in the end? */
 const drawsPixels = (job: Job): boolean =>
-  job.kind === 'picture' || ((job.kind === 'practice' || job.kind === 'piece') && job.as.format === 'png');
+  PIXELS.has(job.kind) || ((job.kind === 'practice' || job.kind === 'piece') && job.as.format === 'png');
 
 /**
  * Makes one file in a thread of the press (`press.ts`), a step ahead of its reader: `more` asks for what comes next, `stop`
@@ -26,12 +28,12 @@ export default async function work({ job, port }: { job: Job; port: MessagePort 
   try {
     const { title, pages, steps } = await begin(job);
     // What cannot be done at all shows at the first step, before anything is sent.
-    let step = steps.next();
+    let step = await steps.next();
     say({ said: 'begun', title, pages });
     for (;;) {
       const [told]: Told[] = await once(port, 'message');
       if (told === 'stop') {
-        steps.return();
+        await steps.return(undefined);
         break;
       }
       if (step.done) {
@@ -39,7 +41,7 @@ export default async function work({ job, port }: { job: Job; port: MessagePort 
         break;
       }
       say({ said: 'step', step: step.value });
-      step = steps.next();
+      step = await steps.next();
     }
   } catch (error) {
     if (!(error instanceof Problem)) throw error;

@@ -1,0 +1,78 @@
+import type { Degrees, Mm } from '../measure/units';
+
+/** Something one hand does wrong in every letter of a row, by its size: 1 is plain to see. */
+export const FAULTS = [
+  'narrow',
+  'wide',
+  'short',
+  'tall',
+  'leaning',
+  'upright',
+  'flat',
+  'steep',
+  'high branch',
+  'low branch',
+  'off the line',
+  'missing stroke',
+  'strokes apart',
+] as const;
+export type Fault = (typeof FAULTS)[number];
+
+/** How a made-up scribe writes: off the model in everything, by so much, and uneven in it. */
+export interface Habits {
+  /** Everything that is by chance is the same for the same seed. */
+  readonly seed: number;
+  /** The edge stands off the hand's angle by this, and wanders by this (standard deviations, as all spreads here). */
+  readonly angle: Degrees;
+  readonly angleSpread: Degrees;
+  /** Letters lean more than the model by this. */
+  readonly slope: Degrees;
+  readonly slopeSpread: Degrees;
+  /** The nib's width, and the body and the letters' width, as shares of the model's. */
+  readonly nib: number;
+  readonly body: number;
+  readonly width: number;
+  /** Feet are off the line by chance, and sink towards the end of the line. */
+  readonly place: Mm;
+  readonly sinking: Mm;
+  /** Strokes wobble by this, in letter units. */
+  readonly wobble: number;
+  /** Edges are ragged by this. */
+  readonly ragged: Mm;
+  /** Ink gathers at the ends of strokes, as a share of the nib's width; and pales from dip to dip, as a share. */
+  readonly pools: number;
+  readonly paling: number;
+  /** One corner of the edge is worn: so much of its width leaves no ink. */
+  readonly worn: number;
+  /** Darkness of the ink, 0 to 1. */
+  readonly ink: number;
+  /** White inside shades of a pointed pen, as a share of the shade; 0 where they are full. */
+  readonly rails: number;
+  /** Faults by the number of the row, counted from the top. */
+  readonly faults: Readonly<Record<number, { readonly fault: Fault; readonly size: number }>>;
+  /** Rows left out, by number. */
+  readonly skipped: readonly number[];
+}
+
+/** A steady hand that writes like the model. */
+export const STEADY: Habits = {
+  seed: 1,
+  angle: 0,
+  angleSpread: 1,
+  slope: 0,
+  slopeSpread: 0.8,
+  nib: 1,
+  body: 1,
+  width: 1,
+  place: 0.08,
+  sinking: 0,
+  wobble: 0.02,
+  ragged: 0.01,
+  pools: 0.02,
+  paling: 0.1,
+  worn: 0,
+  ink: 0.92,
+  rails: 0,
+  faults: {},
+  skipped: [],
+};

@@ -1,0 +1,167 @@
+import type { Vec } from '../geometry/vec';
+import { numbersFrom } from '../measure/seeded';
+import type { Degrees, Mm } from '../measure/units';
+import type { Pen } from '../pen/pen';
+import type { Due } from '../practice/cells';
+import type { Composed } from '../practice/compose';
+import type { Bytes } from '../raster/grey';
+import { handOf } from '../setting/handOf';
+import { writeStroke } from './bristles';
+import type { Habits } from './habits';
+import { type FaultMaker, plainFaults, shaped } from './misshapen';
+
+/** Two numbers by chance as one of a normal distribution of deviation 1. */
+const normal = (chance: () => number): number =>
+  Math.sqrt(-2 * Math.log(Math.max(1e-9, chance()))) * Math.cos(2 * Math.PI * chance());
+
+/** White between letters written on an empty row, as a share of the body. */
+const BETWEEN = 0.55;
+/** Letters of a dip of ink. */
+const DIP = 14;
+
+/** Where the figure of a row is written: in its cells, traced ones too, then to the end of the row. */
+function placesOn({ figure, ground, cells, to, from, running }: Due, startsRight: boolean): Vec[] {
+  const { unit, zones } = ground;
+  const wide = (figure.reach.right - figure.reach.left) * unit;
+  const places = cells.filter(({ kind }) => kind !== 'model').map(({ at }) => at);
+  if (places.length > 0 || running) return places;
+  const pitch = wide + BETWEEN * zones.body * unit;
+  const count = Math.floor((to - from - wide) / pitch) + 1;
+  return Array.from({ length: Math.max(0, count) }, (_, i): Vec => {
+    const x = startsRight ? to - wide - i * pitch : from + 1 + i * pitch;
+    return [x - figure.reach.left * unit, 0];
+  });
+}
+
+/** The pen as this scribe holds it. */
+export function heldBy(pen: Pen, nib: number, angle: Degrees): Pen {
+  switch (pen.kind) {
+    case 'broad':
+    case 'two-point':
+      return { ...pen, width: pen.width * nib, angle: pen.angle + angle };
+    case 'pointed':
+      return { ...pen, spread: Math.max(pen.hairline, pen.spread * nib) };
+    case 'monoline':
+      return { ...pen, line: pen.line * nib };
+    case 'doubled':
+      return { ...pen, gap: pen.gap * nib };
+  }
+}
+
+/** What was in truth written on a row: what measuring is compared with. */
+export interface WrittenRow {
+  readonly row: number;
+  readonly text: string;
+  readonly letters: number;
+  /** Of each letter its edge's angle off the model's, its lean off it, and its foot over the line in mm. */
+  readonly angles: readonly Degrees[];
+  readonly slopes: readonly Degrees[];
+  readonly feet: readonly Mm[];
+}
+
+/** Ink laid on a page, 255 where it is full, at so many pixels a mm; and what was written. */
+export interface WrittenPage {
+  readonly ink: Bytes;
+  readonly rows: readonly WrittenRow[];
+}
+
+/** A page written by a made-up hand, row by row. */
+export function writePage(
+  { pages, boxes }: Composed,
+  index: number,
+  habits: Habits,
+  perMm: number,
+  maker: FaultMaker = plainFaults,
+): WrittenPage {
+  const chance = numbersFrom(habits.seed);
+  const [width, height] = [Math.round(boxes.page.width * perMm), Math.round(boxes.page.height * perMm)];
+  const ink: Bytes = { width, height, data: new Uint8Array(width * height) };
+  const rows = (pages[index]?.laid ?? []).flatMap((part) => part.rows);
+  const due = rows.flatMap((row) => (row.due ? [{ ...row, due: row.due }] : []));
+  const written: WrittenRow[] = [];
+  let dipped = 0;
+  for (const [number, row] of due.entries()) {
+    if (habits.skipped.includes(number)) continue;
+    const { figure, ground } = row.due;
+    const { recipe, unit, zones } = ground;
+    const fault = habits.faults[number];
+    const places = placesOn(row.due, boxes.startsRight);
+    const truth = { angles: [] as number[], slopes: [] as number[], feet: [] as number[] };
+    for (const [i, [x]] of places.entries()) {
+      const off = habits.angle + habits.angleSpread * normal(chance);
+      const leanOff = habits.slope + habits.slopeSpread * normal(chance);
+      const sink = (habits.sinking * (x - row.due.from)) / Math.max(1, row.due.to - row.due.from);
+      const foot: Mm = habits.place * normal(chance) - sink;
+      const dark = habits.ink * (1 - (habits.paling * (dipped++ % DIP)) / DIP);
+      for (const shape of figure.shapes) {
+        const cut = shape.cut;
+        const xs = cut.upright.flatMap(({ path }) => path.flatMap((cubic) => cubic.map(([px]) => px)));
+        const box = { left: Math.min(...xs), right: Math.max(...xs), body: zones.body };
+        const { strokes, turn } = shaped(
+          cut.upright,
+          box,
+          {
+            width: habits.width,
+            height: habits.body,
+            slope: recipe.slope + leanOff,
+            up: foot / unit,
+            wobble: habits.wobble,
+            ...(fault && !shape.marks && !shape.joins && { fault }),
+          },
+          maker,
+          chance,
+        );
+        const pen = heldBy(ground.pen, habits.nib, off + turn);
+        const scale = unit * perMm;
+        const [ox, oy] = [
+          (x + shape.x * unit * habits.width) * perMm,
+          (row.line.baseline - shape.y * unit) * perMm,
+        ];
+        for (const stroke of strokes) {
+          writeStroke(
+            pen,
+            stroke,
+            {
+              unit: scale,
+              worn: habits.worn,
+              ragged: habits.ragged * perMm,
+              pools: habits.pools * scale * (ground.pen.kind === 'broad' ? 1 : 0.2),
+              rails: habits.rails,
+              chance,
+            },
+            (px, py, radius) => stamp(ink, ox + px, oy - py, radius, dark),
+          );
+        }
+      }
+      truth.angles.push(off);
+      truth.slopes.push(leanOff);
+      truth.feet.push(foot);
+      if (i === places.length - 1) continue;
+    }
+    written.push({ row: number, text: figure.text, letters: places.length, ...truth });
+  }
+  return { ink, rows: written };
+}
+
+/** The hand a page is written in has turns or none; only edges have angles. */
+export const hasEdge = (recipe: Parameters<typeof handOf>[0]): boolean => handOf(recipe).penAngle !== null;
+
+/** A disc of ink: pixels it covers in part are inked in part, the darker stays. */
+function stamp({ width, height, data }: Bytes, x: number, y: number, radius: number, dark: number): void {
+  const x0 = Math.max(0, Math.floor(x - radius - 0.5));
+  const x1 = Math.min(width - 1, Math.ceil(x + radius + 0.5));
+  const y0 = Math.max(0, Math.floor(y - radius - 0.5));
+  const y1 = Math.min(height - 1, Math.ceil(y + radius + 0.5));
+  const full = 255 * dark;
+  for (let py = y0; py <= y1; py++) {
+    const dy = py + 0.5 - y;
+    for (let px = x0, at = py * width + x0; px <= x1; px++, at++) {
+      if ((data[at] as number) >= full - 1) continue;
+      const dx = px + 0.5 - x;
+      const share = radius + 0.5 - Math.sqrt(dx * dx + dy * dy);
+      if (share <= 0) continue;
+      const value = share >= 1 ? full : full * share;
+      if (value > (data[at] as number)) data[at] = value;
+    }
+  }
+}

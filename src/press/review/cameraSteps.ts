@@ -1,0 +1,53 @@
+import sharp from 'sharp';
+import type { Habits } from '@/core/camera/habits';
+import type { FaultMaker } from '@/core/camera/misshapen';
+import { inked, photograph, type Shot, withNoise } from '@/core/camera/photograph';
+import { type WrittenRow, writePage } from '@/core/camera/writePage';
+import { composedAgain, drawKept, type KeptPage } from '@/core/document/keptPage';
+import type { PageCode } from '@/core/page/pageCode';
+import { Problem } from '@/core/problem/problem';
+import { PIXELS_PER_MM } from '@/core/register/pageMap';
+import { renderPng } from '@/render/png';
+import type { CameraJob } from '../job';
+import type { Step } from '../step';
+
+const DPI = 300;
+/** A blur under this, in pixels, is none. */
+const LEAST_BLUR = 0.3;
+
+/** A page as it was taken: a JPEG, and what was written on it in truth. */
+export interface Taken {
+  readonly jpeg: Buffer;
+  readonly rows: readonly WrittenRow[];
+}
+
+/** Prints a kept page, has a made-up hand write on it, and takes a picture of it. */
+export async function take(
+  page: KeptPage,
+  code: PageCode,
+  habits: Habits,
+  shot: Shot,
+  maker?: FaultMaker,
+): Promise<Taken> {
+  const composed = composedAgain(page);
+  if (!composed) {
+    throw new Problem('page', 'Only pages with something to write can be written by the simulated hand.');
+  }
+  const { data, info } = await sharp(renderPng(drawKept(page, code), DPI))
+    .removeAlpha()
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const { ink, rows } = writePage(composed, page.index, habits, PIXELS_PER_MM, maker);
+  const paper = inked({ width: info.width, height: info.height, data }, ink);
+  const shape = { width: shot.width, height: shot.height, channels: 3 } as const;
+  const seen = sharp(photograph(paper, PIXELS_PER_MM, shot).data, { raw: shape });
+  const blurred = await (shot.blur > LEAST_BLUR ? seen.blur(shot.blur) : seen).raw().toBuffer();
+  withNoise({ ...shape, data: blurred }, shot);
+  return { jpeg: await sharp(blurred, { raw: shape }).jpeg({ quality: 82 }).toBuffer(), rows };
+}
+
+/** The simulated camera as a job: one step, a JPEG. */
+export async function* cameraSteps({ page, code, habits, shot }: CameraJob): AsyncGenerator<Step, void> {
+  const { jpeg } = await take(page, code, habits, shot);
+  yield { stage: 'drawing', done: 1, of: 1, bytes: [jpeg] };
+}

@@ -1,0 +1,151 @@
+import sharp from 'sharp';
+import { composedAgain, drawKept } from '@/core/document/keptPage';
+import { lettersOn } from '@/core/document/prints';
+import { ringCentres } from '@/core/page/marks';
+import type { PageCode } from '@/core/page/pageCode';
+import { PICTURE_BYTES } from '@/core/picture/picture';
+import { Problem } from '@/core/problem/problem';
+import type { Bytes } from '@/core/raster/grey';
+import { codeOnPage } from '@/core/register/codeOnPage';
+import { homographyOf, type Point } from '@/core/register/homography';
+import { type MarkedPage, markedPageIn, UNIT_MARKS } from '@/core/register/markedPage';
+import { pageMapOf, straightened } from '@/core/register/pageMap';
+import { type RingSeen, ringsIn } from '@/core/register/rings';
+import { evenlyLit, lightOn } from '@/core/review/light';
+import { reviewPage } from '@/core/review/reviewPage';
+import type { LookJob, ReviewJob } from '../job';
+import type { Step } from '../step';
+import { decode } from './decode';
+
+/** What is seen of a page in a picture, before anything is measured. */
+export interface Looked {
+  /** What its code says; undefined where none could be read. */
+  readonly code: PageCode | undefined;
+  /** Its marks, upright where the code was read. */
+  readonly marks: MarkedPage | undefined;
+  /** Rings that were seen, of whatever page. */
+  readonly rings: number;
+  /** Another page of ours lies in the picture too. */
+  readonly another: boolean;
+}
+
+const bytesOf = (data: unknown): Uint8Array => Buffer.from(JSON.stringify(data));
+const report = (stage: Step['stage'], done: number, of: number): Step => ({ stage, done, of, bytes: [] });
+/** Progress is counted in hundredths. */
+const WHOLE = 100;
+
+/** The page whose corners somebody showed, clockwise from its upper left; its marks are looked for near where they must be. */
+function fromCorners(
+  corners: readonly Point[],
+  size: { width: number; height: number },
+  seen: readonly RingSeen[],
+): MarkedPage {
+  const sheet: Point[] = [
+    [0, 0],
+    [size.width, 0],
+    [size.width, size.height],
+    [0, size.height],
+  ];
+  const marks = ringCentres(size) as readonly Point[];
+  const page = homographyOf(sheet, corners);
+  const at = (h: readonly number[], [x, y]: Point): Point => {
+    const w = (h[6] as number) * x + (h[7] as number) * y + 1;
+    return [
+      ((h[0] as number) * x + (h[1] as number) * y + (h[2] as number)) / w,
+      ((h[3] as number) * x + (h[4] as number) * y + (h[5] as number)) / w,
+    ];
+  };
+  if (!page)
+    throw new Problem('photo', 'Three of the four corners lie on one line; show the corners of the page.');
+  const places = marks.map((mark) => at(page, mark));
+  const side = Math.hypot(
+    (places[1] as Point)[0] - (places[0] as Point)[0],
+    (places[1] as Point)[1] - (places[0] as Point)[1],
+  );
+  const rings = places.map(([x, y]) =>
+    seen.find((ring) => Math.hypot(ring.at[0] - x, ring.at[1] - y) < 0.04 * side),
+  );
+  const best = places.slice(0, 4).map((place, i) => rings[i]?.at ?? place);
+  const map = homographyOf(UNIT_MARKS.slice(0, 4), best);
+  if (!map)
+    throw new Problem('photo', 'Three of the four corners lie on one line; show the corners of the page.');
+  return { map, rings };
+}
+
+/** Finds the page in a picture and reads its code. */
+export async function* lookSteps({ picture }: LookJob): AsyncGenerator<Step, void> {
+  const green = await decode(picture, 'green');
+  yield report('looking', 1, 2);
+  const seen = ringsIn(green);
+  const marks = markedPageIn(seen);
+  let looked: Looked = { code: undefined, marks: undefined, rings: seen.length, another: false };
+  if (marks) {
+    const rest = seen.filter((ring) => !marks.rings.includes(ring));
+    const read = codeOnPage(green, marks);
+    const another = markedPageIn(rest) !== undefined;
+    looked =
+      read && 'code' in read
+        ? { ...looked, code: read.code, marks: read.page, another }
+        : { ...looked, marks, another };
+  }
+  yield { ...report('looking', 2, 2), bytes: [bytesOf(looked)] };
+}
+
+/** The state of the letters the page would be drawn with now. */
+const lettersOf = (page: ReviewJob['page']): string => {
+  const composed = composedAgain(page);
+  return composed ? lettersOn(composed, page.index) : '';
+};
+
+/** A straightened page is kept as JPEG: the first of these qualities that is small enough. */
+const QUALITIES = [75, 60, 45, 30] as const;
+
+async function asPicture({ width, height, data }: Bytes): Promise<Buffer> {
+  const image = sharp(data, { raw: { width, height, channels: 1 } });
+  for (const quality of QUALITIES) {
+    const made = await image.clone().jpeg({ quality }).toBuffer();
+    if (made.length <= PICTURE_BYTES) return made;
+  }
+  return image
+    .resize({ width: Math.round(width / 2) })
+    .jpeg({ quality: 50 })
+    .toBuffer();
+}
+
+/** Straightens a page and measures it: progress in hundredths, then JSON `{measuring, rings, bent}` and the picture, one step each. */
+export async function* reviewSteps({
+  picture,
+  page,
+  code,
+  marks,
+  corners,
+}: ReviewJob): AsyncGenerator<Step, void> {
+  const channel = await decode(picture, page.sheet.tint === 'drop-out' ? 'blue' : 'light');
+  const drawing = drawKept(page, code);
+  yield report('straightening', 5, WHOLE);
+  const shown = corners?.map(([x, y]): Point => [x * channel.width, y * channel.height]);
+  const found = shown ? fromCorners(shown, drawing, ringsIn(channel)) : marks;
+  if (!found) throw new Problem('photo', 'No page was found in the picture.');
+  const map = pageMapOf(found, drawing);
+  const straightening = straightened(channel, map, drawing);
+  let strip = straightening.next();
+  for (let told = 0; !strip.done; strip = straightening.next()) {
+    if (strip.value - told > 0.2) {
+      told = strip.value;
+      yield report('straightening', 10 + Math.round(25 * told), WHOLE);
+    }
+  }
+  const straight = strip.value;
+  const measuring = reviewPage(straight, page, drawing);
+  let row = measuring.next();
+  for (; !row.done; row = measuring.next()) yield report('measuring', 35 + Math.round(55 * row.value), WHOLE);
+  const image = await asPicture(evenlyLit(straight, lightOn(straight)));
+  const result = {
+    measuring: { ...row.value, width: drawing.width, height: drawing.height },
+    rings: map.rings,
+    bent: Math.round(map.bent * 1000) / 1000,
+    letters: lettersOf(page),
+  };
+  yield { ...report('measuring', 95, WHOLE), bytes: [bytesOf(result)] };
+  yield { ...report('measuring', WHOLE, WHOLE), bytes: [image] };
+}
