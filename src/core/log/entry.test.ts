@@ -58,6 +58,35 @@ const GOOD = {
     weekdays: [1, 3, 5],
   },
   known: { letters: ['n', 'm'], stressed: ['n'] },
+  review: {
+    hand: 'italic',
+    print: 'ABCDEFGH12',
+    page: 1,
+    title: 'Italic practice',
+    width: 210,
+    height: 297,
+    picture: 'f'.repeat(40),
+    rings: 8,
+    bent: 0.1,
+    nib: 2.4,
+    figures: [{ id: 'angle', value: 39, asked: 45, error: 1.1, count: 24 }],
+    rows: [
+      {
+        text: 'n',
+        baseline: 800,
+        body: 120,
+        from: 300,
+        to: 1900,
+        letters: [{ box: [310, 680, 90, 125], off: 1.2, angle: -6, slope: null }],
+        faults: [{ fault: 'narrow', score: 1.6, value: -0.14, letters: 9 }],
+      },
+    ],
+    refused: [],
+    remarks: [{ text: 'Your n are narrower than the model.', cure: 'Leave room.', go: 'page' }],
+    checks: [{ criterion: 'angle', rating: 'off' }],
+    wobbled: ['letter:n'],
+    changed: false,
+  },
 } as const;
 
 describe('what the desk remembers', () => {

@@ -11,6 +11,7 @@ import { BUNDLED, wordListId } from '../practice/words/wordList';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { choice, shortText } from '../problem/schema';
+import { reviewSchema } from '../review/review';
 import { goalSchema } from '../study/goalFormat';
 import { sessionSchema, sittingSchema } from './session';
 
@@ -88,6 +89,8 @@ export const ENTRIES = {
     threshold: z.number().positive().max(1000),
     trials: z.int().min(1).max(1000),
   }),
+  /** A page that was photographed and measured. */
+  review: reviewSchema,
   /** What is to be learned by when: one a hand. */
   goal: goalSchema,
   /** Letters known in a hand, and those to stress. */

@@ -8,6 +8,7 @@ export const LOG_KINDS = [
   'cure',
   'cleaned',
   'eye',
+  'review',
   'prepared',
   'printed',
 ] as const satisfies readonly EntryKind[];
@@ -20,6 +21,7 @@ export const LOG_KIND_NAMES: Readonly<Record<LogKind, string>> = {
   cure: 'troubles cured',
   cleaned: 'tools cleaned',
   eye: 'rounds of the eye',
+  review: 'pages reviewed',
   prepared: 'tools prepared',
   printed: 'pages printed',
 };

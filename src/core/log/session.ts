@@ -39,6 +39,16 @@ const minutes = (label: string) =>
     .min(0, { error: () => `${label} cannot be less than 0 minutes.` })
     .max(MOST_MINUTES, { error: () => `${label} is at most ${MOST_MINUTES} minutes.` });
 
+const checksSchema = z
+  .array(
+    z.strictObject({
+      criterion: choice('What was compared', CRITERION_IDS),
+      rating: choice('A rating', RATINGS),
+    }),
+    { error: () => 'The self-check must be a list.' },
+  )
+  .max(8, { error: () => 'A self-check has at most 8 points.' });
+
 /** A thing of the bench as it was called then: the log reads on when the bench has changed. */
 const used = z.strictObject({ id, label: shortText('A name', 80) });
 
@@ -58,17 +68,10 @@ export const sessionSchema = z.strictObject({
   /** Minutes of writing: pauses are not in it. */
   minutes: minutes('A session'),
   units,
-  checks: z
-    .array(
-      z.strictObject({
-        criterion: choice('What was compared', CRITERION_IDS),
-        rating: choice('A rating', RATINGS),
-      }),
-      { error: () => 'The self-check must be a list.' },
-    )
-    .max(8, { error: () => 'A self-check has at most 8 points.' })
-    .default([]),
+  checks: checksSchema.default([]),
   wobbled: units.default([]),
+  /** What a photograph of the page showed, beside what was judged by eye: it goes before it. */
+  measured: z.strictObject({ review: id, checks: checksSchema, wobbled: units.default([]) }).optional(),
   note: shortText('A note', LONGEST_NOTE).default(''),
   kit: sessionKitSchema.default({}),
   /** What went wrong, as the diagnosis knows it. */

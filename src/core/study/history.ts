@@ -12,21 +12,28 @@ export interface KeptRating {
   readonly off: readonly CriterionId[];
 }
 
+/** How a page was judged, by eye or by measuring. */
+interface Judged {
+  readonly checks: readonly Checked[];
+  readonly wobbled: readonly string[];
+}
+
 /** What a session says of each of its units. */
 export function ratingsOf(
   session: string,
   {
     ended,
     units,
-    checks,
-    wobbled,
-  }: {
+    measured,
+    ...judged
+  }: Judged & {
     readonly ended: string;
     readonly units: readonly string[];
-    readonly checks: readonly Checked[];
-    readonly wobbled: readonly string[];
+    /** What a photograph showed: it goes before what was judged by eye. */
+    readonly measured?: Judged;
   },
 ): ReadonlyMap<string, KeptRating> {
+  const { checks, wobbled } = measured ?? judged;
   const at = new Date(ended).toISOString();
   const off = offOf(checks);
   return new Map(

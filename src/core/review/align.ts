@@ -1,0 +1,133 @@
+import { type Grey, shrunk } from '../raster/grey';
+import type { Inked } from './exemplar';
+
+/** How an exemplar must be changed to lie on some ink: scaled about its middle and its baseline, leant, and moved, in pixels. */
+export interface Alignment {
+  readonly right: number;
+  /** Upwards. */
+  readonly up: number;
+  readonly width: number;
+  readonly height: number;
+  /** Tangent of the lean that is added. */
+  readonly lean: number;
+  /** What both share of what either has, 0 to 1. */
+  readonly overlap: number;
+}
+
+/** Pixels of the body at which inks are compared. */
+const BODY = 40;
+/** First and last steps: pixels of the small picture, and shares. */
+const FIRST = { right: 2.4, up: 1.6, width: 0.08, height: 0.06, lean: 0.06 } as const;
+const ROUNDS = 5;
+/** Bounds beyond which it would be another letter. */
+const WIDTHS = { low: 0.5, high: 1.7 } as const;
+const HEIGHTS = { low: 0.7, high: 1.35 } as const;
+const MOST_LEAN = 0.5;
+
+type Change = { right: number; up: number; width: number; height: number; lean: number };
+
+/** First and last column with ink in it. */
+export function extentOf({ width, height, data }: Grey): { left: number; right: number } {
+  let [left, right] = [width, -1];
+  for (let x = 0; x < width; x++) {
+    for (let y = 0; y < height; y++) {
+      if ((data[y * width + x] as number) > 0.5) {
+        left = Math.min(left, x);
+        right = x;
+        break;
+      }
+    }
+  }
+  return { left, right };
+}
+
+/**
+ * Lays an exemplar on ink: from the best of some widths, each number in turn by steps that are halved, as long as more is
+ * shared. `body` is the height of the body in pixels; `from` is where to begin, with smaller steps.
+ */
+export function aligned(exemplar: Inked, ink: Inked, body: number, from?: Alignment): Alignment {
+  const times = Math.max(1, Math.round(body / BODY));
+  const [model, seen] = [shrunk(exemplar.ink, times), shrunk(ink.ink, times)];
+  const [modelBase, seenBase] = [exemplar.baseline / times, ink.baseline / times];
+  const [wide, found] = [extentOf(model), extentOf(seen)];
+  if (found.right < found.left || wide.right < wide.left) {
+    return { right: 0, up: 0, width: 1, height: 1, lean: 0, overlap: 0 };
+  }
+  const middle = (wide.left + wide.right + 1) / 2;
+  const seenMiddle = (found.left + found.right + 1) / 2;
+  const modelArea = model.data.reduce((a, b) => a + b, 0);
+  const seenArea = seen.data.reduce((a, b) => a + b, 0);
+  // Only pixels with ink in them are walked: of the exemplar, carried to the other.
+  const points: number[] = [];
+  for (let y = 0; y < model.height; y++) {
+    for (let x = 0; x < model.width; x++) {
+      const value = model.data[y * model.width + x] as number;
+      if (value > 0.02) points.push(x + 0.5 - middle, modelBase - (y + 0.5), value);
+    }
+  }
+  const { width, height, data } = seen;
+  /** Shared over either: the sum of the smaller values, carried over, against both areas less it. */
+  const overlap = ({ right, up, width: w, height: h, lean }: Change): number => {
+    let shared = 0;
+    const scale = w * h;
+    for (let i = 0; i < points.length; i += 3) {
+      const [px, py, value] = [points[i] as number, points[i + 1] as number, points[i + 2] as number];
+      const upward = py * h;
+      const x = seenMiddle + px * w + upward * lean + right - 0.5;
+      const y = seenBase - upward - up - 0.5;
+      const [ix, iy] = [Math.floor(x), Math.floor(y)];
+      if (ix < 0 || iy < 0 || ix >= width - 1 || iy >= height - 1) continue;
+      const [fx, fy] = [x - ix, y - iy];
+      const at = iy * width + ix;
+      const upper = (data[at] as number) * (1 - fx) + (data[at + 1] as number) * fx;
+      const lower = (data[at + width] as number) * (1 - fx) + (data[at + width + 1] as number) * fx;
+      const there = upper * (1 - fy) + lower * fy;
+      shared += there < value ? there : value;
+    }
+    shared *= scale;
+    return shared / Math.max(1e-6, modelArea * scale + seenArea - shared);
+  };
+  const within = ({ right, up, width: w, height: h, lean }: Change): boolean =>
+    w >= WIDTHS.low &&
+    w <= WIDTHS.high &&
+    h >= HEIGHTS.low &&
+    h <= HEIGHTS.high &&
+    Math.abs(lean) <= MOST_LEAN &&
+    Math.abs(up) < BODY &&
+    Math.abs(right) < 2 * BODY;
+  const ratio = Math.min(1.5, Math.max(0.6, (found.right - found.left + 1) / (wide.right - wide.left + 1)));
+  let best: Change = from
+    ? { ...from, right: from.right / times, up: from.up / times }
+    : { right: 0, up: 0, width: 1, height: 1, lean: 0 };
+  let score = overlap(best);
+  for (const w of from ? [] : [ratio, 0.8, 1.25]) {
+    const start = { ...best, width: w, right: 0 };
+    const reached = overlap(start);
+    if (reached > score) [best, score] = [start, reached];
+  }
+  for (let round = from ? 2 : 0, share = from ? 0.25 : 1; round < ROUNDS; round++, share /= 2) {
+    for (let improved = true, turns = 0; improved && turns < 6; turns++) {
+      improved = false;
+      for (const key of ['right', 'width', 'lean', 'up', 'height'] as const) {
+        for (const sign of [1, -1]) {
+          const next = { ...best, [key]: best[key] + sign * FIRST[key] * share };
+          if (!within(next)) continue;
+          const reached = overlap(next);
+          if (reached > score + 1e-5) {
+            [best, score] = [next, reached];
+            improved = true;
+            break;
+          }
+        }
+      }
+    }
+  }
+  return {
+    right: best.right * times,
+    up: best.up * times,
+    width: best.width,
+    height: best.height,
+    lean: best.lean,
+    overlap: score,
+  };
+}

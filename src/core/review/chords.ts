@@ -1,0 +1,120 @@
+import type { Degrees } from '../measure/units';
+import { type Grey, shrunk } from '../raster/grey';
+
+/** Angle of the edge that left the ink, and its width in pixels. */
+export interface Edge {
+  readonly angle: Degrees;
+  readonly width: number;
+  /** How much less other directions look like an edge's, a few degrees off it: a share; near 0 the angle is a guess. */
+  readonly plain: number;
+}
+
+/** Ink is looked at so small that the nib is about this wide, in pixels: half the time, no loss. */
+const NIB_PIXELS = 14;
+/** Angles tried about the nominal one, in degrees: all of them coarsely, then finely about the best. */
+const REACH = 32;
+const COARSE = 4;
+const FINE_REACH = 6;
+const FINE = 1.5;
+/** Chords count as of one length within this share of it; the low quantile of lengths, by ink. */
+const WINDOW = 0.1;
+const LOW = 0.12;
+/** Chords shorter than this share of the nib are dust of the edge. */
+const DUST = 0.15;
+
+/**
+ * The edge that wrote some ink, from the lengths of its chords. Ink under a broad edge is made of copies of a segment of length
+ * W in direction α; so in direction α every stroke, whichever way it goes, has chords of W, and in others they are spread
+ * out, and some are short. Sought is the direction in which most ink lies in chords of one length that are yet long.
+ * @returns undefined where there is too little ink.
+ */
+export function edgeOf(ink: Grey, nominal: Degrees, nib: number): Edge | undefined {
+  const times = Math.max(1, Math.round(nib / NIB_PIXELS));
+  const small = shrunk(ink, times);
+  const wide = nib / times;
+  const scores = new Map<number, { readonly score: number; readonly width: number }>();
+  const scoreAt = (angle: Degrees) => {
+    const known = scores.get(angle);
+    if (known) return known;
+    const made = scoreOf(small, angle, wide);
+    scores.set(angle, made);
+    return made;
+  };
+  let best = nominal;
+  for (let off = -REACH; off <= REACH; off += COARSE) {
+    if (scoreAt(nominal + off).score > scoreAt(best).score) best = nominal + off;
+  }
+  const centre = best;
+  for (let off = -FINE_REACH; off <= FINE_REACH; off += FINE) {
+    if (scoreAt(centre + off).score > scoreAt(best).score) best = centre + off;
+  }
+  const peak = scoreAt(best);
+  if (peak.score <= 0) return undefined;
+  const [before, after] = [scoreAt(best - FINE).score, scoreAt(best + FINE).score];
+  const bend = before - 2 * peak.score + after;
+  const shift = bend < 0 ? (0.5 * (before - after)) / bend : 0;
+  const beside = (scoreAt(best - FINE_REACH).score + scoreAt(best + FINE_REACH).score) / 2;
+  return {
+    angle: best + Math.max(-1, Math.min(1, shift)) * FINE,
+    width: peak.width * times,
+    plain: 1 - beside / peak.score,
+  };
+}
+
+/** Chords of ink along a direction: their share in one window of lengths, times the length the low share stays under. */
+function scoreOf(
+  { width, height, data }: Grey,
+  angle: Degrees,
+  nib: number,
+): { score: number; width: number } {
+  const [cos, sin] = [Math.cos((angle * Math.PI) / 180), -Math.sin((angle * Math.PI) / 180)];
+  const [cx, cy] = [width / 2, height / 2];
+  const half = Math.hypot(width, height) / 2;
+  const lengths: number[] = [];
+  let total = 0;
+  for (let across = -half; across <= half; across += 1) {
+    let before = 0;
+    let start = Number.NaN;
+    for (let along = -half; along <= half; along += 1) {
+      const x = cx + along * cos - across * sin - 0.5;
+      const y = cy + along * sin + across * cos - 0.5;
+      const ix = Math.floor(x);
+      const iy = Math.floor(y);
+      let value = 0;
+      if (ix >= 0 && iy >= 0 && ix < width - 1 && iy < height - 1) {
+        const [fx, fy] = [x - ix, y - iy];
+        const at = iy * width + ix;
+        const upper = (data[at] as number) * (1 - fx) + (data[at + 1] as number) * fx;
+        const lower = (data[at + width] as number) * (1 - fx) + (data[at + width + 1] as number) * fx;
+        value = upper * (1 - fy) + lower * fy;
+      }
+      if (value >= 0.5 && before < 0.5) start = along - 1 + (0.5 - before) / (value - before);
+      else if (value < 0.5 && before >= 0.5) {
+        const length = along - 1 + (before - 0.5) / (before - value) - start;
+        if (length > DUST * nib) {
+          lengths.push(length);
+          total += length;
+        }
+      }
+      before = value;
+    }
+  }
+  if (lengths.length < 4) return { score: 0, width: 0 };
+  lengths.sort((a, b) => a - b);
+  let [low, under] = [0, 0];
+  for (const length of lengths) {
+    under += length;
+    if (under >= LOW * total) {
+      low = length;
+      break;
+    }
+  }
+  let [end, sum, best, mean] = [0, 0, 0, 0];
+  for (const [begin, length] of lengths.entries()) {
+    while (end < lengths.length && (lengths[end] as number) <= length * (1 + WINDOW))
+      sum += lengths[end++] as number;
+    if (sum > best) [best, mean] = [sum, sum / (end - begin)];
+    sum -= length;
+  }
+  return { score: (best / total) * Math.min(low, 1.6 * nib), width: mean };
+}

@@ -1,0 +1,54 @@
+import { asTyped } from '../hand/hand';
+import type { Band } from '../practice/band';
+import { bestPage } from '../practice/fit';
+import { groundOf } from '../practice/ground';
+import { lessonsOf, warmUpFor } from '../practice/lessons';
+import { filledUp, learningPlans, numbered, practises, wordsFor } from '../practice/tenMinutes';
+import type { WordList } from '../practice/words/wordList';
+import { handOf } from '../setting/handOf';
+import type { OwnLetter } from '../setting/letterSet';
+import type { Sheet } from '../sheet/sheet';
+import type { Review } from './review';
+
+/** Letters a page brings back at most, and words of them. */
+const MOST_LETTERS = 3;
+const WORDS = 2;
+
+/** The letters a page should bring back: those of rows with a fault, the worst first; else those farthest off. */
+export function lettersToMend({ rows }: Pick<Review, 'rows'>): string[] {
+  const single = rows.filter(({ text }) => [...text].length === 1);
+  const weight = (row: Review['rows'][number]) =>
+    (row.faults[0]?.score ?? 0) * 10 +
+    row.letters.reduce((sum, { off }) => sum + Math.min(off, 3), 0) / Math.max(1, row.letters.length);
+  const faulty = single.filter(({ faults }) => faults.length > 0);
+  const sorted = [...(faulty.length > 0 ? faulty : single)].sort((a, b) => weight(b) - weight(a));
+  return [...new Set(sorted.map(({ text }) => text))].slice(0, MOST_LETTERS);
+}
+
+/**
+ * The page that comes after what was remarked: the drill of what was off, its letters, words with them, empty lines to the
+ * foot. The letters of its hand must have been fetched.
+ */
+export function pageAfter(
+  recipe: Sheet,
+  review: Pick<Review, 'rows' | 'remarks'>,
+  known: ReadonlySet<string>,
+  words: WordList,
+  own: readonly OwnLetter[] = [],
+): readonly Band[] {
+  const make = numbered('r');
+  const ground = groundOf(recipe, { size: 1, held: false }, own);
+  const letters = lettersToMend(review);
+  const lessons = lessonsOf(ground);
+  const drill = lessons.find(({ letters: some }) => some.includes(letters[0] ?? ''))?.drill;
+  const warmUp = make('drill', warmUpFor(recipe), { guided: false, lines: 1 });
+  const rest = make('ruling', '', { fill: true });
+  const typed = new Set(asTyped(handOf(recipe), [...known, ...letters]));
+  const some = letters.length > 0 ? wordsFor(asTyped(handOf(recipe), letters), typed, words, WORDS) : [];
+  const plans = learningPlans(make, drill, letters, some);
+  return bestPage(
+    recipe,
+    plans.flatMap((plan) => filledUp(practises(plan, warmUp) ? plan : [warmUp, ...plan], rest)),
+    { own },
+  );
+}

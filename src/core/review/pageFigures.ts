@@ -1,0 +1,188 @@
+import type { Mm } from '../measure/units';
+import { PIXELS_PER_MM } from '../register/pageMap';
+import { edgeAngleOf } from './due';
+import type { JudgedRow } from './faults';
+import type { Compared } from './letter';
+import type { FigureId, ReviewFigure } from './review';
+import { errorOf, median, spread } from './statistics';
+
+/**
+ * What the method itself is good for, on pages with marks, a nib of 2 mm or more and ink that does not spread: twice the 90 %
+ * error of the simulated pages in docs/measuring.md, or the trial's promise, whichever is the worse.
+ */
+const FLOORS: Readonly<Record<FigureId, number>> = {
+  angle: 1,
+  angleSpread: 1,
+  nib: 0.03,
+  slope: 1,
+  slopeSpread: 1,
+  body: 0.15,
+  heads: 0.2,
+  feet: 0.2,
+  sinking: 0.2,
+  weight: 0.04,
+  evenness: 0.03,
+  width: 0.03,
+  inside: 0.1,
+  between: 0.1,
+  ragged: 0,
+};
+/** A nib under this is told less well: errors of the angle and of the nib's width are doubled, under the second not said. */
+const NARROW_NIB: Mm = 1.6;
+const LEAST_NIB: Mm = 0.9;
+/** What the method adds to a spread of angles and of slopes, in squares (trial). */
+const OWN_ANGLE = 0.5;
+const OWN_SLOPE = 0.4;
+
+/** A letter counts for heads and feet where its model reaches the waistline and the baseline, less than this share of the body off. */
+const ON_LINES = 0.16;
+
+interface Seen {
+  readonly letter: Compared;
+  readonly judged: JudgedRow;
+}
+
+/** Everything that is measured of a page as a whole. */
+export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
+  const seen: Seen[] = rows.flatMap((judged) => judged.letters.map((letter) => ({ letter, judged })));
+  const of = (pick: (seen: Seen) => number | undefined): number[] =>
+    seen.flatMap((one) => {
+      const value = pick(one);
+      return value === undefined || Number.isNaN(value) ? [] : [value];
+    });
+  const first = rows[0]?.row.due.ground;
+  if (!first) return [];
+  const { pen, unit, zones, recipe } = first;
+  const nib: Mm = pen.kind === 'broad' ? pen.width * unit : 0;
+  const coarse = nib > 0 && nib < NARROW_NIB ? 2.5 : 1;
+  const figure = (
+    id: FigureId,
+    values: readonly number[],
+    value: number,
+    asked: number | null,
+    times = 1,
+  ): ReviewFigure[] =>
+    values.length < 3 || Number.isNaN(value)
+      ? []
+      : [
+          {
+            id,
+            value,
+            asked,
+            error: times * Math.hypot(FLOORS[id], 2 * errorOf(values)),
+            count: values.length,
+          },
+        ];
+  const less = (value: number, own: number) => Math.sqrt(Math.max(0, value * value - own * own));
+
+  const angles = nib >= LEAST_NIB ? of(({ letter }) => letter.angle) : [];
+  const nibs = nib >= LEAST_NIB ? of(({ letter }) => letter.nib) : [];
+  const slopes = of(({ letter }) => letter.slope);
+  const weights = of(({ letter }) => letter.weight);
+  const body = zones.body * unit;
+  const standing = seen.filter(({ letter, judged }) => {
+    const tall = judged.row.due.ground.zones.body * judged.row.due.ground.unit * PIXELS_PER_MM;
+    return (
+      Math.abs(letter.model.top - tall) < ON_LINES * tall && Math.abs(letter.model.bottom) < ON_LINES * tall
+    );
+  });
+  // Tops and feet that end in hairlines sink under half coverage: then the model laid over them says how tall they are.
+  const ratios = standing.map(({ letter: { measured, model, alignment } }) =>
+    pen.kind === 'broad' ? (measured.top - measured.bottom) / (model.top - model.bottom) : alignment.height,
+  );
+  const heads = standing.map(({ letter }) => letter.top);
+  const feet = seen.flatMap(({ letter, judged }) => {
+    const tall = judged.row.due.ground.zones.body * judged.row.due.ground.unit * PIXELS_PER_MM;
+    return Math.abs(letter.model.bottom) < ON_LINES * tall ? [letter.bottom] : [];
+  });
+  const widths = of(({ letter }) => letter.alignment.width);
+  const angle = (rows[0] && edgeAngleOf(rows[0].row)) ?? null;
+  const { inside, between } = distances(rows);
+  const ragged = of(({ letter }) => {
+    const own = letter.measured.stems.map((stem) => stem.ragged);
+    const its = letter.model.stems.map((stem) => stem.ragged);
+    return own.length > 0 && its.length > 0 ? (median(own) - median(its)) / PIXELS_PER_MM : undefined;
+  });
+  return [
+    ...figure('angle', angles, (angle ?? 0) + median(angles), angle, coarse),
+    ...figure('angleSpread', angles, less(spread(angles), OWN_ANGLE), null, coarse),
+    ...figure(
+      'nib',
+      nibs.map((ratio) => ratio * nib),
+      median(nibs) * nib,
+      nib,
+      coarse,
+    ).map((one) => ({
+      ...one,
+      error: Math.max(one.error, FLOORS.nib * nib * coarse),
+    })),
+    ...figure('slope', slopes, recipe.slope + median(slopes), recipe.slope),
+    ...figure('slopeSpread', slopes, less(spread(slopes), OWN_SLOPE), null),
+    ...figure(
+      'body',
+      ratios.map((ratio) => ratio * body),
+      median(ratios) * body,
+      body,
+    ),
+    ...figure('heads', heads, median(heads), 0),
+    ...figure('feet', feet, median(feet), 0),
+    ...sinkingOf(rows),
+    ...figure('weight', weights, median(weights), 1),
+    ...figure('evenness', weights, spread(weights), null),
+    ...figure('width', widths, median(widths), 1),
+    ...figure('inside', inside, median(inside), null),
+    ...figure('between', between, median(between), null),
+    ...figure('ragged', ragged, median(ragged), null),
+  ];
+}
+
+/** How far feet sink from the beginning of a row to its end: the median over rows of the slope through their feet. */
+function sinkingOf(rows: readonly JudgedRow[]): ReviewFigure[] {
+  const falls = rows.flatMap(({ row, letters, places }) => {
+    if (letters.length < 5) return [];
+    const length = row.due.to - row.due.from;
+    const xs = places.map((x) => (x - row.due.from) / length);
+    const ys = letters.map(({ bottom }) => bottom);
+    const mx = xs.reduce((a, b) => a + b, 0) / xs.length;
+    const my = ys.reduce((a, b) => a + b, 0) / ys.length;
+    const sxx = xs.reduce((sum, x) => sum + (x - mx) ** 2, 0);
+    if (sxx < 0.1) return [];
+    return [-xs.reduce((sum, x, i) => sum + (x - mx) * ((ys[i] as number) - my), 0) / sxx];
+  });
+  if (falls.length === 0) return [];
+  const letters = rows.reduce((sum, row) => sum + (row.letters.length < 5 ? 0 : row.letters.length), 0);
+  return [
+    {
+      id: 'sinking',
+      value: median(falls),
+      asked: 0,
+      error: Math.hypot(FLOORS.sinking, 2 * errorOf(falls)),
+      count: letters,
+    },
+  ];
+}
+
+/** Distances of neighbouring stems in words, inside letters and between them, in mm, each less the model's there. */
+function distances(rows: readonly JudgedRow[]): { inside: number[]; between: number[] } {
+  const [inside, between]: [number[], number[]] = [[], []];
+  for (const { row, letters } of rows) {
+    const { figure, ground, running } = row.due;
+    if (!running) continue;
+    const own = figure.shapes.filter(({ marks, joins }) => !marks && !joins);
+    if (own.length < 3) continue;
+    const starts = own.map(({ x }) => x * ground.unit * PIXELS_PER_MM);
+    for (const { measured, model } of letters) {
+      // Only where as many stems were found as the model has, they can be told from one another.
+      if (measured.stems.length !== model.stems.length) continue;
+      const letterOf = (x: number) => starts.filter((start) => start <= x - model.left + 2).length;
+      for (let i = 1; i < model.stems.length; i++) {
+        const [a, b] = [model.stems[i - 1], model.stems[i]];
+        const [p, q] = [measured.stems[i - 1], measured.stems[i]];
+        if (!a || !b || !p || !q) continue;
+        const off = (q.x - p.x - (b.x - a.x)) / PIXELS_PER_MM;
+        (letterOf(a.x) === letterOf(b.x) ? inside : between).push(off);
+      }
+    }
+  }
+  return { inside, between };
+}

@@ -1,0 +1,113 @@
+import { z } from 'zod';
+import { handIdSchema } from '../hands/handId';
+import { PRINT_ID } from '../page/pageCode';
+import { CRITERION_IDS } from '../practice/criteria';
+import { choice, shortText } from '../problem/schema';
+import { RATINGS } from '../study/grade';
+import { ROW_FAULTS } from './rowFaults';
+
+/** Things that are measured of a page. */
+export const FIGURE_IDS = [
+  'angle',
+  'angleSpread',
+  'nib',
+  'slope',
+  'slopeSpread',
+  'body',
+  'heads',
+  'feet',
+  'sinking',
+  'weight',
+  'evenness',
+  'width',
+  'inside',
+  'between',
+  'ragged',
+] as const;
+export type FigureId = (typeof FIGURE_IDS)[number];
+
+const number = z.number().min(-100_000).max(100_000);
+const share = z.int().min(0).max(100_000);
+
+const figureSchema = z.strictObject({
+  id: choice('A figure', FIGURE_IDS),
+  value: number,
+  /** What the model has there; null where it has nothing of the kind. */
+  asked: number.nullable(),
+  /** Two standard errors, with what the method itself is good for. */
+  error: number,
+  /** Letters, or stems, it rests on. */
+  count: z.int().min(0).max(10_000),
+});
+export type ReviewFigure = z.infer<typeof figureSchema>;
+
+const letterSchema = z.strictObject({
+  /** Where it lies on the page, in tenths of a mm: left, top, width, height. */
+  box: z.tuple([share, share, share, share]),
+  /** How far off its model it is: the worst it shows, over its tolerance. */
+  off: number,
+  /** Of the edge, and of the stems, less the model's; null where they do not tell. */
+  angle: number.nullable(),
+  slope: number.nullable(),
+});
+export type ReviewLetter = z.infer<typeof letterSchema>;
+
+const rowSchema = z.strictObject({
+  text: shortText('What was due', 200),
+  /** Baseline and height of the body, and where the row begins and ends, in tenths of a mm. */
+  baseline: share,
+  body: share,
+  from: share,
+  to: share,
+  letters: z.array(letterSchema).max(60),
+  faults: z
+    .array(
+      z.strictObject({ fault: choice('A fault', ROW_FAULTS), score: number, value: number, letters: share }),
+    )
+    .max(6),
+});
+export type ReviewRow = z.infer<typeof rowSchema>;
+
+/** Where a remark sends: a drill page, the bench, the ruling, a letter's strokes. */
+export const CURES = ['page', 'bench', 'rule', 'strokes', 'none'] as const;
+
+const remarkSchema = z.strictObject({
+  text: shortText('A remark', 400),
+  cure: shortText('A cure', 400),
+  go: choice('Where a remark sends', CURES),
+});
+export type Remark = z.infer<typeof remarkSchema>;
+
+const checkSchema = z.strictObject({
+  criterion: choice('What was compared', CRITERION_IDS),
+  rating: choice('A rating', RATINGS),
+});
+
+/** A page that was photographed and measured, as the desk keeps it. */
+export const reviewSchema = z.strictObject({
+  hand: handIdSchema,
+  print: z.string().regex(PRINT_ID, { error: () => 'A print’s id is ten digits and capitals.' }),
+  page: z.int().min(1).max(9999),
+  title: shortText('A title', 200),
+  /** Of the paper, in mm. */
+  width: z.number().positive().max(2000),
+  height: z.number().positive().max(2000),
+  /** The page straightened, as it is kept. */
+  picture: shortText('A picture', 60),
+  /** Rings found of eight, and how far lens and curl had bent the page, in mm. */
+  rings: z.int().min(0).max(8),
+  bent: number,
+  /** The nib it was to be written with, in mm, and the length of the hand's unit. */
+  nib: number,
+  figures: z.array(figureSchema).max(FIGURE_IDS.length),
+  rows: z.array(rowSchema).max(60),
+  /** Rows that could not be judged, and why. */
+  refused: z.array(shortText('Why not', 200)).max(20),
+  remarks: z.array(remarkSchema).max(3),
+  /** Ratings of what can be rated, for the memory of what is practised. */
+  checks: z.array(checkSchema).max(8),
+  wobbled: z.array(z.string().max(60)).max(40),
+  /** Letters drawn by another version than the one that measured them. */
+  changed: z.boolean(),
+});
+export type Review = z.infer<typeof reviewSchema>;

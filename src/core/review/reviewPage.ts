@@ -1,0 +1,198 @@
+import { composedAgain, type KeptPage } from '../document/keptPage';
+import type { Drawing } from '../drawing/drawing';
+import { Problem } from '../problem/problem';
+import type { Bytes } from '../raster/grey';
+import { PIXELS_PER_MM } from '../register/pageMap';
+import { keyOf } from '../study/unit';
+import { aligned } from './align';
+import { type DueRow, dueRows, printedLines } from './due';
+import { faultsOf, type JudgedRow, LEAST_OVERLAP, offBy } from './faults';
+import { type Compared, compare, type Model, modelOf } from './letter';
+import { lightOn } from './light';
+import { figuresOf } from './pageFigures';
+import { listed } from './phrases';
+import { ratedBy } from './ratings';
+import { remarksOn } from './remarks';
+import type { Review, ReviewLetter, ReviewRow } from './review';
+import { readRow, type Sample } from './samples';
+import { median } from './statistics';
+
+/** What measuring finds; what the desk knows besides (picture, print) is added by whoever keeps it. */
+export type Measuring = Pick<
+  Review,
+  | 'hand'
+  | 'title'
+  | 'width'
+  | 'height'
+  | 'nib'
+  | 'figures'
+  | 'rows'
+  | 'refused'
+  | 'remarks'
+  | 'checks'
+  | 'wobbled'
+>;
+
+/** Most letters of a row that are kept: more say nothing new. */
+const MOST_LETTERS = 24;
+/** Letters of a row that lie on another row's model so much better were written on the wrong line. */
+const OTHERS_BETTER = 0.15;
+
+interface ReadRow {
+  readonly due: DueRow;
+  readonly model: Model;
+  readonly kept: readonly { readonly sample: Sample; readonly compared: Compared }[];
+  /** Samples that are not like their model. */
+  readonly strange: readonly Sample[];
+}
+
+/**
+ * Measures a straightened page against what was due on it, a row a step; answers how much is done of it.
+ * @throws Problem where the page has nothing that could be measured: it is only ruled, or nobody has written on it.
+ */
+export function* reviewPage(page: Bytes, kept: KeptPage, drawing: Drawing): Generator<number, Measuring> {
+  const composed = composedAgain(kept);
+  const due = composed ? dueRows(composed, kept.index) : [];
+  if (due.length === 0) {
+    throw new Problem(
+      'photo',
+      'Nothing that is known was due on this page: it is ruled only. Pages with letters or words to write can be measured.',
+    );
+  }
+  const light = lightOn(page);
+  const lines = printedLines(drawing);
+  const read: ReadRow[] = [];
+  const models = new Map<string, Model>();
+  for (const [i, row] of due.entries()) {
+    const { figure, ground } = row.due;
+    const key = JSON.stringify([figure.text, ground.unit, ground.recipe.penAngle, row.due.running]);
+    const model = models.get(key) ?? modelOf(row);
+    models.set(key, model);
+    const { samples } = readRow(page, light, row, lines);
+    const free = samples.filter(({ traced }) => !traced);
+    const all = free.map((sample) => ({ sample, compared: compare(sample, model, row) }));
+    const like = ({ compared }: { compared: Compared }) => compared.alignment.overlap >= LEAST_OVERLAP;
+    read.push({
+      due: row,
+      model,
+      kept: all.filter(like),
+      strange: all.filter((one) => !like(one)).map(({ sample }) => sample),
+    });
+    yield (i + 1) / due.length;
+  }
+  if (read.every(({ kept: found, strange }) => found.length + strange.length === 0)) {
+    throw new Problem(
+      'photo',
+      'Nobody has written on this page, or only over its models. Write on the free cells and rows, and photograph it again.',
+    );
+  }
+  return summed(kept, read);
+}
+
+function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
+  const { sheet } = kept;
+  const judged = read.map(
+    ({ due: row, kept: found }): JudgedRow => ({
+      row,
+      letters: found.map(({ compared }) => compared),
+      places: found.map(({ sample }) => sample.box.x),
+    }),
+  );
+  const withLetters = judged.filter(({ letters }) => letters.length > 0);
+  const figures = figuresOf(withLetters).map((figure) => ({
+    ...figure,
+    value: rounded(figure.value),
+    error: rounded(figure.error),
+  }));
+  const rows = read.flatMap(({ due, kept: found }, i): ReviewRow[] => {
+    const faults = faultsOf(
+      judged[i] as JudgedRow,
+      withLetters.filter((other) => other !== judged[i]),
+    );
+    if (found.length === 0) return [];
+    const { ground, figure, from, to } = due.due;
+    return [
+      {
+        text: figure.text.slice(0, 200),
+        baseline: tenths(due.row.line.baseline),
+        body: tenths(ground.zones.body * ground.unit),
+        from: tenths(from),
+        to: tenths(to),
+        letters: found.slice(0, MOST_LETTERS).map(({ sample, compared }) => letterOf(sample, compared, due)),
+        faults: faults.slice(0, 3).map(({ fault, score, value, letters }) => ({
+          fault,
+          score: rounded(score),
+          value: rounded(value),
+          letters,
+        })),
+      },
+    ];
+  });
+  const ground = read[0]?.due.due.ground;
+  const edge = ground?.pen.kind === 'broad' ? ground.pen.width * ground.unit : undefined;
+  const body = ground ? ground.zones.body * ground.unit : 1;
+  const wobbled = [
+    ...new Set(
+      rows.flatMap(({ text, faults }) =>
+        faults.length > 0 && [...text].length === 1 ? [keyOf('letter', text)] : [],
+      ),
+    ),
+  ];
+  return {
+    hand: sheet.hand,
+    title: sheet.title,
+    width: 0,
+    height: 0,
+    nib: edge ?? ground?.unit ?? 0,
+    figures,
+    rows,
+    refused: refusals(read),
+    remarks: remarksOn({ figures, rows, nib: edge, body, slopeLines: sheet.show.slope }),
+    checks: ratedBy(figures, rows, body).slice(0, 8),
+    wobbled: wobbled.slice(0, 40),
+  };
+}
+
+const rounded = (value: number): number => Math.round(value * 1000) / 1000;
+const tenths = (mm: number): number => Math.max(0, Math.round(mm * 10));
+
+const letterOf = ({ box }: Sample, compared: Compared, due: DueRow): ReviewLetter => ({
+  box: [tenths(box.x), tenths(box.y), tenths(box.width), tenths(box.height)],
+  off: Math.round(Math.min(99, offBy(compared, due)) * 10) / 10,
+  angle: compared.angle === undefined ? null : Math.round(compared.angle * 10) / 10,
+  slope: compared.slope === undefined ? null : Math.round(compared.slope * 10) / 10,
+});
+
+/** Why rows were not judged: empty, too few letters, not what was due. */
+function refusals(read: readonly ReadRow[]): string[] {
+  const empty = read.filter(({ kept, strange }) => kept.length + strange.length === 0);
+  const wrong = read.filter(({ kept, strange }) => strange.length > kept.length && strange.length > 1);
+  const said: string[] = [];
+  if (empty.length > 0) {
+    said.push(
+      `${empty.length === 1 ? 'A row is' : `${empty.length} rows are`} empty: ${listed(empty.map(({ due }) => due.due.figure.text)).slice(0, 120)}.`,
+    );
+  }
+  for (const row of wrong) {
+    const { due, strange } = row;
+    const text = due.due.figure.text.slice(0, 40);
+    const other = read.find(
+      (one) =>
+        one !== row &&
+        one.due.due.figure.text !== due.due.figure.text &&
+        overlapWith(strange, one) > overlapWith(strange, row) + OTHERS_BETTER,
+    );
+    said.push(
+      other
+        ? `Row ${due.number + 1} was ruled for “${text}”, and “${other.due.due.figure.text.slice(0, 40)}” stands on it: it was not judged.`
+        : `What stands on row ${due.number + 1} is not like “${text}”: it was not judged.`,
+    );
+  }
+  return said.slice(0, 20);
+}
+
+function overlapWith(samples: readonly Sample[], { model, due }: ReadRow): number {
+  const { ground } = due.due;
+  const body = ground.zones.body * ground.unit * PIXELS_PER_MM;
+  return median(samples.slice(0, 4).map((sample) => aligned(model.exemplar, sample, body).overlap));
+}

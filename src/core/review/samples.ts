@@ -1,0 +1,286 @@
+import type { Mm } from '../measure/units';
+import type { Box } from '../page/boxes';
+import { type Component, componentsOf } from '../raster/components';
+import { type Bytes, cropped, emptyGrey, type Grey } from '../raster/grey';
+import { PIXELS_PER_MM } from '../register/pageMap';
+import type { DueRow, PrintedLine } from './due';
+import type { Inked } from './exemplar';
+import { darknessIn, type Light } from './light';
+
+/** Ink that was written for one letter, or one word, of a row. */
+export interface Sample extends Inked {
+  /** Where it lies on the page. */
+  readonly box: Box;
+  /** Patches it is made of; and all of them with the small ones. */
+  readonly pieces: number;
+  readonly crumbs: number;
+  /** Was it written over a model? Such is shown, and not judged. */
+  readonly traced: boolean;
+}
+
+/** What was found on a row. */
+export interface RowRead {
+  readonly due: DueRow;
+  readonly samples: readonly Sample[];
+  /** The baseline was found in the picture, so far below its place, in mm; undefined where it was not seen. */
+  readonly lineOff: Mm | undefined;
+}
+
+const P = PIXELS_PER_MM;
+/** Cells are looked at so much wider than they are, in mm: letters stray over their bounds. */
+const WIDER: Mm = 3;
+/** A line of the ruling is looked for so far from its place, and is at most so wide in a picture. */
+const LOST: Mm = 0.9;
+const LINE_REACH = 4;
+/** Darkness over which a pixel is written, not ruled; and the quantile of it that is full ink. */
+const WRITTEN = 0.5;
+/** Columns as light as this above and below where a line may lie have no ink on it. */
+const CLEAR = 0.2;
+const FULL = 0.7;
+/** Ink must be so dark to be told from ruling; specks under this share of a square nib are dust. */
+const LEAST_INK = 0.3;
+export const SPECK = 0.05;
+/** What counts as a piece of a letter is at least this share of a square nib: a dot is, a crumb of a hairline is not. The model's own count from less on. */
+export const PIECE = 0.3;
+export const MODEL_PIECE = 0.1;
+
+/** A line may lie so far off its place in the picture, in pixels. */
+const ASTRAY = 4;
+/** Every so many columns a line's own darkness is looked at; under this share of the ink's it is pale, and from this share on a pixel is ink. */
+const SPARSELY = 3;
+/** A dashed line is as dark as its dashes: this quantile of it. */
+const DASHED = 0.8;
+const PALE = 0.6;
+const INKED = 0.75;
+
+/** Reads a row: its ink without the ruling, told apart into letters. */
+export function readRow(page: Bytes, light: Light, due: DueRow, lines: readonly PrintedLine[]): RowRead {
+  const { line, x: rowX, width: rowWidth } = due.row;
+  const left = Math.floor((rowX - WIDER) * P);
+  const top = Math.floor((line.top - WIDER) * P);
+  const width = Math.ceil((rowWidth + 2 * WIDER) * P);
+  const height = Math.ceil((line.bottom - line.top + 2 * WIDER) * P);
+  const dark = darknessIn(page, light, left, top, width, height);
+  const found = baselineOff(dark, line.baseline * P - top, due, left);
+  const lineOff = found ?? 0;
+  const full = fullInk(dark);
+  // Ruling is taken out where the ink leaves it; lines darker than half the ink only between what is above and below.
+  for (const printed of lines) takeOut(dark, printed, left, top, lineOff, full);
+  const ink = emptyGrey(width, height);
+  for (let i = 0; i < dark.data.length; i++) ink.data[i] = Math.min(1, (dark.data[i] as number) / full);
+  return {
+    due,
+    samples: full < LEAST_INK ? [] : samplesIn(ink, left, top, due, line.baseline * P - top + lineOff),
+    lineOff: found === undefined ? undefined : lineOff / P,
+  };
+}
+
+/** The level of full ink: a quantile of what is darker than ruling. */
+function fullInk({ data }: Grey): number {
+  const levels: number[] = [];
+  for (let i = 0; i < data.length; i += 3) if ((data[i] as number) > WRITTEN) levels.push(data[i] as number);
+  if (levels.length < 30) return 0;
+  levels.sort((a, b) => a - b);
+  return levels[Math.floor(FULL * levels.length)] as number;
+}
+
+/** How far below its place the baseline lies, in pixels: the peak of the columns' median darkness where there is no ink. */
+function baselineOff(dark: Grey, baseline: number, { due }: DueRow, left: number): number | undefined {
+  const reach = Math.ceil(LOST * P);
+  const [from, to] = [
+    Math.max(0, Math.round(due.from * P) - left),
+    Math.min(dark.width, Math.round(due.to * P) - left),
+  ];
+  const profile: number[] = [];
+  const base = Math.round(baseline - 0.5);
+  if (base - reach - 4 < 0 || base + reach + 4 >= dark.height) return undefined;
+  const clear: number[] = [];
+  for (let x = from; x < to; x += 2) {
+    const near = [-1, 1].map((side) => dark.data[(base + side * (reach + 4)) * dark.width + x] as number);
+    if (near.every((value) => value < CLEAR)) clear.push(x);
+  }
+  if (clear.length < 20) return undefined;
+  for (let off = -reach - 3; off <= reach + 3; off++) {
+    const values = clear.map((x) => dark.data[(base + off) * dark.width + x] as number);
+    values.sort((a, b) => a - b);
+    profile.push(values[values.length >> 1] as number);
+  }
+  const ground = [...profile].sort((a, b) => a - b)[profile.length >> 2] as number;
+  let peak = 3;
+  for (let i = 3; i < profile.length - 3; i++)
+    if ((profile[i] as number) > (profile[peak] as number)) peak = i;
+  if ((profile[peak] as number) - ground < 0.03) return undefined;
+  let [sum, moment] = [0, 0];
+  for (let i = peak - 3; i <= peak + 3; i++) {
+    const weight = Math.max(0, (profile[i] as number) - ground);
+    sum += weight;
+    moment += weight * (i - reach - 3);
+  }
+  return base + 0.5 + moment / sum - baseline;
+}
+
+/** Takes one printed line out: ink that crosses it stays, what ends on it ends there. */
+function takeOut(
+  dark: Grey,
+  line: PrintedLine,
+  left: number,
+  top: number,
+  lineOff: number,
+  full: number,
+): void {
+  const half = (line.width * P) / 2 + LINE_REACH - 1;
+  const [x1, y1, x2, y2] = [
+    line.x1 * P - left,
+    line.y1 * P - top + lineOff,
+    line.x2 * P - left,
+    line.y2 * P - top + lineOff,
+  ];
+  const level = Math.abs(x2 - x1) > Math.abs(y2 - y1);
+  const { width, height, data } = dark;
+  const [a1, b1, a2, b2] = level ? [x1, y1, x2, y2] : [y1, x1, y2, x2];
+  const [from, to] = [Math.min(a1, a2), Math.max(a1, a2)];
+  const [most, across] = level ? [width, height] : [height, width];
+  const at = (a: number, b: number) => (level ? b * width + a : a * width + b);
+  const [first, last] = [Math.max(0, Math.floor(from)), Math.min(most, Math.ceil(to))];
+  let aside = 0;
+  const bandAt = (a: number, wider = 0): readonly [number, number] | undefined => {
+    const b = b1 + ((a + 0.5 - a1) / (a2 - a1 || 1)) * (b2 - b1) + aside;
+    const [low, high] = [Math.round(b - half - wider) - 1, Math.round(b + half + wider)];
+    return low < 0 || high >= across ? undefined : [low, high];
+  };
+  // Where nothing is written beside it, a line's place in the picture and its own darkness are seen.
+  const own: number[] = [];
+  const profile = new Float64Array(Math.ceil(2 * (half + ASTRAY)) + 4);
+  for (let a = first; a < last; a += SPARSELY) {
+    const band = bandAt(a, ASTRAY);
+    if (!band) continue;
+    const [low, high] = band;
+    if ((data[at(a, low)] as number) > CLEAR || (data[at(a, high)] as number) > CLEAR) continue;
+    let darkest = 0;
+    for (let k = low + 1; k < high; k++) {
+      const value = data[at(a, k)] as number;
+      darkest = Math.max(darkest, value);
+      profile[k - low] = (profile[k - low] as number) + value;
+    }
+    own.push(darkest);
+  }
+  if (own.length > 0) {
+    const middle = half + ASTRAY + 1;
+    const sum = profile.reduce((all, value) => all + value, 0);
+    const moment = profile.reduce((all, value, i) => all + value * (i + 0.5 - middle), 0);
+    if (sum > 0) aside = Math.max(-ASTRAY, Math.min(ASTRAY, moment / sum));
+  }
+  // A pale line: full ink over it stays. One as dark as ink is taken out wherever ink does not cross it.
+  own.sort((x, y) => x - y);
+  const itself = own[Math.floor(DASHED * own.length)] ?? 0;
+  const kept = itself > PALE * full ? Number.POSITIVE_INFINITY : INKED * full;
+  for (let a = first; a < last; a++) {
+    const band = bandAt(a);
+    if (!band) continue;
+    const [low, high] = band;
+    const [before, after] = [data[at(a, low)] as number, data[at(a, high)] as number];
+    for (let k = low + 1; k < high; k++) {
+      const share = (k - low) / (high - low);
+      const straight = before * (1 - share) + after * share;
+      const value = data[at(a, k)] as number;
+      if (value < kept && straight < value) data[at(a, k)] = straight;
+    }
+  }
+}
+
+interface Cluster {
+  readonly parts: readonly Component[];
+  readonly left: number;
+  readonly right: number;
+}
+
+/** Patches of ink put together to letters: what overlaps, and what together is no wider than a letter. */
+function samplesIn(ink: Grey, left: number, top: number, { due, row }: DueRow, baseline: number): Sample[] {
+  const { figure, ground, cells, from, to, running } = due;
+  const { unit, pen } = ground;
+  const scale = unit * P;
+  const nib = (pen.kind === 'broad' ? pen.width : pen.kind === 'pointed' ? pen.spread : 0.6) * scale;
+  const set = new Uint8Array(ink.data.length);
+  for (let i = 0; i < set.length; i++) if ((ink.data[i] as number) >= 0.5) set[i] = 1;
+  const { labels, components } = componentsOf(set, ink.width, ink.height);
+  const upper = row.line.top * P - top - 0.5 * P;
+  const lower = row.line.bottom * P - top + 0.5 * P;
+  const kept = components.filter((part) => {
+    const [x, y] = [(part.left + part.right) / 2 + left, (part.top + part.bottom) / 2];
+    return part.area >= SPECK * nib * nib && x >= from * P && x <= to * P + P && y > upper && y < lower;
+  });
+  const wide = (figure.reach.right - figure.reach.left) * scale;
+  const clusters = running
+    ? cells.map(
+        (cell): Cluster =>
+          clusterOf(kept.filter(({ left: l, right: r }) => inBox((l + r) / 2 + left, cell.box))),
+      )
+    : clustered(kept, wide);
+  const writtenIn = (cluster: Cluster) =>
+    cells.find(({ box }) => inBox((cluster.left + cluster.right) / 2 + left, box));
+  return clusters
+    .filter(({ parts, left: l, right: r }) => parts.length > 0 && r - l > 0.3 * wide)
+    .map((cluster): Sample => {
+      const own = new Set(cluster.parts.map(({ label }) => label));
+      const [x0, x1] = [cluster.left - 4, cluster.right + 4];
+      const y0 = Math.max(0, Math.min(...cluster.parts.map((part) => part.top)) - 4);
+      const y1 = Math.min(ink.height, Math.max(...cluster.parts.map((part) => part.bottom)) + 4);
+      const cut = cropped(ink, x0, y0, x1 - x0, y1 - y0);
+      // What belongs to a neighbour is not its own; edges lighter than half are nobody's, and kept.
+      for (let y = 0; y < cut.height; y++) {
+        for (let x = 0; x < cut.width; x++) {
+          const [px, py] = [x + x0, y + y0];
+          const label =
+            px >= 0 && px < ink.width && py < ink.height ? (labels[py * ink.width + px] as number) : 0;
+          if (label !== 0 && !own.has(label)) cut.data[y * cut.width + x] = 0;
+        }
+      }
+      const kind = writtenIn(cluster)?.kind;
+      return {
+        ink: cut,
+        baseline: baseline - y0,
+        origin: 4,
+        box: {
+          x: (cluster.left + left) / P,
+          y: (y0 + 4 + top) / P,
+          width: (cluster.right - cluster.left) / P,
+          height: (y1 - y0 - 8) / P,
+        },
+        pieces: cluster.parts.filter(({ area }) => area >= PIECE * nib * nib).length,
+        crumbs: cluster.parts.length,
+        traced: kind === 'trace' || kind === 'fading' || kind === 'model',
+      };
+    });
+}
+
+const inBox = (x: number, box: Box): boolean => x >= box.x * P && x < (box.x + box.width) * P;
+
+const clusterOf = (parts: readonly Component[]): Cluster => ({
+  parts,
+  left: Math.min(...parts.map(({ left }) => left)),
+  right: Math.max(...parts.map(({ right }) => right)),
+});
+
+/** Patches are one letter up to these multiples of its width: such as overlap, and such as stand side by side. */
+const MOST = 1.75;
+const ONE = 1.4;
+/** A patch narrower than this share of the letter may be a part of one, where the next is as near as this share. */
+const PART = 0.65;
+const NEAR = 0.4;
+
+function clustered(components: readonly Component[], wide: number): Cluster[] {
+  const sorted = [...components].sort((a, b) => a.left - b.left).map((part) => clusterOf([part]));
+  const clusters: Cluster[] = [];
+  for (const next of sorted) {
+    const last = clusters.at(-1);
+    const joined = last && clusterOf([...last.parts, ...next.parts]);
+    const width = joined ? joined.right - joined.left : 0;
+    const overlaps = last && next.left < last.right - 2;
+    const narrow = last && Math.min(last.right - last.left, next.right - next.left) < PART * wide;
+    const near = last && next.left - last.right < NEAR * wide;
+    if (joined && ((overlaps && width < MOST * wide) || (narrow && near && width < ONE * wide))) {
+      clusters[clusters.length - 1] = joined;
+    } else clusters.push(next);
+  }
+  return clusters;
+}

@@ -1,0 +1,194 @@
+import type { Degrees } from '../measure/units';
+import type { Grey } from '../raster/grey';
+
+/** A straight downstroke: where it stands at half the body, how it leans, how wide it is across its row, and how ragged. */
+export interface Stem {
+  readonly x: number;
+  /** Lean to the right of the upright. */
+  readonly slope: Degrees;
+  readonly width: number;
+  readonly rows: number;
+  /** Root mean square of its edges off their lines. */
+  readonly ragged: number;
+}
+
+/** Rows of the body that stems are looked for in. */
+const FROM = 0.16;
+const TO = 0.8;
+/** A chain of runs is a stem from this share of the body on; its runs are within this of the commonest width. */
+const LEAST = 0.27;
+const LIKE = 0.22;
+/** How far the middle of a run may move from one row to the next beyond its lean, in pixels. */
+const STRAY = 1.6;
+/** Steepest lean looked for. */
+const MOST_LEAN = Math.tan((60 * Math.PI) / 180);
+
+interface Run {
+  readonly y: number;
+  readonly left: number;
+  readonly right: number;
+}
+
+/** Runs of ink in a row, their ends between pixels where coverage passes a half. */
+function runsIn({ width, data }: Grey, row: number): { left: number; right: number }[] {
+  const runs: { left: number; right: number }[] = [];
+  let before = 0;
+  let start = 0;
+  for (let x = 0; x <= width; x++) {
+    const value = x < width ? (data[row * width + x] as number) : 0;
+    if (value >= 0.5 && before < 0.5) start = x - 0.5 + (0.5 - before) / (value - before);
+    else if (value < 0.5 && before >= 0.5) {
+      runs.push({ left: start, right: x - 0.5 + (before - 0.5) / (before - value) });
+    }
+    before = value;
+  }
+  return runs;
+}
+
+/** A line x = a + b·y by least squares, and its root mean square residual. */
+function lineThrough(ys: readonly number[], xs: readonly number[]): { a: number; b: number; rms: number } {
+  const n = ys.length;
+  const my = ys.reduce((s, y) => s + y, 0) / n;
+  const mx = xs.reduce((s, x) => s + x, 0) / n;
+  let [syy, sxy] = [0, 0];
+  for (let i = 0; i < n; i++) {
+    syy += ((ys[i] as number) - my) ** 2;
+    sxy += ((ys[i] as number) - my) * ((xs[i] as number) - mx);
+  }
+  const b = syy > 0 ? sxy / syy : 0;
+  const a = mx - b * my;
+  const rms = Math.sqrt(xs.reduce((s, x, i) => s + (x - a - b * (ys[i] as number)) ** 2, 0) / n);
+  return { a, b, rms };
+}
+
+/** The line through most of the points: through all, then without those that are far off, twice. */
+function robust(ys: readonly number[], xs: readonly number[]) {
+  let [keptY, keptX] = [ys, xs];
+  let line = lineThrough(keptY, keptX);
+  for (let turn = 0; turn < 2; turn++) {
+    const most = Math.max(0.8, 2 * line.rms);
+    const keep = ys.map((y, i) => Math.abs((xs[i] as number) - line.a - line.b * y) <= most);
+    const [y, x] = [ys.filter((_, i) => keep[i]), xs.filter((_, i) => keep[i])];
+    if (y.length < 4) break;
+    [keptY, keptX] = [y, x];
+    line = lineThrough(keptY, keptX);
+  }
+  return { ...line, rows: keptY.length };
+}
+
+/**
+ * Straight stems of a letter or a word. `baseline` is its row in the picture, `body` the body's height, both in pixels; `lean`
+ * the tangent of the slope that is expected.
+ */
+export function stemsOf(ink: Grey, baseline: number, body: number, lean: number): Stem[] {
+  const [first, last] = [
+    Math.max(0, Math.round(baseline - TO * body)),
+    Math.min(ink.height - 1, Math.round(baseline - FROM * body)),
+  ];
+  if (last - first < 4) return [];
+  const rows: Run[][] = [];
+  for (let row = first; row <= last; row++)
+    rows.push(runsIn(ink, row).map((run) => ({ y: row + 0.5, ...run })));
+  const width = commonest(rows.flat().map(({ left, right }) => right - left));
+  if (width === undefined) return [];
+  const like = ({ left, right }: Run) => Math.abs(right - left - width) <= LIKE * width + 1;
+  const chains: Run[][] = [];
+  let open: Run[][] = [];
+  for (const runs of rows) {
+    const still: Run[][] = [];
+    for (const run of runs.filter(like)) {
+      const middle = (run.left + run.right) / 2;
+      const chain = open.find((one) => {
+        const end = one.at(-1) as Run;
+        const expected = (end.left + end.right) / 2 - lean * (run.y - end.y);
+        return (
+          end.y !== run.y &&
+          run.y - end.y <= 2 &&
+          Math.abs(middle - expected) <= STRAY + 0.4 * (run.y - end.y)
+        );
+      });
+      if (chain) {
+        chain.push(run);
+        still.push(chain);
+      } else {
+        const made = [run];
+        chains.push(made);
+        still.push(made);
+      }
+    }
+    const lastRow = runs[0]?.y ?? Number.NaN;
+    open = [...new Set([...still, ...open.filter((one) => lastRow - (one.at(-1) as Run).y < 2)])];
+  }
+  const half = baseline - body / 2;
+  return chains
+    .filter(({ length }) => length >= LEAST * body)
+    .flatMap((chain) => stemFrom(chain, half))
+    .sort((a, b) => a.x - b.x);
+}
+
+function stemFrom(chain: readonly Run[], half: number): Stem[] {
+  // The middle of the chain first: its ends may belong to turns.
+  const skip = Math.floor(chain.length * 0.12);
+  const kept = chain.slice(skip, chain.length - skip);
+  const ys = kept.map(({ y }) => y);
+  const left = robust(
+    ys,
+    kept.map((run) => run.left),
+  );
+  const right = robust(
+    ys,
+    kept.map((run) => run.right),
+  );
+  const n = Math.min(left.rows, right.rows);
+  if (n < 4) return [];
+  // Edges that are not parallel belong to a curve, or to two strokes that meet.
+  const rms = Math.max(left.rms, right.rms);
+  if (Math.abs(left.b - right.b) > 0.05 + (10 * rms) / n ** 1.5) return [];
+  if (bowed(kept) > 0.016 * kept.length + 0.5) return [];
+  const b = -(left.b + right.b) / 2;
+  if (Math.abs(b) > MOST_LEAN) return [];
+  const at = (line: { a: number; b: number }) => line.a + line.b * half;
+  return [
+    {
+      x: (at(left) + at(right)) / 2,
+      slope: (Math.atan(b) * 180) / Math.PI,
+      width: at(right) - at(left),
+      rows: kept.length,
+      ragged: Math.sqrt((left.rms ** 2 + right.rms ** 2) / 2),
+    },
+  ];
+}
+
+/** How far the middle third of a chain lies off the line through its outer thirds. */
+function bowed(chain: readonly Run[]): number {
+  const third = Math.floor(chain.length / 3);
+  if (third < 2) return 0;
+  const mean = (runs: readonly Run[], of: (run: Run) => number) =>
+    runs.reduce((s, run) => s + of(run), 0) / runs.length;
+  const parts = [chain.slice(0, third), chain.slice(third, -third), chain.slice(-third)].map((part) => ({
+    y: mean(part, ({ y }) => y),
+    x: mean(part, ({ left, right }) => (left + right) / 2),
+  }));
+  const [a, m, c] = parts as [{ x: number; y: number }, { x: number; y: number }, { x: number; y: number }];
+  const share = (m.y - a.y) / (c.y - a.y);
+  return Math.abs(m.x - a.x - share * (c.x - a.x));
+}
+
+/** The middle of the tenth of widths that lies closest together. */
+function commonest(widths: readonly number[]): number | undefined {
+  if (widths.length < 6) return undefined;
+  const sorted = [...widths].filter((width) => width > 1).sort((a, b) => a - b);
+  let best = 0;
+  let from = 0;
+  let found: number | undefined;
+  for (let to = 0; to < sorted.length; to++) {
+    while ((sorted[to] as number) > (sorted[from] as number) * 1.2 + 1) from += 1;
+    // Wide runs weigh more: a stem is wider than a hairline.
+    const weight = (to - from + 1) * Math.sqrt(sorted[from] as number);
+    if (weight > best) {
+      best = weight;
+      found = sorted[(from + to) >> 1];
+    }
+  }
+  return found;
+}
