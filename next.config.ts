@@ -13,7 +13,11 @@ const config: NextConfig = {
     '@resvg/resvg-js',
     'pino',
     'piscina',
+    'heic-decode',
+    'pdfjs-dist',
   ],
+  // A photograph of a page, or a scan, comes in whole; the routes have limits of their own.
+  experimental: { proxyClientMaxBodySize: '48mb' },
   async headers() {
     return [
       {
@@ -24,7 +28,7 @@ const config: NextConfig = {
           // Nothing here asks for any of them; a page that was slipped in could not either.
           {
             key: 'Permissions-Policy',
-            value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
+            value: 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()',
           },
           { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
           { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },

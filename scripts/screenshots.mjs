@@ -31,6 +31,19 @@ async function atTheDesk(page) {
   await page.waitForTimeout(2600);
 }
 
+/** Has the simulated hand write on the demo's page, and photographs it. */
+async function reviewed(page) {
+  await page
+    .getByLabel('Page', { exact: true })
+    .selectOption({ label: 'Winter class, second evening (MERR0WD0WN)' });
+  await page.getByLabel('A fault in rows').selectOption('narrow');
+  await page.getByLabel('of the letters').fill('a');
+  await page.getByRole('button', { name: 'Write and photograph it' }).click();
+  await page.waitForURL(/rev-/, { timeout: 60_000 });
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(1500);
+}
+
 /** Opens the page of a letter. */
 async function oneLetter(page) {
   await page.getByRole('tab', { name: 'Letters' }).click();
@@ -42,6 +55,7 @@ const VIEWS = [
   { name: 'today', path: '/today' },
   { name: 'session', path: '/today?minutes=20', prepare: atTheDesk },
   { name: 'log', path: '/log', theme: 'lampblack', prepare: oneLetter },
+  { name: 'review', path: '/review', prepare: reviewed },
   { name: 'begin', path: '/begin', prepare: answered },
   { name: 'pens', path: '/pens' },
   { name: 'hand', path: '/hand' },

@@ -12,6 +12,7 @@ import {
   PenLine,
   PenTool,
   Ruler,
+  ScanEye,
   ScrollText,
   Sun,
   Wrench,
@@ -29,6 +30,7 @@ const STATIONS = [
   { href: '/strokes', name: 'Strokes', icon: PenLine },
   { href: '/practise', name: 'Practise', icon: NotebookPen },
   { href: '/piece', name: 'Piece', icon: ScrollText },
+  { href: '/review', name: 'Review', icon: ScanEye },
   { href: '/log', name: 'Logbook', icon: BookMarked },
   { href: '/shelf', name: 'Shelf', icon: Library },
   { href: '/bench', name: 'Bench', icon: PenTool },
@@ -128,7 +130,7 @@ function StationLink({
   className,
 }: (typeof STATIONS)[number] & { path: string; search: string; className: string }) {
   const router = useRouter();
-  const here = path === href;
+  const here = path === href || path.startsWith(`${href}/`);
   const takesSheet = ON_THE_SHEET.includes(href) && ON_THE_SHEET.includes(path) && search;
   return (
     <Link

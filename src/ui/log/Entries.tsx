@@ -1,6 +1,7 @@
 'use client';
 
 import { Pencil, Trash2 } from 'lucide-react';
+import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
@@ -170,14 +171,25 @@ export function Entries({ first }: { first: readonly Entry[] }) {
                     <Pencil size={14} aria-hidden />
                   </button>
                 )}
-                <button
-                  type="button"
-                  className="btn btn-ghost btn-xs min-h-6"
-                  aria-label={`Take out ${words.title}`}
-                  onClick={() => void remove(entry)}
-                >
-                  <Trash2 size={14} aria-hidden />
-                </button>
+                {entry.kind === 'review' ? (
+                  // Its picture goes with it at once, so it is deleted where it can be seen.
+                  <Link
+                    className="link text-sm"
+                    href={`/review/${entry.id}`}
+                    aria-label={`Open ${words.title}`}
+                  >
+                    Open
+                  </Link>
+                ) : (
+                  <button
+                    type="button"
+                    className="btn btn-ghost btn-xs min-h-6"
+                    aria-label={`Take out ${words.title}`}
+                    onClick={() => void remove(entry)}
+                  >
+                    <Trash2 size={14} aria-hidden />
+                  </button>
+                )}
               </div>
               {session && open === entry.id && (
                 <SessionDetail

@@ -47,6 +47,11 @@ export function inWords(entry: Entry): { readonly title: string; readonly more: 
     const { name, inWords: told } = KINDS[eye.judgement];
     return { title: `The eye: ${name}`, more: `tells ${told(eye.threshold)}` };
   }
+  const [review] = entriesOf('review', [entry]);
+  if (review) {
+    const remark = review.remarks.find(({ cure }) => cure !== '') ?? review.remarks[0];
+    return { title: `Reviewed: ${review.title || handById(review.hand).name}`, more: remark?.text ?? '' };
+  }
   const [prepared] = entriesOf('prepared', [entry]);
   if (prepared) return { title: 'A tool was prepared', more: prepared.done.join(', ') };
   const [printed] = entriesOf('printed', [entry]);

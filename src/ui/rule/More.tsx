@@ -6,7 +6,8 @@ import { countsByPen } from '@/core/hand/hand';
 import { hasLetters } from '@/core/hands/scripts';
 import { plain } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
-import { grownMargins } from '@/core/page/boxes';
+import { grownMargins, pageSize } from '@/core/page/boxes';
+import { LEAST_MARKED } from '@/core/page/marks';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import { settle } from '@/core/sheet/solve';
@@ -160,6 +161,21 @@ export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
           />
           <Toggle name="Check bars" on={aids.bars} onSwitch={(bars) => setAids({ bars })} />
           <Toggle name="Header" on={aids.header} onSwitch={(header) => setAids({ header })} />
+          <Choices
+            legend="Review marks (rings and a code, by which a photo of the page is read)"
+            value={aids.marks}
+            choices={[
+              { value: 'practice', name: 'on practice pages' },
+              { value: 'every', name: 'on every sheet' },
+              { value: 'none', name: 'none' },
+            ]}
+            onChoose={(marks) => setAids({ marks })}
+          />
+          {aids.marks !== 'none' && Math.min(...Object.values(pageSize(paper))) < LEAST_MARKED && (
+            <p className="text-sm opacity-80">
+              This sheet is too small for marks: they need {LEAST_MARKED} mm a side.
+            </p>
+          )}
         </fieldset>
         {hasLetters(recipe.hand) && (
           <fieldset>

@@ -231,6 +231,9 @@ export function TodayStation({
             >
               Change the page first
             </button>
+            <Link className="btn btn-ghost" href="/review">
+              Photograph what you wrote
+            </Link>
           </div>
           {wrote ? (
             <div className="rounded border border-base-300 bg-base-100 p-4">

@@ -1,0 +1,33 @@
+import { answer, idSchema, parse, Refusal } from '@/app/_lib/http';
+import { ownLettersFor } from '@/app/_lib/ownLettersFor';
+import { chosenWords } from '@/app/_lib/words';
+import { freshRecipe } from '@/core/document/defaults';
+import { loadScript } from '@/core/hands/scripts';
+import { withBands } from '@/core/practice/edit';
+import { BUNDLED } from '@/core/practice/words/wordList';
+import { pageAfter } from '@/core/review/nextPage';
+import { findReview } from '@/store/reviews';
+import { lettersLearned } from '@/store/study';
+
+type Context = { params: Promise<{ id: string }> };
+
+export const dynamic = 'force-dynamic';
+
+/** The page to write after a reviewed one, as a recipe: `POST /api/review/ID/next`. It is on the same paper, with the same nib. */
+export const POST = (request: Request, { params }: Context) =>
+  answer(request, async () => {
+    const found = await findReview(parse(idSchema, (await params).id));
+    if (!found) throw new Refusal(404, 'There is no such review.');
+    const { hand } = found.review;
+    await loadScript(hand);
+    const [own, learned, { words }] = await Promise.all([
+      ownLettersFor(hand),
+      lettersLearned(),
+      chosenWords(BUNDLED),
+    ]);
+    const fresh = freshRecipe(hand);
+    const sheet = found.kept?.sheet ?? fresh;
+    const recipe = { ...fresh, ...sheet, title: '', aids: { ...sheet.aids, marks: 'practice' as const } };
+    const bands = pageAfter(recipe, found.review, new Set(learned[hand] ?? []), words, own);
+    return Response.json(withBands(recipe, bands));
+  });

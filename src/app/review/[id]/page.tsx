@@ -1,0 +1,34 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { handById } from '@/core/hands/registry';
+import { entriesOf } from '@/core/log/entriesOf';
+import { listRecords } from '@/store/records';
+import { findReview } from '@/store/reviews';
+import { ReviewView } from '@/ui/review/ReviewView';
+
+export const metadata: Metadata = { title: 'Review of a page' };
+export const dynamic = 'force-dynamic';
+
+/** Sessions a reviewed page may belong to: of the last two days. */
+const RECENT = 2 * 24 * 60 * 60 * 1000;
+
+export default async function ReviewPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const found = /^[A-Za-z0-9_-]{1,40}$/.test(id) ? await findReview(id) : undefined;
+  if (!found) notFound();
+  const { review, at, kept } = found;
+  const since = new Date(new Date(at).getTime() - RECENT);
+  const sessions = entriesOf('session', await listRecords({ kinds: ['session'], since, limit: 40 }))
+    .filter(({ hand, elsewhere }) => hand === review.hand && !elsewhere)
+    .reverse();
+  return (
+    <ReviewView
+      id={id}
+      at={at}
+      review={review}
+      handName={handById(review.hand).name}
+      known={kept !== undefined}
+      session={sessions.find(({ measured }) => measured === undefined || measured.review === id) ?? null}
+    />
+  );
+}

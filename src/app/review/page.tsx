@@ -1,0 +1,42 @@
+import type { Metadata } from 'next';
+import { handById } from '@/core/hands/registry';
+import { latestPrinted } from '@/store/printedPages';
+import { listReviews, reviewedPrints } from '@/store/reviews';
+import { Written } from '@/ui/frame/Written';
+import { ReviewStation } from '@/ui/review/ReviewStation';
+
+export const metadata: Metadata = { title: 'Review' };
+export const dynamic = 'force-dynamic';
+
+/** Printed pages that can be chosen by hand. */
+const PRINTS = 60;
+
+export default async function ReviewsPage() {
+  const [prints, reviews] = await Promise.all([latestPrinted(PRINTS), listReviews()]);
+  const reviewed = await reviewedPrints([...new Set(prints.map(({ print }) => print))]);
+  return (
+    <ReviewStation
+      title={<Written text="Review" height={56} />}
+      prints={prints.map(({ print, page, of, title, at }) => ({
+        print,
+        page,
+        of,
+        title,
+        at,
+        reviewed: reviewed.has(`${print}-${page}`),
+      }))}
+      reviews={reviews.map(({ id, at, review }) => ({
+        id,
+        at,
+        title: review.title || handById(review.hand).name,
+        hand: handById(review.hand).name,
+        picture: review.picture,
+        page: review.page,
+        figures: review.figures,
+        nib: review.nib,
+        remark: review.remarks.find(({ cure }) => cure !== '')?.text ?? review.remarks[0]?.text ?? '',
+        faults: review.rows.reduce((sum, { faults }) => sum + Math.min(1, faults.length), 0),
+      }))}
+    />
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+
+import { Camera } from 'lucide-react';
+import { useState } from 'react';
+import { FAULTS } from '@/core/camera/habits';
+import { type CameraSettings, USUAL_CAMERA, VIEWS } from '@/core/camera/settings';
+import { plain } from '@/core/measure/units';
+import { Toggle } from '../fields/Choices';
+import { OneOf } from '../fields/OneOf';
+import { Slider } from '../fields/Slider';
+import { call } from '../lib/api';
+import { useGuarded } from '../lib/useGuarded';
+import { type PrintShown, printName } from './shown';
+
+const SLIDERS = [
+  ['angle', 'Pen angle off by', -15, 15, 1, (value: number) => `${plain(value, 0)}°`],
+  ['slope', 'Leans more by', -8, 8, 1, (value: number) => `${plain(value, 0)}°`],
+  ['nib', 'Nib', 0.85, 1.2, 0.01, (value: number) => `${plain(100 * value, 0)} %`],
+  ['body', 'Body', 0.88, 1.12, 0.01, (value: number) => `${plain(100 * value, 0)} %`],
+  ['unsteady', 'Unsteadiness', 0, 1, 0.1, (value: number) => plain(value, 1)],
+  ['sinking', 'Sinks along the line', -1.5, 1.5, 0.1, (value: number) => `${plain(value, 1)} mm`],
+] as const;
+
+/** The simulated hand and camera: any printed page, written and photographed without a pen. */
+export function CameraPanel({
+  prints,
+  busy,
+  onPicture,
+}: {
+  prints: readonly PrintShown[];
+  busy: boolean;
+  onPicture: (picture: Blob) => void;
+}) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [camera, setCamera] = useState<CameraSettings>(USUAL_CAMERA);
+  const { busy: taking, guarded } = useGuarded();
+  const set = (part: Partial<CameraSettings>) => setCamera((now) => ({ ...now, ...part }));
+  const keyOf = ({ print, page }: PrintShown) => `${print}-${page}`;
+  const page = prints.find((one) => keyOf(one) === chosen) ?? prints[0];
+  const take = () =>
+    guarded(async () => {
+      if (!page) return;
+      const json = { print: page.print, page: page.page, camera };
+      const photo = await call('/api/review/camera', { method: 'POST', json });
+      // The next page is by the same hand, and not the same page.
+      set({ seed: camera.seed + 1 });
+      onPicture(await photo.blob());
+    });
+  return (
+    <aside
+      aria-label="Simulated hand and camera"
+      className="min-w-0 space-y-3 rounded border border-base-300 p-4 self-start"
+    >
+      <h2 className="margin-heading">Simulated hand and camera</h2>
+      <p className="text-sm">
+        A made-up scribe writes on a page that was printed here, and a made-up camera takes it: to try what
+        the review sees, without a pen.
+      </p>
+      {page ? (
+        <>
+          <span className="block text-sm">
+            Page
+            <OneOf
+              label="Page"
+              className="select select-sm w-full truncate"
+              value={keyOf(page)}
+              choices={prints.map(keyOf)}
+              nameOf={(key) => {
+                const one = prints.find((print) => keyOf(print) === key);
+                return one ? printName(one) : key;
+              }}
+              onChoose={setChosen}
+            />
+          </span>
+          {SLIDERS.map(([key, name, low, high, step, shown]) => (
+            <Slider
+              key={key}
+              name={name}
+              shown={shown}
+              value={camera[key]}
+              low={low}
+              high={high}
+              step={step}
+              onDrag={() => undefined}
+              onLetGo={(value) => set({ [key]: value })}
+            />
+          ))}
+          <span className="block text-sm">
+            A fault in rows
+            <OneOf
+              label="A fault in rows"
+              className="select select-sm w-full truncate"
+              value={camera.fault}
+              choices={['none', ...FAULTS]}
+              onChoose={(fault) => set({ fault })}
+            />
+          </span>
+          <label className="block text-sm">
+            of the letters (all where empty)
+            <input
+              className="input input-sm w-full"
+              value={camera.of}
+              maxLength={20}
+              onChange={(event) => set({ of: event.target.value })}
+            />
+          </label>
+          <span className="block text-sm">
+            Taken as
+            <OneOf
+              label="Taken as"
+              className="select select-sm w-full truncate"
+              value={camera.view}
+              choices={VIEWS}
+              onChoose={(view) => set({ view })}
+            />
+          </span>
+          <Toggle name="A corner is covered" on={camera.covered} onSwitch={(covered) => set({ covered })} />
+          <Toggle name="Upside down" on={camera.upsideDown} onSwitch={(upsideDown) => set({ upsideDown })} />
+          <button
+            type="button"
+            className="btn btn-sm w-full"
+            disabled={busy || taking}
+            onClick={() => void take()}
+          >
+            {taking ? (
+              <span className="loading loading-spinner loading-xs" />
+            ) : (
+              <Camera size={16} aria-hidden />
+            )}
+            Write and photograph it
+          </button>
+        </>
+      ) : (
+        <p className="text-sm">
+          No page with marks was printed yet. Print one from Today or Practise: it is kept here, and can be
+          photographed.
+        </p>
+      )}
+    </aside>
+  );
+}

@@ -1,0 +1,110 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { FigureId } from '@/core/review/review';
+import { Plotly } from '../log/plotly';
+import { FIGURES } from './figureWords';
+import type { ReviewShown } from './shown';
+
+/** What is drawn over time: what has a like on every page. */
+const SHOWN: readonly FigureId[] = [
+  'angle',
+  'angleSpread',
+  'slope',
+  'slopeSpread',
+  'nib',
+  'body',
+  'evenness',
+  'width',
+  'feet',
+];
+const COLOURS = ['#2F6F66', '#A33327', '#8a6d1f', '#4a5a94', '#7d4a86', '#3d7a9e'];
+
+/** Figures by day, a chart each, a line a hand; what was asked is dashed. */
+export function History({ reviews }: { reviews: readonly ReviewShown[] }) {
+  const hands = [...new Set(reviews.map(({ hand }) => hand))];
+  const shown = SHOWN.filter((id) =>
+    reviews.some(({ figures }) => figures.some((figure) => figure.id === id)),
+  );
+  return (
+    <div className="grid gap-6 pt-4 md:grid-cols-2" data-testid="history">
+      {shown.map((id) => (
+        <Chart key={id} id={id} reviews={reviews} hands={hands} />
+      ))}
+    </div>
+  );
+}
+
+/** Days shown before the first page and after the last. */
+const AROUND = 2 * 24 * 60 * 60 * 1000;
+
+function spanOf(reviews: readonly ReviewShown[]): [string, string] {
+  const times = reviews.map(({ at }) => new Date(at).getTime());
+  const day = (time: number) => new Date(time).toISOString();
+  return [day(Math.min(...times) - AROUND), day(Math.max(...times) + AROUND)];
+}
+
+function Chart({
+  id,
+  reviews,
+  hands,
+}: {
+  id: FigureId;
+  reviews: readonly ReviewShown[];
+  hands: readonly string[];
+}) {
+  const frame = useRef<HTMLDivElement>(null);
+  const { name, say } = FIGURES[id];
+  useEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    const style = getComputedStyle(element);
+    const grid = style.getPropertyValue('--color-base-300');
+    const axis = () => ({ gridcolor: grid, linecolor: grid, automargin: true });
+    const traces = hands.map((hand, i) => {
+      const points = reviews
+        .flatMap((review) => {
+          const figure = review.figures.find((one) => one.id === id);
+          return figure && review.hand === hand ? [{ at: review.at, ...figure }] : [];
+        })
+        .reverse();
+      return {
+        type: 'scatter' as const,
+        mode: 'lines+markers' as const,
+        name: hand,
+        x: points.map(({ at }) => at),
+        y: points.map(({ value }) => value),
+        text: points.map(({ value }) => say(value)),
+        error_y: { type: 'data' as const, array: points.map(({ error }) => error), thickness: 1 },
+        marker: { color: COLOURS[i % COLOURS.length] },
+      };
+    });
+    void Plotly.react(
+      element,
+      traces,
+      {
+        height: 210,
+        margin: { l: 44, r: 10, t: 10, b: 34 },
+        paper_bgcolor: 'transparent',
+        plot_bgcolor: 'transparent',
+        showlegend: hands.length > 1,
+        legend: { orientation: 'h' },
+        font: { family: 'Alegreya Sans, sans-serif', color: style.color, size: 13 },
+        xaxis: { ...axis(), type: 'date', tickformat: '%-d %b', nticks: 5, range: spanOf(reviews) },
+        yaxis: axis(),
+      },
+      { displayModeBar: false, responsive: true },
+    );
+  }, [id, reviews, hands, say]);
+  return (
+    <section aria-label={name}>
+      <h3 className="font-bold text-sm">{name}</h3>
+      <div
+        ref={frame}
+        role="img"
+        aria-label={`${name} over time`}
+        className="w-full min-w-0 overflow-hidden"
+      />
+    </section>
+  );
+}

@@ -1,0 +1,267 @@
+'use client';
+
+import { ImageUp } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { Tabs } from '../fields/Tabs';
+import { later } from '../frame/later';
+import { useNotice } from '../frame/notices';
+import { sentenceOf } from '../lib/api';
+import { CameraPanel } from './CameraPanel';
+import { CornersPanel } from './CornersPanel';
+import { figureText } from './figureWords';
+import { type Progress, sendPicture } from './sendPicture';
+import type { PrintShown, ReviewShown } from './shown';
+
+const History = later(() => import('./History').then(({ History: made }) => made));
+
+const ACCEPTED =
+  'image/jpeg,image/png,image/webp,image/tiff,image/heic,image/heif,.heic,.tif,.tiff,application/pdf,.pdf';
+const VIEWS = ['Pages', 'Table', 'Over time'] as const;
+
+/** What a picture could not be read for, and how to go on. */
+interface Failed {
+  readonly file: Blob;
+  readonly message: string;
+}
+
+/** Review: a photograph of a page comes in, and what is off, by how much, comes out. */
+export function ReviewStation({
+  title,
+  prints,
+  reviews,
+}: {
+  title: ReactNode;
+  prints: readonly PrintShown[];
+  reviews: readonly ReviewShown[];
+}) {
+  const router = useRouter();
+  const notice = useNotice();
+  const [progress, setProgress] = useState<(Progress & { readonly file: string }) | null>(null);
+  const [failed, setFailed] = useState<Failed | null>(null);
+  const [over, setOver] = useState(false);
+  const [view, setView] = useState<(typeof VIEWS)[number]>('Pages');
+  const control = useRef<AbortController | null>(null);
+  const input = useRef<HTMLInputElement>(null);
+
+  /** One picture after the other; the last one's review opens where there is but one. */
+  const bring = async (files: readonly Blob[], query = '') => {
+    if (files.length === 0) return;
+    control.current?.abort();
+    const mine = new AbortController();
+    control.current = mine;
+    setFailed(null);
+    const kept: string[] = [];
+    for (const [i, file] of files.entries()) {
+      const name = files.length > 1 ? `Picture ${i + 1} of ${files.length}: ` : '';
+      setProgress({ words: 'Sending …', share: 0, file: name });
+      try {
+        const done = await sendPicture(file, query, (at) => setProgress({ ...at, file: name }), mine.signal);
+        kept.push(done.kept);
+        if (done.note) notice({ tone: 'done', text: done.note });
+      } catch (error) {
+        if (mine.signal.aborted) break;
+        setFailed({ file, message: sentenceOf(error) });
+      }
+    }
+    if (control.current !== mine) return;
+    setProgress(null);
+    const [only] = kept;
+    if (files.length === 1 && only !== undefined) router.push(`/review/${only}`);
+    else router.refresh();
+  };
+  const latest = useRef(bring);
+  latest.current = bring;
+  useEffect(() => {
+    const paste = (event: ClipboardEvent) => {
+      const files = [...(event.clipboardData?.files ?? [])];
+      if (files.length > 0) void latest.current(files);
+    };
+    window.addEventListener('paste', paste);
+    return () => {
+      window.removeEventListener('paste', paste);
+      control.current?.abort();
+    };
+  }, []);
+
+  return (
+    <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 px-6 py-5 max-sm:px-3 lg:grid-cols-[1fr_20rem]">
+      <header className="lg:col-span-2">
+        <h1>{title}</h1>
+        <p className="max-w-prose">
+          Write on a page printed here with its marks, photograph or scan it, and see what is off, by how
+          much, and what to do about it. Pictures stay on this machine.
+        </p>
+      </header>
+      <div className="min-w-0 space-y-5">
+        <section
+          aria-label="Bring a picture"
+          className={`rounded border-2 border-dashed p-5 text-center ${over ? 'border-primary bg-base-200' : 'border-base-300'}`}
+          onDragOver={(event) => {
+            event.preventDefault();
+            setOver(true);
+          }}
+          onDragLeave={() => setOver(false)}
+          onDrop={(event) => {
+            event.preventDefault();
+            setOver(false);
+            void bring([...event.dataTransfer.files]);
+          }}
+        >
+          <input
+            ref={input}
+            type="file"
+            multiple
+            accept={ACCEPTED}
+            className="hidden"
+            aria-label="Pictures of pages"
+            onChange={({ target }) => {
+              const files = [...(target.files ?? [])];
+              target.value = '';
+              void bring(files);
+            }}
+          />
+          {progress ? (
+            <div role="status" className="space-y-2">
+              <p>
+                {progress.file}
+                {progress.words}
+              </p>
+              <progress
+                className="progress progress-primary w-full max-w-sm"
+                value={progress.share}
+                max={1}
+                aria-label="Measured"
+              />
+              <p>
+                <button
+                  type="button"
+                  className="btn btn-sm"
+                  onClick={() => {
+                    control.current?.abort();
+                    control.current = null;
+                    setProgress(null);
+                  }}
+                >
+                  Stop
+                </button>
+              </p>
+            </div>
+          ) : (
+            <div className="space-y-2">
+              <button type="button" className="btn btn-primary" onClick={() => input.current?.click()}>
+                <ImageUp size={18} aria-hidden /> Choose pictures
+              </button>
+              <p className="text-sm">
+                or drop them here, or paste. JPEG, PNG, WebP, TIFF, HEIC, or scans as PDF; on a phone or
+                tablet the camera is offered.
+              </p>
+            </div>
+          )}
+        </section>
+        {failed && (
+          <section role="alert" className="space-y-3 rounded border border-accent p-4">
+            <p>{failed.message}</p>
+            <CornersPanel
+              key={failed.message}
+              file={failed.file}
+              prints={prints}
+              onMeasure={(query) => void bring([failed.file], query)}
+            />
+          </section>
+        )}
+        <section aria-label="Reviewed pages">
+          {reviews.length === 0 ? (
+            <p>No page was reviewed yet. Without a pen at hand, let the simulated hand write one.</p>
+          ) : (
+            <Tabs name="Reviewed pages" tabs={VIEWS} value={view} onChoose={setView}>
+              {view === 'Pages' && <Pages reviews={reviews} />}
+              {view === 'Table' && <Table reviews={reviews} />}
+              {view === 'Over time' && <History reviews={reviews} />}
+            </Tabs>
+          )}
+        </section>
+      </div>
+      <CameraPanel prints={prints} busy={progress !== null} onPicture={(picture) => void bring([picture])} />
+    </div>
+  );
+}
+
+const dayOf = (at: string) =>
+  new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
+
+function Pages({ reviews }: { reviews: readonly ReviewShown[] }) {
+  return (
+    <ul className="grid gap-4 pt-4 sm:grid-cols-2 xl:grid-cols-3" data-testid="reviews">
+      {reviews.map(({ id, at, title, picture, remark }) => (
+        <li key={id}>
+          <Link
+            href={`/review/${id}`}
+            className="block h-full rounded border border-base-300 hover:border-primary"
+          >
+            {/* biome-ignore lint/performance/noImgElement: a picture of this machine's own, shown as it is */}
+            <img
+              src={`/api/pictures/${picture}`}
+              alt={`The page ${title}, straightened`}
+              loading="lazy"
+              className="h-40 w-full rounded-t bg-white object-cover object-top"
+            />
+            <span className="block space-y-1 p-3">
+              <b className="block">{title}</b>
+              <span className="block text-sm opacity-80">{dayOf(at)}</span>
+              <span className="block text-sm">{remark}</span>
+            </span>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Figures a teacher compares over the pages of a class. */
+const COLUMNS = ['angle', 'slope', 'nib', 'body', 'feet', 'evenness'] as const;
+const COLUMN_NAMES = ['Pen angle', 'Slope', 'Nib', 'Body', 'Feet', 'Stems differ by'];
+
+function Table({ reviews }: { reviews: readonly ReviewShown[] }) {
+  return (
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: a table wider than the screen is scrolled by the arrow keys
+    <section className="overflow-x-auto pt-4" aria-label="Figures of all pages" tabIndex={0}>
+      <table className="table table-sm">
+        <thead>
+          <tr>
+            <th scope="col">Page</th>
+            <th scope="col">Day</th>
+            {COLUMN_NAMES.map((name) => (
+              <th key={name} scope="col">
+                {name}
+              </th>
+            ))}
+            <th scope="col">Rows off</th>
+          </tr>
+        </thead>
+        <tbody>
+          {reviews.map(({ id, at, title, figures, faults }) => (
+            <tr key={id}>
+              <th scope="row" className="font-normal">
+                <Link className="link" href={`/review/${id}`}>
+                  {title}
+                </Link>
+              </th>
+              <td className="whitespace-nowrap">{dayOf(at)}</td>
+              {COLUMNS.map((column) => {
+                const figure = figures.find((one) => one.id === column);
+                return (
+                  <td key={column} className="whitespace-nowrap tabular-nums">
+                    {figure ? figureText(figure) : '–'}
+                  </td>
+                );
+              })}
+              <td className="tabular-nums">{faults}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

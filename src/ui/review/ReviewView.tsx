@@ -1,0 +1,323 @@
+'use client';
+
+import { ChevronLeft, NotebookPen, Printer, Trash2 } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Recipe } from '@/core/document/recipe';
+import type { Session } from '@/core/log/session';
+import { plain } from '@/core/measure/units';
+import { capital } from '@/core/measure/words';
+import { criterionSaid } from '@/core/practice/criteria';
+import type { Remark, Review } from '@/core/review/review';
+import { keyOf } from '@/core/study/unit';
+import { useNotice } from '../frame/notices';
+import { call, newId } from '../lib/api';
+import { keepSession } from '../lib/keepSession';
+import { wallClock } from '../lib/localTime';
+import { callUntilKept } from '../lib/patience';
+import { useGuarded } from '../lib/useGuarded';
+import { useHandOver } from '../paper/useHandOver';
+import { sheetLink } from '../sheet/sheetLink';
+import { FIGURES, figureText } from './figureWords';
+import { LetterPanel } from './LetterPanel';
+import { PageView } from './PageView';
+
+/** A page takes about so long, in minutes, where nobody watched the clock. */
+const PAGE_MINUTES = 10;
+
+/** One reviewed page: what held, what is off and what to do, the page with its models, rows and letters, figures. */
+export function ReviewView({
+  id,
+  at,
+  review,
+  handName,
+  known,
+  session,
+}: {
+  id: string;
+  at: string;
+  review: Review;
+  handName: string;
+  /** Is the page still kept, so that models can be laid over it? */
+  known: boolean;
+  /** The session it was written in, as far as can be told. */
+  session: (Session & { readonly entryId: string }) | null;
+}) {
+  const router = useRouter();
+  const notice = useNotice();
+  const handOver = useHandOver();
+  const { busy, guarded } = useGuarded();
+  const [remarks, setRemarks] = useState(review.remarks);
+  const [letter, setLetter] = useState<readonly [number, number] | null>(null);
+  const counted = session?.measured?.review === id;
+  const day = new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
+
+  const nextPage = async () =>
+    (await call(`/api/review/${id}/next`, { method: 'POST' })).json() as Promise<Recipe>;
+  const print = () =>
+    guarded(async () => {
+      const answer = await call('/api/practice?format=pdf', { method: 'POST', json: await nextPage() });
+      await handOver(await answer.blob(), 'next-page.pdf', 'paper');
+    });
+  const open = () =>
+    guarded(async () => {
+      const sheet = newId();
+      const name = `${handName}, after ${review.title || 'a review'}`.slice(0, 80);
+      await callUntilKept(`/api/sheets/${sheet}`, {
+        method: 'PUT',
+        json: { name, recipe: await nextPage() },
+      });
+      router.push(sheetLink(sheet, '/practise'));
+    });
+  const count = () =>
+    guarded(async () => {
+      const measured = { review: id, checks: review.checks, wobbled: review.wobbled };
+      if (session) {
+        const { entryId, ...kept } = session;
+        await keepSession(entryId, { ...kept, measured });
+      } else {
+        const ended = new Date(at);
+        const letters = [...new Set(review.rows.map(({ text }) => text))].filter(
+          (text) => [...text].length === 1,
+        );
+        await keepSession(`ses-${newId()}`, {
+          hand: review.hand,
+          began: wallClock(new Date(ended.getTime() - PAGE_MINUTES * 60_000)),
+          ended: wallClock(ended),
+          minutes: PAGE_MINUTES,
+          units: letters.map((text) => keyOf('letter', text)),
+          checks: [],
+          wobbled: [],
+          note: '',
+          kit: {},
+          measured,
+        });
+      }
+      notice({ tone: 'done', text: 'Counted: what was measured decides what comes next.' });
+      router.refresh();
+    });
+  const remove = () =>
+    guarded(async () => {
+      await callUntilKept(`/api/records/${id}`, { method: 'DELETE' });
+      router.push('/review');
+    });
+  const keepRemarks = (changed: Remark[]) =>
+    guarded(async () => {
+      setRemarks(changed);
+      await callUntilKept(`/api/records/${id}`, {
+        method: 'PUT',
+        json: { kind: 'review', data: { ...review, remarks: changed } },
+      });
+    });
+
+  return (
+    <div className="mx-auto max-w-6xl space-y-5 px-6 py-5 max-sm:px-3">
+      <header className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <Link href="/review" className="link no-print flex items-center gap-1 text-sm">
+          <ChevronLeft size={16} aria-hidden /> All pages
+        </Link>
+        <h1 className="text-3xl">{review.title || `${handName}, a page`}</h1>
+        <p className="text-sm">
+          {day} · {review.rings} of 8 rings found
+          {review.bent > 0.3 && ` · the page was bent by ${plain(review.bent, 1)} mm, which is taken up`}
+        </p>
+      </header>
+      {review.changed && (
+        <p className="text-sm">
+          Letters have been redrawn since this page was printed: its models are those of now, and may differ a
+          little.
+        </p>
+      )}
+      <section aria-label="Remarks" className="grid gap-3 md:grid-cols-3" data-testid="remarks">
+        {remarks.map((remark, i) => (
+          <RemarkCard
+            key={review.remarks[i]?.text}
+            remark={remark}
+            onChange={(changed) => void keepRemarks(remarks.map((one, k) => (k === i ? changed : one)))}
+          />
+        ))}
+        {remarks.length === 0 && (
+          <p>Too little was written to say anything: three letters at least are needed.</p>
+        )}
+      </section>
+      <div className="no-print flex flex-wrap gap-2">
+        <button type="button" className="btn btn-primary btn-sm" disabled={busy} onClick={() => void print()}>
+          <Printer size={16} aria-hidden /> Print the next page
+        </button>
+        <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void open()}>
+          <NotebookPen size={16} aria-hidden /> Open it in Practise
+        </button>
+        <button type="button" className="btn btn-sm" disabled={busy || counted} onClick={() => void count()}>
+          {counted
+            ? 'Counted in the logbook'
+            : session
+              ? 'Count it, beside the self-check'
+              : 'Log it: ten minutes'}
+        </button>
+        <button type="button" className="btn btn-sm" onClick={() => window.print()}>
+          <Printer size={16} aria-hidden /> Feedback sheet
+        </button>
+        <NibLink review={review} />
+        <button type="button" className="btn btn-ghost btn-sm" disabled={busy} onClick={() => void remove()}>
+          <Trash2 size={16} aria-hidden /> Delete with its picture
+        </button>
+      </div>
+      {session && session.checks.length > 0 && (
+        <details className="no-print text-sm">
+          <summary className="cursor-pointer">Your self-check beside what was measured</summary>
+          <ul className="pt-2">
+            {review.checks.map(({ criterion, rating }) => {
+              const own = session.checks.find((check) => check.criterion === criterion);
+              return (
+                <li key={criterion}>
+                  {criterionSaid(criterion)} Measured: <b>{rating}</b>; by eye:{' '}
+                  <b>{own?.rating ?? 'not rated'}</b>.
+                </li>
+              );
+            })}
+          </ul>
+        </details>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <PageView id={id} review={review} known={known} onLetter={(row, k) => setLetter([row, k])} />
+        <div className="space-y-5">
+          <section aria-label="Figures">
+            <h2 className="margin-heading">Figures</h2>
+            <table className="table table-sm" data-testid="figures">
+              <thead>
+                <tr>
+                  <th scope="col">What</th>
+                  <th scope="col">Measured</th>
+                  <th scope="col">Asked</th>
+                </tr>
+              </thead>
+              <tbody>
+                {review.figures.map((figure) => (
+                  <tr key={figure.id}>
+                    <th scope="row" className="font-normal">
+                      {FIGURES[figure.id].name}
+                      <span className="block text-xs opacity-75">{figure.count} measured</span>
+                    </th>
+                    <td className="tabular-nums">{figureText(figure)}</td>
+                    <td className="tabular-nums">
+                      {figure.asked === null ? '' : FIGURES[figure.id].say(figure.asked)}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            <p className="text-xs">
+              ± holds nineteen times in twenty on simulated pages, doubled for real ones; no real page has
+              been measured against it yet.
+            </p>
+          </section>
+          {review.refused.length > 0 && (
+            <section aria-label="Not judged">
+              <h2 className="margin-heading">Not judged</h2>
+              <ul className="list-disc pl-5 text-sm">
+                {review.refused.map((why) => (
+                  <li key={why}>{why}</li>
+                ))}
+              </ul>
+            </section>
+          )}
+          <section aria-label="Rows">
+            <h2 className="margin-heading">Rows</h2>
+            <ul className="space-y-1 text-sm" data-testid="rows">
+              {review.rows.map((row, i) => (
+                <li key={`${row.text} ${row.baseline}`}>
+                  <button type="button" className="link text-left" onClick={() => setLetter([i, 0])}>
+                    {row.text}
+                  </button>
+                  : {row.letters.length} measured
+                  {row.faults.length > 0 && ` · ${row.faults.map(({ fault }) => fault).join(', ')}`}
+                </li>
+              ))}
+            </ul>
+          </section>
+        </div>
+      </div>
+      {letter && (
+        <LetterPanel
+          id={id}
+          review={review}
+          known={known}
+          at={letter}
+          onMove={setLetter}
+          onClose={() => setLetter(null)}
+        />
+      )}
+    </div>
+  );
+}
+
+function RemarkCard({ remark, onChange }: { remark: Remark; onChange: (remark: Remark) => void }) {
+  const [editing, setEditing] = useState(false);
+  const [text, setText] = useState(remark.text);
+  return (
+    <article className="rounded border border-base-300 p-4">
+      {editing ? (
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            setEditing(false);
+            if (text.trim() && text !== remark.text) onChange({ ...remark, text: text.trim() });
+          }}
+          className="space-y-2"
+        >
+          <textarea
+            className="textarea w-full"
+            aria-label="Remark"
+            rows={4}
+            maxLength={400}
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+          <button type="submit" className="btn btn-sm">
+            Keep
+          </button>
+        </form>
+      ) : (
+        <>
+          <p className="font-serif text-lg leading-snug">{remark.text}</p>
+          {remark.cure && <p className="pt-2 text-sm">{remark.cure}</p>}
+          <p className="no-print flex gap-3 pt-2 text-sm">
+            {CURE_LINKS[remark.go] && (
+              <Link className="link" href={CURE_LINKS[remark.go] ?? '/'}>
+                {capital(CURE_WORDS[remark.go] ?? '')}
+              </Link>
+            )}
+            <button type="button" className="link" onClick={() => setEditing(true)}>
+              Change the words
+            </button>
+          </p>
+        </>
+      )}
+    </article>
+  );
+}
+
+const CURE_LINKS: Readonly<Record<Remark['go'], string | null>> = {
+  page: null,
+  bench: '/bench',
+  rule: '/rule',
+  strokes: '/strokes',
+  none: null,
+};
+const CURE_WORDS: Readonly<Partial<Record<Remark['go'], string>>> = {
+  bench: 'to the bench',
+  rule: 'to the ruling',
+  strokes: 'to the strokes',
+};
+
+/** The nib as its ink says, to be measured again at the bench. */
+function NibLink({ review }: { review: Review }) {
+  const nib = review.figures.find(({ id }) => id === 'nib');
+  if (!nib || nib.asked === null || Math.abs(nib.value - nib.asked) <= nib.error) return null;
+  return (
+    <Link className="btn btn-sm" href="/bench">
+      Measured nib: {plain(nib.value, 2)} mm, to the bench
+    </Link>
+  );
+}
