@@ -1,0 +1,186 @@
+import { readFileSync } from 'node:fs';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from './desk';
+
+const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
+
+/** Prints a page of the italic desk: it is kept under its code, and can be photographed. */
+async function printOne(page: Page): Promise<void> {
+  await open(page, '/today?hand=foundational');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page
+      .getByRole('button', { name: /^Print/ })
+      .first()
+      .click(),
+  ]);
+  expect(
+    readFileSync(await download.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+}
+
+/** Has the simulated hand write on the page printed last, and photographs it. */
+async function photographed(page: Page): Promise<void> {
+  await page.getByLabel('Taken as').selectOption('scan');
+  await page.getByRole('button', { name: 'Write and photograph it' }).click();
+  await page.waitForURL(/\/review\/rev-/, { timeout: 60_000 });
+}
+
+test('the whole way: printed, written by the simulated hand, photographed, remarks, the next page, the logbook', async ({
+  page,
+}) => {
+  await printOne(page);
+  await open(page, '/review');
+  await photographed(page);
+  const remarks = page.getByTestId('remarks').getByRole('article');
+  await expect(remarks.first()).toBeVisible();
+  expect(await remarks.count()).toBeLessThanOrEqual(3);
+  await expect(page.getByTestId('remarks')).toContainText(/Your pen stood at 2\d°, not 30°/);
+  // Every figure has its ±, and how many letters it rests on.
+  const angle = page
+    .getByTestId('figures')
+    .getByRole('row', { name: /Pen angle/ })
+    .first();
+  await expect(angle).toContainText(/2\d(\.\d)?° ± \d/);
+  await expect(angle).toContainText(/\d+ measured/);
+  // The page straightened, its models over it, letter by letter.
+  await expect(page.getByTestId('page').getByTestId('model')).toBeVisible();
+  await page.getByLabel('Model', { exact: true }).selectOption('side by side');
+  await page.getByTestId('rows').getByRole('button').first().click();
+  await expect(page.getByTestId('letter')).toBeVisible();
+  await page.getByRole('button', { name: /Next/ }).click();
+  await expect(page.getByRole('dialog')).toContainText(/, 2 of \d+/);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+
+  const [next] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Print the next page' }).click(),
+  ]);
+  expect(
+    readFileSync(await next.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  await page.getByRole('button', { name: /^(Log it|Count it)/ }).click();
+  await expect(page.getByRole('button', { name: 'Counted in the logbook' })).toBeDisabled();
+
+  // A teacher's words stand in place of the application's.
+  await remarks.last().getByRole('button', { name: 'Change the words' }).click();
+  await page.getByRole('textbox', { name: 'Remark' }).fill('Lay the edge on the gauge, Aveline.');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Lay the edge on the gauge, Aveline.')).toBeVisible();
+  await page.reload({ waitUntil: 'networkidle' });
+  await expect(page.getByText('Lay the edge on the gauge, Aveline.')).toBeVisible();
+
+  // The next page is there to be photographed too; the first is in the list, the table and the charts.
+  const here = page.url();
+  await open(page, '/review');
+  await expect(page.getByTestId('reviews').getByRole('listitem').first()).toContainText('Foundational');
+  await page.getByRole('tab', { name: 'Table' }).click();
+  await expect(page.getByRole('region', { name: 'Figures of all pages' })).toContainText('°');
+  await page.getByRole('tab', { name: 'Over time' }).click();
+  await expect(page.getByTestId('history').getByRole('img', { name: 'Pen angle over time' })).toBeVisible();
+
+  // Deleted, its picture is gone at once.
+  await page.goto(here, { waitUntil: 'networkidle' });
+  const picture = await page.getByTestId('page').locator('image').first().getAttribute('href');
+  await page.getByRole('button', { name: 'Delete with its picture' }).click();
+  await page.waitForURL((url) => url.pathname === '/review');
+  expect((await page.request.get(picture ?? '')).status()).toBe(404);
+  expect((await page.request.get(new URL(here).pathname)).status()).toBe(404);
+});
+
+test('what cannot be measured is said in plain words, and the page can be chosen by hand', async ({
+  page,
+}) => {
+  await printOne(page);
+  await open(page, '/review');
+  const input = page.getByLabel('Pictures of pages');
+  const say = async (name: string, mimeType: string, buffer: Buffer, words: RegExp) => {
+    await input.setInputFiles({ name, mimeType, buffer });
+    await expect(page.getByRole('alert').getByText(words)).toBeVisible();
+  };
+  await say(
+    'page.jpg',
+    'image/jpeg',
+    Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'),
+    /no picture that can be measured/,
+  );
+  await say('page.png', 'image/png', Buffer.from('\x89PNG\r\n\x1a\n broken', 'latin1'), /cannot be read/);
+  await say(
+    'scan.pdf',
+    'application/pdf',
+    Buffer.from('%PDF-1.7 /OpenAction /JavaScript'),
+    /programs or files in it/,
+  );
+
+  // A corner covered is no harm; upside down is none either.
+  await page.getByText('A corner is covered').click();
+  await page.getByText('Upside down').click();
+  await photographed(page);
+  await expect(page.getByText(/7 of 8 rings found/)).toBeVisible();
+
+  // A picture of something else, by hand: what is not there is not measured.
+  await open(page, '/review');
+  const blank = await page.screenshot({ type: 'png', fullPage: true });
+  await input.setInputFiles({ name: 'cat.png', mimeType: 'image/png', buffer: blank });
+  await expect(
+    page.getByRole('alert').getByText(/No page with marks was found|corner of the page/),
+  ).toBeVisible();
+  await page.getByText('Choose the page by hand').click();
+  const corner = page.getByRole('button', { name: /^Upper left corner/ });
+  await corner.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(corner).toHaveAccessibleName(/12 % across/);
+  await page.getByRole('button', { name: 'Measure by its rings' }).click();
+  await expect(page.getByRole('alert').getByText(/No marks were found/)).toBeVisible();
+});
+
+for (const theme of ['vellum', 'lampblack'] as const) {
+  test(`axe finds nothing on Review in ${theme}; nothing is cut`, async ({ page, context, baseURL }) => {
+    await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL }]);
+    const check = async (what: string) =>
+      expect(
+        (await new AxeBuilder({ page }).analyze()).violations.map(({ id, nodes }) => [id, nodes[0]?.html]),
+        what,
+      ).toEqual([]);
+    const uncut = async (what: string) => {
+      if (theme === 'lampblack') return;
+      for (const [width, height] of [
+        [390, 844],
+        [768, 1024],
+        [1280, 800],
+      ] as const) {
+        await page.setViewportSize({ width, height });
+        const wide = () =>
+          page.evaluate(() => {
+            const station = document.querySelector('#station');
+            if (!station || station.scrollWidth <= station.clientWidth) return [];
+            const right = station.getBoundingClientRect().right;
+            return [...station.querySelectorAll('*')]
+              .filter((one) => one.getBoundingClientRect().right > right + 1)
+              .map((one) => `${one.tagName} ${one.className}`.slice(0, 90));
+          });
+        await expect.poll(wide, `${what} at ${width}`).toEqual([]);
+      }
+    };
+    await printOne(page);
+    await open(page, '/review');
+    await check('the station');
+    await uncut('the station');
+    await photographed(page);
+    await expect(page.getByTestId('remarks')).toBeVisible();
+    await check('a review');
+    await uncut('a review');
+    await page.getByTestId('rows').getByRole('button').first().click();
+    await check('a letter');
+    await page.keyboard.press('Escape');
+    await open(page, '/review');
+    await page.getByRole('tab', { name: 'Table' }).click();
+    await check('the table');
+    await uncut('the table');
+  });
+}

@@ -1,0 +1,84 @@
+import { readFileSync } from 'node:fs';
+import PDFDocument from 'pdfkit';
+import sharp from 'sharp';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { STEADY } from '@/core/camera/habits';
+import { Problem } from '@/core/problem/problem';
+import { decode, kindOf } from '@/press/review/decode';
+import { hostileFiles } from '../../support/review/hostile';
+import { lookedAt, pageOfRows, someShot, taken } from '../../support/review/pages';
+
+/** The decoder of HEIC says what it found on the console. */
+beforeEach(() => {
+  vi.spyOn(console, 'log').mockImplementation(() => undefined);
+});
+afterEach(() => {
+  vi.restoreAllMocks();
+});
+
+describe('files that mean harm', () => {
+  it('are refused in plain words, or are pictures with no page in them', async () => {
+    let refused = 0;
+    for await (const { what, bytes } of hostileFiles(160)) {
+      try {
+        const { code } = await lookedAt(bytes);
+        expect(code, what).toBeUndefined();
+      } catch (error) {
+        expect(error, what).toBeInstanceOf(Problem);
+        expect((error as Problem).message, what).toMatch(/^(This|There|The) .+\.$/);
+        refused += 1;
+      }
+    }
+    expect(refused).toBeGreaterThan(80);
+  }, 120_000);
+
+  it('are told by their content, whatever they are called', () => {
+    expect(kindOf(Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"/>'))).toBeUndefined();
+    expect(kindOf(Buffer.from('%PDF-1.7'))).toBe('pdf');
+    expect(kindOf(Buffer.alloc(0))).toBeUndefined();
+  });
+});
+
+describe('a page of the simulated camera', () => {
+  const shot = { ...someShot(4, 'photo'), width: 1500, height: 2000, perMm: 6.2 };
+  const page = async () => {
+    const printed = await pageOfRows('italic', ['n', 'm', 'a', 'u', 'o']);
+    return { code: printed.code, jpeg: (await taken(printed, STEADY, shot)).jpeg };
+  };
+
+  it('is read as PNG, WebP, TIFF and as a scan in a PDF as well', async () => {
+    const { code, jpeg } = await page();
+    const pdf = await new Promise<Buffer>((done) => {
+      const parts: Buffer[] = [];
+      const doc = new PDFDocument({ size: 'A4' });
+      doc.on('data', (part: Buffer) => parts.push(part));
+      doc.on('end', () => done(Buffer.concat(parts)));
+      doc.image(jpeg, 0, 0, { width: 595 });
+      doc.end();
+    });
+    const files = [
+      await sharp(jpeg).png().toBuffer(),
+      await sharp(jpeg).webp({ quality: 80 }).toBuffer(),
+      await sharp(jpeg).tiff().toBuffer(),
+      pdf,
+    ];
+    for (const file of files) expect((await lookedAt(file)).code).toEqual(code);
+  }, 60_000);
+
+  it('is read from HEIC, as phones keep it', async () => {
+    const file = readFileSync(new URL('../../support/review/page.heic', import.meta.url));
+    expect((await lookedAt(file)).code?.id).toBe('ABCDEFGH12');
+  }, 60_000);
+
+  it('is turned as its camera says, and says nothing else', async () => {
+    const { code, jpeg } = await page();
+    const turned = await sharp(jpeg)
+      .rotate(90)
+      .withExif({ IFD0: { Orientation: '8' }, IFD3: { GPSLatitude: '51/1 28/1 0/1' } })
+      .jpeg()
+      .toBuffer();
+    expect((await lookedAt(turned)).code).toEqual(code);
+    const { width, height } = await decode(turned, 'light');
+    expect([width, height].sort()).toEqual([1500, 2000]);
+  }, 60_000);
+});

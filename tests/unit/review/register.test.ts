@@ -1,0 +1,215 @@
+import fc from 'fast-check';
+import sharp from 'sharp';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { STEADY } from '@/core/camera/habits';
+import { ringCentres } from '@/core/page/marks';
+import { homographyOf, mapped, type Point } from '@/core/register/homography';
+import { markedPageIn, turned, UNIT_MARKS } from '@/core/register/markedPage';
+import { pageMapOf } from '@/core/register/pageMap';
+import {
+  firstLetters,
+  lookedAt,
+  type PrintedForTest,
+  pageOfRows,
+  reviewedFrom,
+  someShot,
+  taken,
+} from '../../support/review/pages';
+
+const corner = (low: number, high: number) =>
+  fc.tuple(fc.double({ min: low, max: high, noNaN: true }), fc.double({ min: low, max: high, noNaN: true }));
+
+describe('a homography', () => {
+  it('takes its four points where they belong, and every point of a line to a line', () => {
+    fc.assert(
+      fc.property(
+        corner(-0.2, 0.2),
+        corner(-0.2, 0.2),
+        corner(-0.2, 0.2),
+        corner(-0.2, 0.2),
+        (a, b, c, d) => {
+          const square = UNIT_MARKS.slice(0, 4);
+          const to = square.map(([x, y], i): Point => {
+            const [dx, dy] = [a, b, c, d][i] as Point;
+            return [1000 * (x + dx), 1000 * (y + dy)];
+          });
+          const map = homographyOf(square, to);
+          if (!map) throw new Error('no map');
+          for (const [i, point] of square.entries()) {
+            const [x, y] = mapped(map, point);
+            expect(Math.hypot(x - (to[i] as Point)[0], y - (to[i] as Point)[1])).toBeLessThan(1e-6);
+          }
+          const [p, q, r] = [0.2, 0.5, 0.9].map((t) => mapped(map, [t, 0.3 + 0.4 * t])) as [
+            Point,
+            Point,
+            Point,
+          ];
+          const cross = (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
+          expect(Math.abs(cross)).toBeLessThan(1e-5 * 1e6);
+        },
+      ),
+    );
+  });
+
+  it('of three points on a line there is none', () => {
+    expect(
+      homographyOf(
+        [
+          [0, 0],
+          [1, 0],
+          [2, 0],
+          [0, 1],
+        ],
+        [
+          [0, 0],
+          [1, 0],
+          [1, 1],
+          [0, 1],
+        ],
+      ),
+    ).toBeUndefined();
+  });
+});
+
+describe('the rings of a page', () => {
+  const at = (points: readonly Point[]) => points.map((point) => ({ at: point, radius: 30 }));
+  const map =
+    homographyOf(UNIT_MARKS.slice(0, 4), [
+      [300, 200],
+      [2600, 320],
+      [2500, 3700],
+      [200, 3500],
+    ]) ?? [];
+  const rings = UNIT_MARKS.map((mark) => mapped(map, mark));
+
+  it('are found among others, and with any one of them covered', () => {
+    const strays: Point[] = [
+      [900, 900],
+      [1000, 905],
+      [400, 2000],
+    ];
+    for (let covered = -1; covered < 8; covered++) {
+      const seen = at([...strays, ...rings.filter((_, i) => i !== covered)]);
+      const page = markedPageIn(seen);
+      expect(page, `ring ${covered} covered`).toBeDefined();
+      const corners = UNIT_MARKS.slice(0, 4).map((mark) => mapped(page?.map ?? [], mark));
+      for (const [x, y] of corners) {
+        expect(Math.min(...rings.slice(0, 4).map(([rx, ry]) => Math.hypot(rx - x, ry - y)))).toBeLessThan(25);
+      }
+    }
+  });
+
+  it('are no page where too few are left, or none stand on sides', () => {
+    expect(markedPageIn(at(rings.slice(0, 4)))).toBeUndefined();
+    expect(markedPageIn(at(rings.slice(0, 2)))).toBeUndefined();
+    expect(markedPageIn([])).toBeUndefined();
+  });
+
+  it('turned four times are as they were', () => {
+    const page = markedPageIn(at(rings));
+    if (!page) throw new Error('no page');
+    const round = turned(turned(turned(turned(page))));
+    expect(round.rings).toEqual(page.rings);
+    expect(mapped(turned(page).map, [0, 0])[0]).toBeCloseTo(mapped(page.map, [1, 0])[0], 6);
+  });
+
+  it('on bent paper are met by the map, all eight', () => {
+    const size = { width: 210, height: 297 };
+    const bent = ringCentres(size).map(
+      ([x, y], i): Point => [10 * x + (i > 3 ? 6 : 0), 10 * y - (i > 3 ? 4 : 0)],
+    );
+    const found = { map: homographyOf(UNIT_MARKS.slice(0, 4), bent.slice(0, 4)) ?? [], rings: at(bent) };
+    const { at: place, bent: by, rings: count } = pageMapOf(found, size);
+    for (const [i, [x, y]] of ringCentres(size).entries()) {
+      const [px, py] = place([x, y]);
+      expect(Math.hypot(px - (bent[i] as Point)[0], py - (bent[i] as Point)[1])).toBeLessThan(1e-6);
+    }
+    expect([count, by > 0.6 && by < 0.8]).toEqual([8, true]);
+  });
+});
+
+describe('a picture of a page', () => {
+  let printed: PrintedForTest;
+  beforeAll(async () => {
+    printed = await pageOfRows('italic', await firstLetters('italic', 6));
+  });
+  const shot = { ...someShot(5, 'photo'), width: 1800, height: 2400, perMm: 7 };
+  const pixels = async (jpeg: Buffer) => sharp(jpeg);
+
+  it('is read upright, upside down and on its side', async () => {
+    for (const turn of [0, 90, 180, 270]) {
+      const side = turn % 180 === 90 ? { width: shot.height, height: shot.width } : {};
+      const { jpeg } = await taken(printed, STEADY, { ...shot, ...side, turn });
+      const looked = await lookedAt(jpeg);
+      expect(looked.code, `turned by ${turn}`).toEqual(printed.code);
+    }
+  }, 60_000);
+
+  it('with a corner covered is read and measured', async () => {
+    const { jpeg } = await taken(
+      printed,
+      { ...STEADY, angle: -5 },
+      { ...shot, covered: { x: 188, y: 275, width: 22, height: 22 } },
+    );
+    expect((await lookedAt(jpeg)).code).toEqual(printed.code);
+    const { measuring, rings } = await reviewedFrom(jpeg, printed);
+    expect(rings).toBe(7);
+    expect(measuring.figures.find(({ id }) => id === 'angle')?.value).toBeCloseTo(40, -0.5);
+  }, 60_000);
+
+  it('with its code covered is found, and not read', async () => {
+    const { jpeg } = await taken(printed, STEADY, {
+      ...shot,
+      covered: { x: 170, y: 2, width: 26, height: 24 },
+    });
+    const { code, marks } = await lookedAt(jpeg);
+    expect([code, marks !== undefined]).toEqual([undefined, true]);
+  }, 60_000);
+
+  it('beside another page: the larger is read, and that there are two is seen', async () => {
+    const other = await pageOfRows('italic', ['n', 'm', 'h'], { id: 'ZZZZZZZZ99' });
+    const [one, two] = [
+      await taken(printed, STEADY, { ...shot, turn: 2 }),
+      await taken(other, STEADY, { ...shot, perMm: 6.4, turn: -3 }),
+    ];
+    const both = await (await pixels(one.jpeg))
+      .extend({ right: shot.width })
+      .composite([{ input: two.jpeg, left: shot.width, top: 0 }])
+      .jpeg()
+      .toBuffer();
+    const { code, another } = await lookedAt(both);
+    expect([code?.id, another]).toEqual(['ABCDEFGH12', true]);
+  }, 60_000);
+
+  it('of a blank page, of a patterned cloth or of noise is no page', async () => {
+    const blank = await sharp({ create: { width: 1500, height: 2000, channels: 3, background: '#f0ece2' } })
+      .jpeg()
+      .toBuffer();
+    const rings = Array.from({ length: 60 }, (_, i) => {
+      const [x, y] = [100 + (i % 8) * 180, 100 + Math.floor(i / 8) * 220];
+      return `<circle cx="${x}" cy="${y}" r="40" fill="none" stroke="#000" stroke-width="14"/><circle cx="${x}" cy="${y}" r="16"/>`;
+    });
+    const cloth = await sharp(
+      Buffer.from(
+        `<svg xmlns="http://www.w3.org/2000/svg" width="1500" height="2000"><rect width="1500" height="2000" fill="#fff"/>${rings.join('')}</svg>`,
+      ),
+    )
+      .jpeg()
+      .toBuffer();
+    const noise = await sharp({
+      create: {
+        width: 1500,
+        height: 2000,
+        channels: 3,
+        background: '#888',
+        noise: { type: 'gaussian', mean: 128, sigma: 60 },
+      },
+    })
+      .jpeg()
+      .toBuffer();
+    for (const picture of [blank, cloth, noise]) {
+      const { code } = await lookedAt(picture);
+      expect(code).toBeUndefined();
+    }
+  }, 60_000);
+});
