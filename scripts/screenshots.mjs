@@ -33,9 +33,6 @@ async function atTheDesk(page) {
 
 /** Has the simulated hand write on the demo's page, and photographs it. */
 async function reviewed(page) {
-  await page
-    .getByLabel('Page', { exact: true })
-    .selectOption({ label: 'Winter class, second evening (MERR0WD0WN)' });
   await page.getByLabel('A fault in rows').selectOption('narrow');
   await page.getByLabel('of the letters').fill('a');
   await page.getByRole('button', { name: 'Write and photograph it' }).click();

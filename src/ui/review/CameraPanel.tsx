@@ -58,11 +58,11 @@ export function CameraPanel({
       </p>
       {page ? (
         <>
-          <span className="block text-sm">
+          <span className="block overflow-x-clip text-sm">
             Page
             <OneOf
               label="Page"
-              className="select select-sm w-full truncate"
+              className="select select-sm w-full"
               value={keyOf(page)}
               choices={prints.map(keyOf)}
               nameOf={(key) => {
@@ -85,11 +85,11 @@ export function CameraPanel({
               onLetGo={(value) => set({ [key]: value })}
             />
           ))}
-          <span className="block text-sm">
+          <span className="block overflow-x-clip text-sm">
             A fault in rows
             <OneOf
               label="A fault in rows"
-              className="select select-sm w-full truncate"
+              className="select select-sm w-full"
               value={camera.fault}
               choices={['none', ...FAULTS]}
               onChoose={(fault) => set({ fault })}
@@ -104,11 +104,11 @@ export function CameraPanel({
               onChange={(event) => set({ of: event.target.value })}
             />
           </label>
-          <span className="block text-sm">
+          <span className="block overflow-x-clip text-sm">
             Taken as
             <OneOf
               label="Taken as"
-              className="select select-sm w-full truncate"
+              className="select select-sm w-full"
               value={camera.view}
               choices={VIEWS}
               onChoose={(view) => set({ view })}

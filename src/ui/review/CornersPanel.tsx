@@ -63,11 +63,11 @@ export function CornersPanel({
     <details>
       <summary className="cursor-pointer">Choose the page by hand</summary>
       <div className="space-y-3 pt-3">
-        <span className="block text-sm">
+        <span className="block overflow-x-clip text-sm">
           The page
           <OneOf
             label="The page"
-            className="select select-sm w-full truncate"
+            className="select select-sm w-full"
             value={keyOf(page)}
             choices={prints.map(keyOf)}
             nameOf={(key) => {

@@ -24,11 +24,19 @@ export interface ReviewShown {
   readonly faults: number;
 }
 
-/** The name and the number of a printed page. */
+/** Room for a title in a list, in characters; and so much of the print's id tells two of one title apart. */
+const TITLE = 22;
+const TAIL = 4;
+
+/** A printed page in a list: its title, its number, the end of its print's id. */
 export const printName = ({
   title,
   page,
   of,
   print,
 }: Pick<PrintShown, 'title' | 'page' | 'of' | 'print'>): string =>
-  `${title || 'Practice page'}${of > 1 ? `, page ${page} of ${of}` : ''} (${print})`;
+  [
+    title.length > TITLE ? `${title.slice(0, TITLE).trim()}…` : title || 'Practice page',
+    ...(of > 1 ? [`${page} of ${of}`] : []),
+    print.slice(-TAIL),
+  ].join(' · ');

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { STEADY } from '@/core/camera/habits';
+import type { Shot } from '@/core/camera/photograph';
 import { composedAgain } from '@/core/document/keptPage';
 import { Problem } from '@/core/problem/problem';
 import { filled } from '@/core/raster/fill';
@@ -168,9 +169,19 @@ describe('statistics that do not mind one that is far off', () => {
   });
 });
 
+/** The same shot with two thirds of the pixels a side: what is promised holds for it too, in half the time. */
+const smaller = (shot: Shot): Shot => ({
+  ...shot,
+  width: Math.round(shot.width * SMALLER),
+  height: Math.round(shot.height * SMALLER),
+  perMm: shot.perMm * SMALLER,
+  blur: shot.blur * SMALLER,
+});
+const SMALLER = 0.7;
+
 describe('twelve pages of six hands, scanned and photographed', () => {
   /** Twice the 90 % error of the table in docs/measuring.md, or the trial's promise, whichever is the worse. */
-  const PROMISED = { angle: 2, nib: 0.14, slope: 2, body: 0.45, feet: 0.5, sinking: 0.6 } as const;
+  const PROMISED = { angle: 2.4, nib: 0.11, slope: 1.1, body: 0.62, feet: 0.5, sinking: 0.4 } as const;
   /** In so many of twenty a figure may be worse. */
   const MAY_FAIL = 0.1;
 
@@ -180,9 +191,9 @@ describe('twelve pages of six hands, scanned and photographed', () => {
     for (let i = 0; i < 12; i++) {
       const hand = MEASURED_HANDS[i % 6] as (typeof MEASURED_HANDS)[number];
       const seed = 900 + i;
-      const printed = await pageOfRows(hand, await firstLetters(hand, 6));
+      const printed = await pageOfRows(hand, await firstLetters(hand, 4));
       const habits = someHabits(seed);
-      const { jpeg, rows } = await taken(printed, habits, someShot(seed, i < 6 ? 'scan' : 'photo'));
+      const { jpeg, rows } = await taken(printed, habits, smaller(someShot(seed, i < 6 ? 'scan' : 'photo')));
       const reviewed = await reviewedFrom(jpeg, printed);
       expect(reviewed.rings).toBe(8);
       const errors = errorsOf(printed, reviewed, rows, habits);
@@ -193,7 +204,7 @@ describe('twelve pages of six hands, scanned and photographed', () => {
         if (Math.abs(error) > PROMISED[id]) off.push(`${hand} ${id} ${error.toFixed(2)}`);
       }
     }
-    expect(figures).toBeGreaterThan(45);
+    expect(figures).toBeGreaterThan(40);
     expect(off.length, off.join(', ')).toBeLessThanOrEqual(MAY_FAIL * figures);
   }, 240_000);
 });
@@ -205,7 +216,7 @@ describe('what the writer is told', () => {
   });
   const review = async (habits: Partial<typeof STEADY>) => {
     const printed = await pageOfRows('foundational', letters);
-    const { jpeg } = await taken(printed, { ...STEADY, ...habits }, someShot(3, 'scan'));
+    const { jpeg } = await taken(printed, { ...STEADY, ...habits }, smaller(someShot(3, 'scan')));
     return (await reviewedFrom(jpeg, printed)).measuring;
   };
 
@@ -244,7 +255,11 @@ describe('what the writer is told', () => {
 
   it('of a page nobody wrote on is a plain sentence', async () => {
     const printed = await pageOfRows('foundational', letters);
-    const { jpeg } = await taken(printed, { ...STEADY, skipped: [0, 1, 2, 3, 4, 5] }, someShot(3, 'scan'));
+    const { jpeg } = await taken(
+      printed,
+      { ...STEADY, skipped: [0, 1, 2, 3, 4, 5] },
+      smaller(someShot(3, 'scan')),
+    );
     await expect(reviewedFrom(jpeg, printed)).rejects.toThrow(Problem);
   }, 60_000);
 
