@@ -28,7 +28,7 @@ const config: NextConfig = {
           // Nothing here asks for any of them; a page that was slipped in could not either.
           {
             key: 'Permissions-Policy',
-            value: 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()',
+            value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
           },
           { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
           { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },

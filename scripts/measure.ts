@@ -18,7 +18,7 @@ import {
 
 /**
  * The error tables of docs/measuring.md: simulated pages of six hands, half of them scanned and half photographed, and rows with
- * one fault each by a generator the judge was not tuned to. `npm run measure -- [pages]`; two processes share the work.
+ * one fault each by a generator the judge was not tuned to. `npm run measure -- [pages] [fault pages]`, 0 for none; two processes share the work.
  */
 const PAGES = Number(process.argv[2] ?? 120);
 const FAULT_PAGES = Number(process.argv[3] ?? 48);
@@ -115,7 +115,7 @@ const UNITS = {
   sinking: ['sinking along the line', 'mm', 2],
 } as const;
 
-function report(made: readonly (Made | Judged)[]): string {
+function report(made: readonly (Made | Judged)[]): { readonly pages: string; readonly rows: string } {
   const pages = made.filter((one): one is Made => one.kind === 'page');
   const rows = made.filter((one): one is Judged => one.kind === 'row');
   const table = (some: readonly Made[]) =>
@@ -136,7 +136,7 @@ function report(made: readonly (Made | Judged)[]): string {
   const alarms = sound.filter(({ said }) => said.length > 0);
   const share = (part: number, whole: number) =>
     `${part} of ${whole} (${((100 * part) / Math.max(1, whole)).toFixed(0)} %)`;
-  return [
+  const ofPages = [
     `${pages.length} pages, seeds 0 to ${pages.length - 1}; codes read: ${share(pages.filter(({ read }) => read).length, pages.length)}; all eight rings on ${pages.filter(({ rings }) => rings === 8).length}; CPU to look and measure twice over, a page: median ${at(sorted(pages.map(({ cpu }) => cpu)), 0.5).toFixed(0)} ms.`,
     '',
     'Absolute error, median / 90 % / worst:',
@@ -153,6 +153,8 @@ function report(made: readonly (Made | Judged)[]): string {
       ...table(pages.filter((page) => page.hand === hand)),
       '',
     ]),
+  ];
+  const ofRows = [
     `### Rows with one fault, by the held-out generator`,
     '',
     `Right fault first: ${share(right.length, faulty.length)}. False alarms on sound rows: ${share(alarms.length, sound.length)}.`,
@@ -177,10 +179,10 @@ function report(made: readonly (Made | Judged)[]): string {
         .map(({ text, said }) => `${text}: ${said[0]}`)
         .join('; ')} |`;
     }),
-  ].join('\n');
+  ];
+  return { pages: ofPages.join('\n'), rows: ofRows.join('\n') };
 }
 
-const [BEGIN, END] = ['<!-- tables begin -->', '<!-- tables end -->'];
 const DOC = 'docs/measuring.md';
 
 if (process.send) {
@@ -205,9 +207,18 @@ if (process.send) {
   );
   Promise.all(parts).then(() => {
     const text = report(made);
-    console.log(text);
-    const doc = readFileSync(DOC, 'utf8');
-    const [head, rest = ''] = doc.split(BEGIN);
-    writeFileSync(DOC, `${head}${BEGIN}\n\n${text}\n\n${END}${rest.split(END)[1] ?? ''}`);
+    let doc = readFileSync(DOC, 'utf8');
+    // A part that was not asked for stays as it is.
+    for (const [part, count] of [
+      ['pages', PAGES],
+      ['rows', FAULT_PAGES],
+    ] as const) {
+      if (count === 0) continue;
+      console.log(text[part]);
+      const [begin, end] = [`<!-- ${part} begin -->`, `<!-- ${part} end -->`];
+      const [head, rest = ''] = doc.split(begin);
+      doc = `${head}${begin}\n\n${text[part]}\n\n${end}${rest.split(end)[1] ?? ''}`;
+    }
+    writeFileSync(DOC, doc);
   });
 }

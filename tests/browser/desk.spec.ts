@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from './desk';
+import { axeIn, expect, test } from './desk';
 
 test('the shelf names, duplicates, finds, deletes with undo, exports and imports', async ({ page }) => {
   await page.goto('/shelf');
@@ -125,7 +124,7 @@ for (const theme of ['vellum', 'lampblack'] as const) {
         await page.getByText('More', { exact: true }).click();
         await page.getByRole('button', { name: /^Nib:/ }).click();
       }
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axeIn(theme, page).analyze();
       expect(
         violations.map(
           ({ id, nodes }) =>

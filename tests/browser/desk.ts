@@ -1,4 +1,5 @@
-import { test as base } from '@playwright/test';
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, type Page } from '@playwright/test';
 
 /** The first of the ports the servers under test listen on: one server and one database for each worker. */
 export const FIRST_PORT = 3417;
@@ -30,6 +31,15 @@ export const test = base.extend<{ baseURL: string }>({
     await use(page);
   },
 });
+
+/** What differs between the themes: all else about a page is the same in both, and looked at in one. */
+const OF_A_THEME = ['color-contrast', 'link-in-text-block'];
+
+/** axe on a page: every rule in vellum, those about colours in lampblack. */
+export const axeIn = (theme: string, page: Page): AxeBuilder => {
+  const axe = new AxeBuilder({ page });
+  return theme === 'lampblack' ? axe.withRules(OF_A_THEME) : axe;
+};
 
 export {
   type APIRequestContext,

@@ -1,7 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { freshRecipe } from '../../src/core/document/defaults';
 import { HANDS } from '../../src/core/hands/registry';
-import { expect, type Page, test } from './desk';
+import { axeIn, expect, type Page, test } from './desk';
 
 const cards = (page: Page) => page.getByRole('main').locator('li[id]');
 const card = (page: Page, id: string) => page.locator(`li[id="${id}"]`);
@@ -160,7 +159,7 @@ for (const theme of ['vellum', 'lampblack'] as const) {
     await expect(written(page, 'italic')).toBeVisible();
     await card(page, 'italic').getByLabel('Compare').check();
     await page.getByLabel('To write', { exact: true }).selectOption('label');
-    const { violations } = await new AxeBuilder({ page }).analyze();
+    const { violations } = await axeIn(theme, page).analyze();
     expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
   });
 }

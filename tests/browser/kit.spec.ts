@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from './desk';
+import { axeIn, expect, type Page, test } from './desk';
 
 const ranking = (page: Page) => page.getByRole('list', { name: 'Ranking' });
 const kits = (page: Page) => ranking(page).locator('> li');
@@ -199,7 +198,7 @@ for (const theme of ['vellum', 'lampblack'] as const) {
     await page.goto('/kit?hand=copperplate', { waitUntil: 'networkidle' });
     for (const name of ['Match', 'Prepare', 'Ink', 'What is going wrong?']) {
       await page.getByRole('tab', { name }).click();
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axeIn(theme, page).analyze();
       expect(
         violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 200)).join(' ')}`),
         name,

@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
-import { type Download, expect, type Page, test } from './desk';
+import { axeIn, type Download, expect, type Page, test } from './desk';
 
 const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
@@ -220,7 +219,7 @@ for (const theme of ['vellum', 'lampblack']) {
     for (const name of ['Text', 'Nib', 'Decorate', 'List', 'To the desk']) {
       await tab(page, name);
       await expect(page.locator('.loading')).toHaveCount(0);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axeIn(theme, page).analyze();
       expect(
         violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`),
         name,

@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import { freshRecipe } from '../../src/core/document/defaults';
 import { bandOf } from '../../src/core/practice/bands/bandOf';
-import { type Download, expect, type Page, test } from './desk';
+import { axeIn, type Download, expect, type Page, test } from './desk';
 
 const bands = (page: Page) => page.getByRole('list', { name: 'Bands of the page' }).locator('> li');
 const names = async (page: Page) =>
@@ -242,7 +241,7 @@ for (const theme of ['vellum', 'lampblack']) {
         await expect(page.getByTestId('found-words')).toBeVisible();
       }
       if (tab === 'Course') await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
-      const { violations } = await new AxeBuilder({ page }).exclude('svg[role=img] > g').analyze();
+      const { violations } = await axeIn(theme, page).exclude('svg[role=img] > g').analyze();
       expect(violations.map(({ id, nodes }) => `${tab} ${id}: ${nodes[0]?.html}`)).toEqual([]);
     }
   });

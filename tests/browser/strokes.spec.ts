@@ -1,6 +1,5 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from './desk';
+import { axeIn, expect, type Page, test } from './desk';
 
 const tab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 
@@ -188,7 +187,7 @@ for (const theme of ['vellum', 'lampblack'] as const) {
     await page.goto('/strokes?hand=italic');
     for (const name of ['Strokes', 'Pen', 'Weight', 'Measures', 'Shapes']) {
       await tab(page, name);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const { violations } = await axeIn(theme, page).analyze();
       expect(
         violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 200)).join(' ')}`),
         name,

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import ICAL from 'ical.js';
-import { type APIRequestContext, expect, type Page, test } from './desk';
+import { type APIRequestContext, axeIn, expect, type Page, test } from './desk';
 
 const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
 
@@ -34,7 +34,7 @@ test('a ten-minute session by keyboard alone: begun, ended, judged, logged; its 
   // The clock of the page is run ahead below; a pen that moved all that time would be drawn thirty thousand times.
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await page.clock.install();
-  await open(page, '/today');
+  await open(page, '/today?hand=italic');
   const [before, why] = [await steps(page), await page.getByTestId('why').textContent()];
   expect(before.length).toBeGreaterThan(2);
   expect(why).toMatch(/\w+.*\./);
@@ -289,7 +289,7 @@ for (const theme of ['vellum', 'lampblack'] as const) {
     await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL }]);
     const check = async (what: string) =>
       expect(
-        (await new AxeBuilder({ page }).analyze()).violations.map(({ id, nodes }) => [id, nodes[0]?.html]),
+        (await axeIn(theme, page).analyze()).violations.map(({ id, nodes }) => [id, nodes[0]?.html]),
         what,
       ).toEqual([]);
     const uncut = async (what: string) => {

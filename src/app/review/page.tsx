@@ -10,6 +10,8 @@ export const dynamic = 'force-dynamic';
 
 /** Printed pages that can be chosen by hand. */
 const PRINTS = 60;
+/** Letters of a row shown beside those of other days. */
+const LETTERS = 3;
 
 export default async function ReviewsPage() {
   const [prints, reviews] = await Promise.all([latestPrinted(PRINTS), listReviews()]);
@@ -36,6 +38,11 @@ export default async function ReviewsPage() {
         nib: review.nib,
         remark: review.remarks.find(({ cure }) => cure !== '')?.text ?? review.remarks[0]?.text ?? '',
         faults: review.rows.reduce((sum, { faults }) => sum + Math.min(1, faults.length), 0),
+        width: review.width,
+        height: review.height,
+        letters: review.rows
+          .filter(({ text }) => [...text].length === 1)
+          .map(({ text, letters }) => ({ text, boxes: letters.slice(0, LETTERS).map(({ box }) => box) })),
       }))}
     />
   );

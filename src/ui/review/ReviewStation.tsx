@@ -11,6 +11,7 @@ import { sentenceOf } from '../lib/api';
 import { CameraPanel } from './CameraPanel';
 import { CornersPanel } from './CornersPanel';
 import { figureText } from './figureWords';
+import { LettersBeside } from './LettersBeside';
 import { type Progress, sendPicture } from './sendPicture';
 import type { PrintShown, ReviewShown } from './shown';
 
@@ -18,7 +19,7 @@ const History = later(() => import('./History').then(({ History: made }) => made
 
 const ACCEPTED =
   'image/jpeg,image/png,image/webp,image/tiff,image/heic,image/heif,.heic,.tif,.tiff,application/pdf,.pdf';
-const VIEWS = ['Pages', 'Table', 'Over time'] as const;
+const VIEWS = ['Pages', 'Table', 'Letters', 'Over time'] as const;
 
 /** What a picture could not be read for, and how to go on. */
 interface Failed {
@@ -178,6 +179,7 @@ export function ReviewStation({
             <Tabs name="Reviewed pages" tabs={VIEWS} value={view} onChoose={setView}>
               {view === 'Pages' && <Pages reviews={reviews} />}
               {view === 'Table' && <Table reviews={reviews} />}
+              {view === 'Letters' && <LettersBeside reviews={reviews} />}
               {view === 'Over time' && <History reviews={reviews} />}
             </Tabs>
           )}

@@ -22,6 +22,14 @@ export interface ReviewShown {
   readonly nib: number;
   readonly remark: string;
   readonly faults: number;
+  /** Of the page's paper, in mm. */
+  readonly width: number;
+  readonly height: number;
+  /** The first letters of each row, in tenths of a mm. */
+  readonly letters: readonly {
+    readonly text: string;
+    readonly boxes: readonly (readonly [number, number, number, number])[];
+  }[];
 }
 
 /** Room for a title in a list, in characters; and so much of the print's id tells two of one title apart. */

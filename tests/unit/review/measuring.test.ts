@@ -169,7 +169,7 @@ describe('statistics that do not mind one that is far off', () => {
   });
 });
 
-/** The same shot with two thirds of the pixels a side: what is promised holds for it too, in half the time. */
+/** The same shot with fewer pixels a side: what is promised holds for it too, in a third of the time. */
 const smaller = (shot: Shot): Shot => ({
   ...shot,
   width: Math.round(shot.width * SMALLER),
@@ -177,7 +177,7 @@ const smaller = (shot: Shot): Shot => ({
   perMm: shot.perMm * SMALLER,
   blur: shot.blur * SMALLER,
 });
-const SMALLER = 0.7;
+const SMALLER = 0.58;
 
 describe('twelve pages of six hands, scanned and photographed', () => {
   /** Twice the 90 % error of the table in docs/measuring.md, or the trial's promise, whichever is the worse. */
@@ -191,7 +191,7 @@ describe('twelve pages of six hands, scanned and photographed', () => {
     for (let i = 0; i < 12; i++) {
       const hand = MEASURED_HANDS[i % 6] as (typeof MEASURED_HANDS)[number];
       const seed = 900 + i;
-      const printed = await pageOfRows(hand, await firstLetters(hand, 4));
+      const printed = await pageOfRows(hand, await firstLetters(hand, 3));
       const habits = someHabits(seed);
       const { jpeg, rows } = await taken(printed, habits, smaller(someShot(seed, i < 6 ? 'scan' : 'photo')));
       const reviewed = await reviewedFrom(jpeg, printed);
@@ -204,7 +204,7 @@ describe('twelve pages of six hands, scanned and photographed', () => {
         if (Math.abs(error) > PROMISED[id]) off.push(`${hand} ${id} ${error.toFixed(2)}`);
       }
     }
-    expect(figures).toBeGreaterThan(40);
+    expect(figures).toBeGreaterThan(38);
     expect(off.length, off.join(', ')).toBeLessThanOrEqual(MAY_FAIL * figures);
   }, 240_000);
 });
@@ -212,7 +212,7 @@ describe('twelve pages of six hands, scanned and photographed', () => {
 describe('what the writer is told', () => {
   let letters: string[];
   beforeAll(async () => {
-    letters = await firstLetters('foundational', 6);
+    letters = await firstLetters('foundational', 5);
   });
   const review = async (habits: Partial<typeof STEADY>) => {
     const printed = await pageOfRows('foundational', letters);
@@ -250,14 +250,14 @@ describe('what the writer is told', () => {
   it('of rows left empty is that they are', async () => {
     const { refused, rows } = await review({ skipped: [1, 3] });
     expect(refused.join(' ')).toMatch(/2 rows are empty/);
-    expect(rows).toHaveLength(4);
+    expect(rows).toHaveLength(3);
   }, 60_000);
 
   it('of a page nobody wrote on is a plain sentence', async () => {
     const printed = await pageOfRows('foundational', letters);
     const { jpeg } = await taken(
       printed,
-      { ...STEADY, skipped: [0, 1, 2, 3, 4, 5] },
+      { ...STEADY, skipped: [0, 1, 2, 3, 4] },
       smaller(someShot(3, 'scan')),
     );
     await expect(reviewedFrom(jpeg, printed)).rejects.toThrow(Problem);

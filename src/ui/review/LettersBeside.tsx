@@ -1,0 +1,65 @@
+'use client';
+
+import { useState } from 'react';
+import { OneOf } from '../fields/OneOf';
+import type { ReviewShown } from './shown';
+
+const TENTH = 0.1;
+/** White round a letter, in mm. */
+const AROUND = 2;
+
+/** One letter as it was written day by day, the earliest first: whether it grows sounder is seen at a glance. */
+export function LettersBeside({ reviews }: { reviews: readonly ReviewShown[] }) {
+  const all = [...new Set(reviews.flatMap(({ letters }) => letters.map(({ text }) => text)))].sort((a, b) =>
+    a.localeCompare(b),
+  );
+  const [chosen, setChosen] = useState<string | null>(null);
+  const letter = all.find((one) => one === chosen) ?? all[0];
+  if (letter === undefined) return <p className="pt-4">No rows of single letters were reviewed yet.</p>;
+  const days = [...reviews]
+    .reverse()
+    .map((review) => ({
+      ...review,
+      boxes: review.letters.filter(({ text }) => text === letter).flatMap(({ boxes }) => boxes),
+    }))
+    .filter(({ boxes }) => boxes.length > 0);
+  return (
+    <div className="space-y-3 pt-4" data-testid="letters-beside">
+      <OneOf
+        label="Letter"
+        className="select select-sm w-24"
+        value={letter}
+        choices={all}
+        onChoose={setChosen}
+      />
+      <ul className="flex flex-wrap gap-4">
+        {days.map(({ id, at, title, picture, width, height, boxes }) => (
+          <li key={id} className="rounded border border-base-300 p-2">
+            <div className="flex gap-1">
+              {boxes.map(([x, y, w, h]) => (
+                <svg
+                  key={`${x} ${y}`}
+                  viewBox={`${x * TENTH - AROUND} ${y * TENTH - AROUND} ${w * TENTH + 2 * AROUND} ${h * TENTH + 2 * AROUND}`}
+                  className="h-28 bg-white"
+                >
+                  <title>{`${letter}, ${title}`}</title>
+                  <image
+                    href={`/api/pictures/${picture}`}
+                    x={0}
+                    y={0}
+                    width={width}
+                    height={height}
+                    preserveAspectRatio="none"
+                  />
+                </svg>
+              ))}
+            </div>
+            <p className="pt-1 text-sm">
+              {new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}, {title}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
