@@ -27,9 +27,40 @@ async function photographed(page: Page): Promise<void> {
   await page.waitForURL(/\/review\/rev-/, { timeout: 60_000 });
 }
 
-test('the whole way: printed, written by the simulated hand, photographed, remarks, the next page, the logbook', async ({
+test('the whole way: printed, written by the simulated hand, photographed, remarks, the next page, the logbook; axe', async ({
   page,
+  context,
+  baseURL,
 }) => {
+  const clean = async (theme: string, what: string) => {
+    const { violations } = await axeIn(theme, page).analyze();
+    expect(
+      violations.map(({ id, nodes }) => [id, nodes[0]?.html]),
+      `${what}, ${theme}`,
+    ).toEqual([]);
+  };
+  const inBoth = async (path: string, ready: () => Promise<unknown>, what: string) => {
+    for (const theme of ['lampblack', 'vellum']) {
+      await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL }]);
+      await open(page, path);
+      await ready();
+      await clean(theme, what);
+    }
+    for (const [width, height] of [
+      [390, 844],
+      [768, 1024],
+      [1280, 800],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      const wide = () =>
+        page.evaluate(() => {
+          const station = document.querySelector('#station');
+          return station ? station.scrollWidth - station.clientWidth : 0;
+        });
+      await expect.poll(wide, `${what} at ${width}`).toBeLessThanOrEqual(0);
+    }
+  };
+
   await printOne(page);
   await open(page, '/review');
   await photographed(page);
@@ -85,8 +116,17 @@ test('the whole way: printed, written by the simulated hand, photographed, remar
   await page.getByRole('tab', { name: 'Over time' }).click();
   await expect(page.getByTestId('history').getByRole('img', { name: 'Pen angle over time' })).toBeVisible();
 
+  // In either theme, at every width.
+  await inBoth('/review', () => page.getByTestId('reviews').waitFor(), 'the station');
+  await page.getByRole('tab', { name: 'Table' }).click();
+  await clean('vellum', 'the table');
+  await inBoth(new URL(here).pathname, () => page.getByTestId('remarks').waitFor(), 'a review');
+  await page.getByTestId('rows').getByRole('button').first().click();
+  await page.getByTestId('letter').waitFor();
+  await clean('vellum', 'a letter');
+  await page.keyboard.press('Escape');
+
   // Deleted, its picture is gone at once.
-  await page.goto(here, { waitUntil: 'networkidle' });
   const picture = await page.getByTestId('page').locator('image').first().getAttribute('href');
   await page.getByRole('button', { name: 'Delete with its picture' }).click();
   await page.waitForURL((url) => url.pathname === '/review');
@@ -118,14 +158,7 @@ test('what cannot be measured is said in plain words, and the page can be chosen
     /programs or files in it/,
   );
 
-  // A corner covered is no harm; upside down is none either.
-  await page.getByText('A corner is covered').click();
-  await page.getByText('Upside down').click();
-  await photographed(page);
-  await expect(page.getByText(/7 of 8 rings found/)).toBeVisible();
-
   // A picture of something else, by hand: what is not there is not measured.
-  await open(page, '/review');
   const blank = await page.screenshot({ type: 'png', fullPage: true });
   await input.setInputFiles({ name: 'cat.png', mimeType: 'image/png', buffer: blank });
   await expect(
@@ -138,44 +171,4 @@ test('what cannot be measured is said in plain words, and the page can be chosen
   await expect(corner).toHaveAccessibleName(/12 % across/);
   await page.getByRole('button', { name: 'Measure by its rings' }).click();
   await expect(page.getByRole('alert').getByText(/No marks were found/)).toBeVisible();
-});
-
-test('axe finds nothing on Review in either theme; nothing is cut', async ({ page, context, baseURL }) => {
-  const inBoth = async (path: string, ready: () => Promise<unknown>, what: string) => {
-    for (const theme of ['lampblack', 'vellum']) {
-      await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL }]);
-      await open(page, path);
-      await ready();
-      const { violations } = await axeIn(theme, page).analyze();
-      expect(
-        violations.map(({ id, nodes }) => [id, nodes[0]?.html]),
-        `${what}, ${theme}`,
-      ).toEqual([]);
-    }
-    for (const [width, height] of [
-      [390, 844],
-      [768, 1024],
-      [1280, 800],
-    ] as const) {
-      await page.setViewportSize({ width, height });
-      const wide = () =>
-        page.evaluate(() => {
-          const station = document.querySelector('#station');
-          return station ? station.scrollWidth - station.clientWidth : 0;
-        });
-      await expect.poll(wide, `${what} at ${width}`).toBeLessThanOrEqual(0);
-    }
-  };
-  await printOne(page);
-  await open(page, '/review');
-  await photographed(page);
-  const review = new URL(page.url()).pathname;
-  await inBoth(review, () => page.getByTestId('remarks').waitFor(), 'a review');
-  await inBoth('/review', () => page.getByTestId('reviews').waitFor(), 'the station');
-  await page.getByRole('tab', { name: 'Table' }).click();
-  expect((await axeIn('vellum', page).analyze()).violations.map(({ id }) => id)).toEqual([]);
-  await open(page, review);
-  await page.getByTestId('rows').getByRole('button').first().click();
-  await page.getByTestId('letter').waitFor();
-  expect((await axeIn('vellum', page).analyze()).violations.map(({ id }) => id)).toEqual([]);
 });

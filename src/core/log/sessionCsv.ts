@@ -30,6 +30,9 @@ export const LOG_COLUMNS = [
   'paperId',
   'trouble',
   'picture',
+  'review',
+  'measured',
+  'measuredWobbled',
 ] as const;
 export type LogColumn = (typeof LOG_COLUMNS)[number];
 
@@ -44,6 +47,9 @@ function decodeKey(text: string): string {
   }
 }
 
+const rated = (checks: Session['checks']): string =>
+  checks.map(({ criterion, rating }) => `${criterion}=${rating}`).join(' ');
+
 /** A session as the cells of its row, in the order of `LOG_COLUMNS`. */
 export function sessionRow({ id, session }: LoggedSession): string[] {
   const { tool, ink, paper } = session.kit;
@@ -54,7 +60,7 @@ export function sessionRow({ id, session }: LoggedSession): string[] {
     ended: session.ended,
     minutes: String(session.minutes),
     units: joined(session.units),
-    checks: session.checks.map(({ criterion, rating }) => `${criterion}=${rating}`).join(' '),
+    checks: rated(session.checks),
     wobbled: joined(session.wobbled),
     note: session.note,
     tool: tool?.label ?? '',
@@ -65,6 +71,9 @@ export function sessionRow({ id, session }: LoggedSession): string[] {
     paperId: paper?.id ?? '',
     trouble: session.trouble ?? '',
     picture: session.picture ?? '',
+    review: session.measured?.review ?? '',
+    measured: rated(session.measured?.checks ?? []),
+    measuredWobbled: joined(session.measured?.wobbled ?? []),
   };
   return LOG_COLUMNS.map((column) => asCell(cells[column]));
 }
@@ -84,24 +93,33 @@ export function readSessionRow(cells: Readonly<Record<string, string>>, newId: s
     const label = text(name);
     return label === '' && text(id) === '' ? {} : { [name]: { id: text(id), label: cell(name) } };
   };
+  const ratings = (column: LogColumn) =>
+    apart(cell(column)).map((check) => {
+      const [criterion, rating] = check.split('=');
+      if (!CRITERION_IDS.some((one) => one === criterion) || !RATINGS.some((one) => one === rating)) {
+        throw new Problem(column, `“${check.slice(0, 40)}” is no rating; write feet=near, for example.`);
+      }
+      return { criterion, rating };
+    });
   const session = readEntry('session', {
     hand: text('hand'),
     began: text('began'),
     ended: text('ended') || text('began'),
     minutes,
     units: apart(cell('units')),
-    checks: apart(cell('checks')).map((check) => {
-      const [criterion, rating] = check.split('=');
-      if (!CRITERION_IDS.some((one) => one === criterion) || !RATINGS.some((one) => one === rating)) {
-        throw new Problem('checks', `“${check.slice(0, 40)}” is no rating; write feet=near, for example.`);
-      }
-      return { criterion, rating };
-    }),
+    checks: ratings('checks'),
     wobbled: apart(cell('wobbled')),
     note: cell('note'),
     kit: { ...used('tool', 'toolId'), ...used('ink', 'inkId'), ...used('paper', 'paperId') },
     ...(text('trouble') && { trouble: text('trouble') }),
     ...(text('picture') && { picture: text('picture') }),
+    ...(text('review') && {
+      measured: {
+        review: text('review'),
+        checks: ratings('measured'),
+        wobbled: apart(cell('measuredWobbled')),
+      },
+    }),
   });
   return { id: text('id') || newId, session: sessionSchema.parse(session) };
 }

@@ -37,6 +37,14 @@ const anySession: fc.Arbitrary<Session> = fc.record(
     ),
     kit: fc.record({ tool: part, ink: part, paper: part }, { requiredKeys: [] }),
     trouble: fc.constantFrom(...SEEN),
+    measured: fc.record({
+      review: fc.constantFrom('rev-1', 'rev-2'),
+      checks: fc.uniqueArray(
+        fc.record({ criterion: fc.constantFrom(...CRITERION_IDS), rating: fc.constantFrom(...RATINGS) }),
+        { maxLength: 5, selector: ({ criterion }) => criterion },
+      ),
+      wobbled: fc.array(key, { maxLength: 2 }),
+    }),
   },
   { requiredKeys: ['hand', 'began', 'ended', 'minutes', 'units', 'checks', 'wobbled', 'note', 'kit'] },
 );
