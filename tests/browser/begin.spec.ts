@@ -1,6 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
-import { AxeBuilder } from '@axe-core/playwright';
 import { axeIn, expect, type Page, test } from './desk';
 
 /** A desk of its own that nobody has used: its tests go on from each other, in order. */

@@ -116,7 +116,7 @@ describe.each(DRAWN)('a card in %s', (hand) => {
         const { left, right } = inkedOn(svg, page.width, 0, page.height);
         expect(Math.abs((left + right) / 2 - (frame.x + frame.width / 2))).toBeLessThanOrEqual(CENTRED);
       }),
-      { numRuns: 30 },
+      { numRuns: 18 },
     );
   });
 
@@ -193,7 +193,7 @@ describe('laying out', () => {
         ];
         expect((moved?.x ?? 0) - (still?.x ?? 0)).toBeCloseTo(3, 6);
       }),
-      { numRuns: 15 },
+      { numRuns: 10 },
     );
   });
 

@@ -38,12 +38,14 @@ describe('cells of a practice page', () => {
           if (!(error instanceof Problem)) throw error;
         }
       }),
-      { numRuns: 80 },
+      { numRuns: 40 },
     );
   });
 
-  it.each(HANDS.map(({ id }) => id))('%s: every drill, picture and family, at 1.5 and 6 mm on A5', (hand) => {
-    for (const nib of [1.5, 6]) {
+  // Half of the hands with a narrow nib, half with a wide one: the run stays short.
+  it.each(HANDS.map(({ id }, i) => [id, i % 2 === 0 ? 1.5 : 6] as const))(
+    '%s: every drill, picture and family, at %d mm on A5',
+    (hand, nib) => {
       const recipe = recipeOn(hand, nib, { format: 'a5' });
       const ground = groundOf(recipe, { size: 1, held: false });
       const bands = [
@@ -52,8 +54,8 @@ describe('cells of a practice page', () => {
         ...[...familiesOf(ground).keys()].map((family) => bandOf('f', 'family', family)),
       ];
       expect(misplaced(compose(recipe, { bands }))).toEqual([]);
-    }
-  });
+    },
+  );
 
   it('what cannot fit says so, and names what would', () => {
     const recipe = recipeOn('italic', 6, { format: 'a5' });
