@@ -15,7 +15,7 @@ export interface KeptReview {
 }
 
 /** Reviews shown at once. */
-export const MOST_REVIEWS = 300;
+const MOST_REVIEWS = 300;
 
 /** The latest reviews, the last first. */
 export async function listReviews(): Promise<KeptReview[]> {

@@ -130,8 +130,8 @@ export function withNoise({ data }: Colours, { seed, noise }: Pick<Shot, 'seed' 
 }
 
 /** Colour of the ink, as what it leaves of red, green and blue where it is full. */
-export type InkColour = readonly [number, number, number];
-export const BLACK_INK: InkColour = [0.08, 0.08, 0.1];
+type InkColour = readonly [number, number, number];
+const BLACK_INK: InkColour = [0.08, 0.08, 0.1];
 
 /** A printed page, as red, green, blue (and nothing else), with ink laid over it. */
 export function inked(printed: Colours, ink: Bytes, colour: InkColour = BLACK_INK): Colours {

@@ -4,8 +4,8 @@ import type { Degrees, Mm } from '../measure/units';
 import type { Pen } from '../pen/pen';
 import type { Due } from '../practice/cells';
 import type { Composed } from '../practice/compose';
+import { dueRows } from '../practice/dueRows';
 import type { Bytes } from '../raster/grey';
-import { handOf } from '../setting/handOf';
 import { writeStroke } from './bristles';
 import type { Habits } from './habits';
 import { type FaultMaker, plainFaults, shaped } from './misshapen';
@@ -16,6 +16,8 @@ const normal = (chance: () => number): number =>
 
 /** White between letters written on an empty row, as a share of the body. */
 const BETWEEN = 0.55;
+/** Under a point ink gathers so much less. */
+const POINTED_POOLS = 0.2;
 /** Letters of a dip of ink. */
 const DIP = 14;
 
@@ -67,30 +69,29 @@ export interface WrittenPage {
 
 /** A page written by a made-up hand, row by row. */
 export function writePage(
-  { pages, boxes }: Composed,
+  composed: Composed,
   index: number,
   habits: Habits,
   perMm: number,
   maker: FaultMaker = plainFaults,
 ): WrittenPage {
   const chance = numbersFrom(habits.seed);
+  const { boxes } = composed;
   const [width, height] = [Math.round(boxes.page.width * perMm), Math.round(boxes.page.height * perMm)];
   const ink: Bytes = { width, height, data: new Uint8Array(width * height) };
-  const rows = (pages[index]?.laid ?? []).flatMap((part) => part.rows);
-  const due = rows.flatMap((row) => (row.due ? [{ ...row, due: row.due }] : []));
   const written: WrittenRow[] = [];
   let dipped = 0;
-  for (const [number, row] of due.entries()) {
+  for (const { number, row, due } of dueRows(composed, index)) {
     if (habits.skipped.includes(number)) continue;
-    const { figure, ground } = row.due;
+    const { figure, ground } = due;
     const { recipe, unit, zones } = ground;
     const fault = habits.faults[number];
-    const places = placesOn(row.due, boxes.startsRight);
+    const places = placesOn(due, boxes.startsRight);
     const truth = { angles: [] as number[], slopes: [] as number[], feet: [] as number[] };
-    for (const [i, [x]] of places.entries()) {
+    for (const [x] of places) {
       const off = habits.angle + habits.angleSpread * normal(chance);
       const leanOff = habits.slope + habits.slopeSpread * normal(chance);
-      const sink = (habits.sinking * (x - row.due.from)) / Math.max(1, row.due.to - row.due.from);
+      const sink = (habits.sinking * (x - due.from)) / Math.max(1, due.to - due.from);
       const foot: Mm = habits.place * normal(chance) - sink;
       const dark = habits.ink * (1 - (habits.paling * (dipped++ % DIP)) / DIP);
       for (const shape of figure.shapes) {
@@ -125,7 +126,7 @@ export function writePage(
               unit: scale,
               worn: habits.worn,
               ragged: habits.ragged * perMm,
-              pools: habits.pools * scale * (ground.pen.kind === 'broad' ? 1 : 0.2),
+              pools: habits.pools * scale * (ground.pen.kind === 'broad' ? 1 : POINTED_POOLS),
               rails: habits.rails,
               chance,
             },
@@ -136,15 +137,11 @@ export function writePage(
       truth.angles.push(off);
       truth.slopes.push(leanOff);
       truth.feet.push(foot);
-      if (i === places.length - 1) continue;
     }
     written.push({ row: number, text: figure.text, letters: places.length, ...truth });
   }
   return { ink, rows: written };
 }
-
-/** The hand a page is written in has turns or none; only edges have angles. */
-export const hasEdge = (recipe: Parameters<typeof handOf>[0]): boolean => handOf(recipe).penAngle !== null;
 
 /** A disc of ink: pixels it covers in part are inked in part, the darker stays. */
 function stamp({ width, height, data }: Bytes, x: number, y: number, radius: number, dark: number): void {

@@ -21,7 +21,7 @@ const sheetSchema = z.strictObject(sheetShape);
  * A printed page as it was drawn: all that is needed to draw it again to the last stroke, and so to know what should stand
  * where on a photograph of it.
  */
-export const keptPageSchema = z.strictObject({
+const keptPageSchema = z.strictObject({
   sheet: sheetSchema,
   /** What is practised on it; null for a sheet that is only ruled. */
   bands: z.array(bandSchema).max(MOST_BANDS).readonly().nullable(),

@@ -35,6 +35,22 @@ export const rectangle = (x: Mm, y: Mm, width: Mm, height: Mm): PathCommand[] =>
     [x, y + height],
   ]);
 
+/** Arms of a cubic that stands for a quarter circle of radius 1: (4/3)·tan(π/8). */
+const QUARTER = 0.5523;
+
+/** A circle about (cx, cy), of four cubics. */
+export function circle(cx: Mm, cy: Mm, r: Mm): PathCommand[] {
+  const k = QUARTER * r;
+  return [
+    ['M', cx + r, cy],
+    ['C', cx + r, cy + k, cx + k, cy + r, cx, cy + r],
+    ['C', cx - k, cy + r, cx - r, cy + k, cx - r, cy],
+    ['C', cx - r, cy - k, cx - k, cy - r, cx, cy - r],
+    ['C', cx + k, cy - r, cx + r, cy - k, cx + r, cy],
+    ['Z'],
+  ];
+}
+
 export const text = (
   x: Mm,
   y: Mm,

@@ -28,6 +28,13 @@ export function inWords(value: number): string {
 export const counted = (value: number, one: string, many = `${one}s`): string =>
   `${inWords(value)} ${value === 1 ? one : many}`;
 
+/** “n”, “n and h”, “n, h and m”; each once. */
+export function listed(words: readonly string[]): string {
+  const all = [...new Set(words)];
+  const last = all.at(-1) ?? '';
+  return all.length < 2 ? last : `${all.slice(0, -1).join(', ')} and ${last}`;
+}
+
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A thing with its article: "an oblique holder", "a 2 mm nib", "two bound pencils" (which take none). */

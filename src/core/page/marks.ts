@@ -1,4 +1,4 @@
-import { group, rectangle, text } from '../drawing/build';
+import { circle, group, rectangle, text } from '../drawing/build';
 import type { DrawingNode, PathCommand } from '../drawing/drawing';
 import type { Mm } from '../measure/units';
 import { SMALL } from './lettering';
@@ -14,13 +14,13 @@ export const RING: { readonly radius: Mm; readonly line: Mm; readonly dot: Mm } 
   dot: 1.1,
 };
 /** Rings stand so far from the edges of the sheet: outside what printers leave blank. */
-export const RING_INSET: Mm = 9;
+const RING_INSET: Mm = 9;
 /** Side of the white square that each ring needs. */
 const RING_ROOM: Mm = 8;
 /** What else is printed stands at least so far from an edge that has rings. */
 export const MARKED_EDGE: Mm = RING_INSET + RING_ROOM / 2 + 1;
 /** Side of the code, and how far its right and upper sides are from those of the sheet: its white is between it and the ring. */
-export const CODE_SIDE: Mm = 18;
+const CODE_SIDE: Mm = 18;
 const CODE_RIGHT: Mm = RING_INSET + RING_ROOM / 2 + 3;
 const CODE_TOP: Mm = 5;
 const CODE_WHITE: Mm = 2.9;
@@ -68,21 +68,6 @@ export const codeBox = ({ width }: Size) => ({
   width: CODE_SIDE,
   height: CODE_SIDE,
 });
-
-/** Arms of a cubic that stands for a quarter circle of radius 1: (4/3)·tan(π/8). */
-const QUARTER = 0.5523;
-
-function circle(cx: Mm, cy: Mm, r: Mm): PathCommand[] {
-  const k = QUARTER * r;
-  return [
-    ['M', cx + r, cy],
-    ['C', cx + r, cy + k, cx + k, cy + r, cx, cy + r],
-    ['C', cx - k, cy + r, cx - r, cy + k, cx - r, cy],
-    ['C', cx - r, cy - k, cx - k, cy - r, cx, cy - r],
-    ['C', cx + k, cy - r, cx + r, cy - k, cx + r, cy],
-    ['Z'],
-  ];
-}
 
 /** Modules of a code as rectangles, runs along a row as one. */
 function modules({ size: count, dark }: CodeModules, size: Size): PathCommand[] {

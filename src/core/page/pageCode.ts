@@ -9,7 +9,7 @@ export interface PageCode {
 }
 
 /** Digits and capitals that are not taken for one another: what a code can hold in its densest form. */
-export const CODE_LETTERS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
+const CODE_LETTERS = '0123456789ABCDEFGHJKMNPQRSTVWXYZ';
 export const ID_LENGTH = 10;
 const HASH_LENGTH = 7;
 const MAGIC = 'ELV1';

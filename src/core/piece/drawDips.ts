@@ -1,9 +1,9 @@
-import { group, text } from '../drawing/build';
+import { circle, group, text } from '../drawing/build';
 import type { Drawing, DrawingNode } from '../drawing/drawing';
 import { SMALL } from '../page/lettering';
 import { lineLanguage } from '../page/lineLanguage';
 import { formOfStroke } from '../type/writeLine';
-import { circle } from '../writing/ink';
+
 import { borderNodes } from './border';
 import { strokesOf } from './inkArea';
 import type { Laid } from './layout';

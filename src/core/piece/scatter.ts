@@ -1,8 +1,8 @@
-import { type Segment, segments } from '../drawing/build';
+import { circle, type Segment, segments } from '../drawing/build';
 import type { DrawingNode } from '../drawing/drawing';
 import { numbersFrom } from '../measure/seeded';
 import { cosDeg, type Mm, sinDeg } from '../measure/units';
-import { circle } from '../writing/ink';
+
 import type { Extent, LaidPiece } from './laid';
 import type { Motif } from './pieceFormat';
 

@@ -1,4 +1,4 @@
-import { group, segments, text } from '../drawing/build';
+import { circle, group, segments, text } from '../drawing/build';
 import type { DrawingNode, PathCommand } from '../drawing/drawing';
 import { textWidth } from '../drawing/textWidth';
 import { add, distance, heading, mix, scale, subtract, type Vec } from '../geometry/vec';
@@ -11,7 +11,7 @@ import { numbersOf } from '../pen/taught';
 import { type PenPose, trace } from '../pen/trace';
 import { formOfStroke } from '../type/writeLine';
 import type { Figure } from '../writing/figure';
-import { circle, inkNodes, middleOf, triangle } from '../writing/ink';
+import { inkNodes, middleOf, triangle } from '../writing/ink';
 import type { InkStyle } from '../writing/inkStyle';
 import { placeLabels, type Wanted } from './labels';
 

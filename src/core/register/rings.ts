@@ -1,3 +1,4 @@
+import { median } from '../measure/statistics';
 import { componentsOf } from '../raster/components';
 import type { Bytes } from '../raster/grey';
 import type { Point } from './homography';
@@ -26,7 +27,7 @@ const GAP_RATIO = { low: 1.25, high: 3 } as const;
 const RING_RATIO = { low: 1.8, high: 4 } as const;
 
 /** A picture made small by whole steps, the mean of each block. */
-export function smallOf(picture: Bytes): { readonly small: Bytes; readonly times: number } {
+function smallOf(picture: Bytes): { readonly small: Bytes; readonly times: number } {
   const times = Math.max(1, Math.ceil(Math.max(picture.width, picture.height) / SMALL));
   if (times === 1) return { small: picture, times };
   const [width, height] = [Math.floor(picture.width / times), Math.floor(picture.height / times)];
@@ -100,8 +101,6 @@ function radiiAlong(
   }
   return undefined;
 }
-
-const median = (values: number[]): number => values.sort((a, b) => a - b)[values.length >> 1] as number;
 
 /** Everything in a picture that looks like a ring mark. A code's own corner squares do too: what they are, their places tell. */
 export function ringsIn(picture: Bytes): RingSeen[] {

@@ -1,23 +1,8 @@
 import type { Drawing, DrawingNode } from '../drawing/drawing';
 import type { Degrees } from '../measure/units';
 import { tanDeg } from '../measure/units';
-import type { Due, Row } from '../practice/cells';
-import type { Composed } from '../practice/compose';
+import type { DueRow } from '../practice/dueRows';
 import { handOf } from '../setting/handOf';
-
-/** A row of a printed page on which something is due. */
-export interface DueRow {
-  readonly number: number;
-  readonly row: Row;
-  readonly due: Due;
-}
-
-/** The rows of a page that something is due on, from the top. */
-export const dueRows = ({ pages }: Composed, index: number): DueRow[] =>
-  (pages[index]?.laid ?? [])
-    .flatMap(({ rows }) => rows)
-    .flatMap((row) => (row.due ? [{ row, due: row.due }] : []))
-    .map((row, number) => ({ number, ...row }));
 
 /** Tangent of the slope a row is to be written with. */
 export const leanOf = ({ due }: DueRow): number => tanDeg(due.ground.recipe.slope);

@@ -1,9 +1,9 @@
+import { errorOf, median } from '../measure/statistics';
 import { cosDeg, type Mm, tanDeg, toDegrees } from '../measure/units';
+import type { DueRow } from '../practice/dueRows';
 import { PIXELS_PER_MM } from '../register/pageMap';
-import type { DueRow } from './due';
 import { type Compared, LACKING } from './letter';
 import type { RowFault } from './rowFaults';
-import { errorOf, median } from './statistics';
 
 /** A fault of a row: how far beyond its tolerance, what was measured, and in how many letters of how many it was looked for. */
 export interface FoundFault {

@@ -1,12 +1,13 @@
 import { type Degrees, type Mm, tanDeg } from '../measure/units';
 import type { Pen } from '../pen/pen';
+import type { DueRow } from '../practice/dueRows';
 import { componentsOf } from '../raster/components';
 import type { Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import type { Figure } from '../writing/figure';
 import { type Alignment, aligned } from './align';
 import { type Edge, edgeOf } from './chords';
-import { type DueRow, edgeAngleOf, leanOf } from './due';
+import { edgeAngleOf, leanOf } from './due';
 import { exemplarOf, type Inked, type LeftOut } from './exemplar';
 import { MODEL_PIECE, type Sample } from './samples';
 import { type Stem, stemsOf } from './stems';
@@ -26,11 +27,10 @@ export interface Measured {
   readonly branches: readonly (number | undefined)[];
 }
 
-/** Where a stroke leaves a stem: looked for from inside the body, upwards or downwards, beside which stem, on which side. */
+/** Where a stroke leaves a stem, in letter units from the origin, and to which side. */
 interface BranchPlace {
   readonly x: number;
   readonly side: 1 | -1;
-  readonly up: 1 | -1;
 }
 
 /** All that is known of the model of a row, measured once. */
@@ -68,8 +68,7 @@ export function modelOf(row: DueRow): Model {
   const { figure, ground } = row.due;
   const { pen, unit, zones } = ground;
   const exemplar = exemplarOf(pen, figure, unit, P);
-  const body = zones.body * unit * P;
-  const places = branchPlaces(figure, body / (unit * P));
+  const places = branchPlaces(figure, zones.body);
   const lacking = figure.shapes.flatMap(({ cut, joins, marks }, shape) =>
     joins || marks || figure.shapes.length > 2
       ? []
@@ -79,12 +78,13 @@ export function modelOf(row: DueRow): Model {
             : [{ without: { shape, stroke }, inked: exemplarOf(pen, figure, unit, P, { shape, stroke }) }],
         ),
   );
+  const measured = measuredOf(exemplar, row, places);
   return {
     exemplar,
-    measured: measuredOf(exemplar, row, places),
+    measured,
     places,
     lacking,
-    tellsAngle: tellsAngle(row, exemplar),
+    tellsAngle: tellsAngle(row, measured.edge),
     pieces: piecesOf(exemplar.ink, nibOf(pen) * unit * P),
   };
 }
@@ -97,17 +97,14 @@ const READ_WITHIN: Degrees = 1.2;
  * Does a letter tell the angle of its edge? Tried on the model: written with the edge turned a little, it must be read so.
  * Letters that are all stems do not, nor such as turn the pen.
  */
-function tellsAngle(row: DueRow, exemplar: Inked): boolean {
+function tellsAngle(row: DueRow, plain: Edge | undefined): boolean {
   const { figure, ground } = row.due;
   const { pen, unit } = ground;
   const angle = edgeAngleOf(row);
-  if (angle === undefined || pen.kind !== 'broad' || !isHeld(figure)) return false;
-  const nib = pen.width * unit * P;
-  const plain = edgeOf(exemplar.ink, angle, nib);
-  const turned = edgeOf(exemplarOf({ ...pen, angle: pen.angle + TRIAL }, figure, unit, P).ink, angle, nib);
-  return (
-    plain !== undefined && turned !== undefined && Math.abs(turned.angle - plain.angle - TRIAL) <= READ_WITHIN
-  );
+  if (!plain || angle === undefined || pen.kind !== 'broad' || !isHeld(figure)) return false;
+  const trial = exemplarOf({ ...pen, angle: pen.angle + TRIAL }, figure, unit, P);
+  const turned = edgeOf(trial.ink, angle, pen.width * unit * P);
+  return turned !== undefined && Math.abs(turned.angle - plain.angle - TRIAL) <= READ_WITHIN;
 }
 
 /** Lines thinner than this break in a picture of themselves, in mm, and so do hairlines: then patches do not tell that strokes are apart. */
@@ -134,13 +131,13 @@ function branchPlaces({ shapes }: Figure, body: number): BranchPlace[] {
       if (!first) return [];
       const [[x0, y0], , , [x3, y3]] = first;
       if (y0 < 0.05 * body || y0 > 0.85 * body || y3 <= y0) return [];
-      return [{ x: x + x0, side: x3 >= x0 ? 1 : -1, up: 1 }];
+      return [{ x: x + x0, side: x3 >= x0 ? 1 : -1 }];
     }),
   );
 }
 
 /** Measures ink that stands on a row. */
-export function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[]): Measured {
+function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[]): Measured {
   const { ground } = row.due;
   const { unit, zones, pen } = ground;
   const [scale, body] = [unit * P, zones.body * unit * P];
@@ -262,7 +259,7 @@ export function compare(
   const measured = measuredOf(sample, row, []);
   const alignment = aligned(model.exemplar, sample, body);
   // Branches are looked for where the exemplar has them, as it lies on the ink.
-  const shift = measured.left - model.measured.left + (sample.origin - sample.origin);
+  const shift = measured.left - model.measured.left;
   const branches = model.places.map((place, i) => {
     const own = branchHeight(
       sample.ink,
@@ -284,15 +281,13 @@ export function compare(
   const pairs = stemPairs(measured, model.measured);
   const mean = (values: readonly number[]) =>
     values.length > 0 ? values.reduce((a, b) => a + b, 0) / values.length : undefined;
-  const both = measured.edge && model.measured.edge;
+  const [edge, its] = model.tellsAngle ? [measured.edge, model.measured.edge] : [];
   return {
     alignment,
     measured,
     model: model.measured,
-    angle:
-      both && model.tellsAngle ? (measured.edge?.angle ?? 0) - (model.measured.edge?.angle ?? 0) : undefined,
-    nib:
-      both && model.tellsAngle ? (measured.edge?.width ?? 0) / (model.measured.edge?.width ?? 1) : undefined,
+    angle: edge && its && edge.angle - its.angle,
+    nib: edge && its && edge.width / its.width,
     slope: mean(pairs.map(([own, its]) => own.slope - its.slope)),
     weight: mean(pairs.map(([own, its]) => own.width / its.width)),
     top: (measured.top - model.measured.top) / P,

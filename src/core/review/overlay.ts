@@ -1,8 +1,8 @@
 import { composedAgain, type KeptPage } from '../document/keptPage';
 import { group } from '../drawing/build';
 import type { Drawing, DrawingNode } from '../drawing/drawing';
+import { dueRows } from '../practice/dueRows';
 import { inkNodes, type Model } from '../writing/ink';
-import { dueRows } from './due';
 import type { Review } from './review';
 
 /**

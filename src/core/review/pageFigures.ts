@@ -1,10 +1,10 @@
+import { errorOf, median, spread } from '../measure/statistics';
 import type { Mm } from '../measure/units';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { edgeAngleOf } from './due';
 import type { JudgedRow } from './faults';
 import type { Compared } from './letter';
 import type { FigureId, ReviewFigure } from './review';
-import { errorOf, median, spread } from './statistics';
 
 /**
  * What the method itself is good for, on pages with marks, a nib of 2 mm or more and ink that does not spread: twice the 90 %

@@ -1,5 +1,5 @@
 import { type Mm, plain } from '../measure/units';
-import { inWords, listed } from './phrases';
+import { inWords, listed } from '../measure/words';
 import type { FigureId, Remark, ReviewFigure, ReviewRow } from './review';
 import type { RowFault } from './rowFaults';
 

@@ -69,7 +69,7 @@ const rowSchema = z.strictObject({
 export type ReviewRow = z.infer<typeof rowSchema>;
 
 /** Where a remark sends: a drill page, the bench, the ruling, a letter's strokes. */
-export const CURES = ['page', 'bench', 'rule', 'strokes', 'none'] as const;
+const CURES = ['page', 'bench', 'rule', 'strokes', 'none'] as const;
 
 const remarkSchema = z.strictObject({
   text: shortText('A remark', 400),

@@ -1,21 +1,22 @@
 import { composedAgain, type KeptPage } from '../document/keptPage';
 import type { Drawing } from '../drawing/drawing';
+import { median } from '../measure/statistics';
+import { listed } from '../measure/words';
+import { type DueRow, dueRows } from '../practice/dueRows';
 import { Problem } from '../problem/problem';
 import type { Bytes } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { keyOf } from '../study/unit';
 import { aligned } from './align';
-import { type DueRow, dueRows, printedLines } from './due';
+import { printedLines } from './due';
 import { faultsOf, type JudgedRow, LEAST_OVERLAP, offBy } from './faults';
 import { type Compared, compare, type Model, modelOf } from './letter';
-import { lightOn } from './light';
+import type { Light } from './light';
 import { figuresOf } from './pageFigures';
-import { listed } from './phrases';
 import { ratedBy } from './ratings';
 import { remarksOn } from './remarks';
 import type { Review, ReviewLetter, ReviewRow } from './review';
 import { readRow, type Sample } from './samples';
-import { median } from './statistics';
 
 /** What measuring finds; what the desk knows besides (picture, print) is added by whoever keeps it. */
 export type Measuring = Pick<
@@ -50,7 +51,12 @@ interface ReadRow {
  * Measures a straightened page against what was due on it, a row a step; answers how much is done of it.
  * @throws Problem where the page has nothing that could be measured: it is only ruled, or nobody has written on it.
  */
-export function* reviewPage(page: Bytes, kept: KeptPage, drawing: Drawing): Generator<number, Measuring> {
+export function* reviewPage(
+  page: Bytes,
+  light: Light,
+  kept: KeptPage,
+  drawing: Drawing,
+): Generator<number, Measuring> {
   const composed = composedAgain(kept);
   const due = composed ? dueRows(composed, kept.index) : [];
   if (due.length === 0) {
@@ -59,7 +65,6 @@ export function* reviewPage(page: Bytes, kept: KeptPage, drawing: Drawing): Gene
       'Nothing that is known was due on this page: it is ruled only. Pages with letters or words to write can be measured.',
     );
   }
-  const light = lightOn(page);
   const lines = printedLines(drawing);
   const read: ReadRow[] = [];
   const models = new Map<string, Model>();

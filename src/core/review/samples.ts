@@ -1,9 +1,10 @@
 import type { Mm } from '../measure/units';
 import type { Box } from '../page/boxes';
+import type { DueRow } from '../practice/dueRows';
 import { type Component, componentsOf } from '../raster/components';
 import { type Bytes, cropped, emptyGrey, type Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
-import type { DueRow, PrintedLine } from './due';
+import type { PrintedLine } from './due';
 import type { Inked } from './exemplar';
 import { darknessIn, type Light } from './light';
 
@@ -39,7 +40,7 @@ const CLEAR = 0.2;
 const FULL = 0.7;
 /** Ink must be so dark to be told from ruling; specks under this share of a square nib are dust. */
 const LEAST_INK = 0.3;
-export const SPECK = 0.05;
+const SPECK = 0.05;
 /** What counts as a piece of a letter is at least this share of a square nib: a dot is, a crumb of a hairline is not. The model's own count from less on. */
 export const PIECE = 0.3;
 export const MODEL_PIECE = 0.1;

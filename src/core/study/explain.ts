@@ -1,4 +1,4 @@
-import { capital, counted } from '../measure/words';
+import { capital, counted, listed } from '../measure/words';
 import { offWords } from '../practice/criteria';
 import { drillById } from '../practice/drills';
 import { GRADES } from './memory';
@@ -24,12 +24,6 @@ export function unitName({ kind, of }: Pick<Unit, 'kind' | 'of'>): string {
 /** A unit by itself, in a list. */
 export const unitTitle = ({ kind, of }: Pick<Unit, 'kind' | 'of'>): string =>
   kind === 'stroke' ? (drillById(of)?.name ?? of) : kind === 'word' ? `words: ${of}` : of;
-
-/** Names as a list: "n", "n and h", "n, h and m". */
-export function listed(names: readonly string[]): string {
-  const last = names.at(-1) ?? '';
-  return names.length < 2 ? last : `${names.slice(0, -1).join(', ')} and ${last}`;
-}
 
 const MOST_NAMED = 3;
 const isLetter = ({ unit }: Step) => unit.kind === 'letter';

@@ -1,4 +1,4 @@
-import { polygon } from '../drawing/build';
+import { circle, polygon } from '../drawing/build';
 import type { DrawingNode, Form, FormPaint, PathCommand } from '../drawing/drawing';
 import type { Vec } from '../geometry/vec';
 import { clamp, cosDeg, type Mm, type NibWidths } from '../measure/units';
@@ -153,21 +153,6 @@ export const chainsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm, colour: strin
     .flatMap((dot) => polygon(dot.map(([px, py]): Vec => [x + px * unit, y - py * unit]))),
   fill: colour,
 });
-
-/** Arms of a cubic that stands for a quarter circle of radius 1: (4/3)·tan(π/8). */
-const QUARTER = 0.5523;
-
-export function circle(cx: Mm, cy: Mm, r: Mm): PathCommand[] {
-  const k = QUARTER * r;
-  return [
-    ['M', cx + r, cy],
-    ['C', cx + r, cy + k, cx + k, cy + r, cx, cy + r],
-    ['C', cx - k, cy + r, cx - r, cy + k, cx - r, cy],
-    ['C', cx - r, cy - k, cx - k, cy - r, cx, cy - r],
-    ['C', cx + k, cy - r, cx + r, cy - k, cx + r, cy],
-    ['Z'],
-  ];
-}
 
 /** Where strokes start, pass and end: a dot where the pen is set down, smaller ones on the way. */
 function keyPoints(pen: Pen, figure: Figure, [x, y]: Vec, unit: Mm, colour: string): DrawingNode[] {

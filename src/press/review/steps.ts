@@ -98,7 +98,7 @@ const lettersOf = (page: ReviewJob['page']): string => {
 };
 
 /** A straightened page is kept as JPEG: the first of these qualities that is small enough. */
-const QUALITIES = [75, 60, 45, 30] as const;
+const QUALITIES = [60, 45, 30] as const;
 
 async function asPicture({ width, height, data }: Bytes): Promise<Buffer> {
   const image = sharp(data, { raw: { width, height, channels: 1 } });
@@ -136,10 +136,11 @@ export async function* reviewSteps({
     }
   }
   const straight = strip.value;
-  const measuring = reviewPage(straight, page, drawing);
+  const light = lightOn(straight);
+  const measuring = reviewPage(straight, light, page, drawing);
   let row = measuring.next();
   for (; !row.done; row = measuring.next()) yield report('measuring', 35 + Math.round(55 * row.value), WHOLE);
-  const image = await asPicture(evenlyLit(straight, lightOn(straight)));
+  const image = await asPicture(evenlyLit(straight, light));
   const result = {
     measuring: { ...row.value, width: drawing.width, height: drawing.height },
     rings: map.rings,

@@ -10,7 +10,8 @@ import { OneOf } from '../fields/OneOf';
 import { Slider } from '../fields/Slider';
 import { call } from '../lib/api';
 import { useGuarded } from '../lib/useGuarded';
-import { type PrintShown, printName } from './shown';
+import { PrintChoice } from './PrintChoice';
+import { type PrintShown, printKey } from './shown';
 
 const SLIDERS = [
   ['angle', 'Pen angle off by', -15, 15, 1, (value: number) => `${plain(value, 0)}°`],
@@ -24,10 +25,13 @@ const SLIDERS = [
 /** The simulated hand and camera: any printed page, written and photographed without a pen. */
 export function CameraPanel({
   prints,
+  written,
   busy,
   onPicture,
 }: {
   prints: readonly PrintShown[];
+  /** Pages reviewed so far: the next is by the same hand, and not the same page. */
+  written: number;
   busy: boolean;
   onPicture: (picture: Blob) => void;
 }) {
@@ -35,15 +39,12 @@ export function CameraPanel({
   const [camera, setCamera] = useState<CameraSettings>(USUAL_CAMERA);
   const { busy: taking, guarded } = useGuarded();
   const set = (part: Partial<CameraSettings>) => setCamera((now) => ({ ...now, ...part }));
-  const keyOf = ({ print, page }: PrintShown) => `${print}-${page}`;
-  const page = prints.find((one) => keyOf(one) === chosen) ?? prints[0];
+  const page = prints.find((one) => printKey(one) === chosen) ?? prints[0];
   const take = () =>
     guarded(async () => {
       if (!page) return;
-      const json = { print: page.print, page: page.page, camera };
+      const json = { print: page.print, page: page.page, camera: { ...camera, seed: camera.seed + written } };
       const photo = await call('/api/review/camera', { method: 'POST', json });
-      // The next page is by the same hand, and not the same page.
-      set({ seed: camera.seed + 1 });
       onPicture(await photo.blob());
     });
   return (
@@ -58,20 +59,7 @@ export function CameraPanel({
       </p>
       {page ? (
         <>
-          <span className="block overflow-x-clip text-sm">
-            Page
-            <OneOf
-              label="Page"
-              className="select select-sm w-full"
-              value={keyOf(page)}
-              choices={prints.map(keyOf)}
-              nameOf={(key) => {
-                const one = prints.find((print) => keyOf(print) === key);
-                return one ? printName(one) : key;
-              }}
-              onChoose={setChosen}
-            />
-          </span>
+          <PrintChoice label="Page" prints={prints} value={page} onChoose={setChosen} />
           {SLIDERS.map(([key, name, low, high, step, shown]) => (
             <Slider
               key={key}

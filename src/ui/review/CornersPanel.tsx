@@ -1,8 +1,8 @@
 'use client';
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
-import { OneOf } from '../fields/OneOf';
-import { type PrintShown, printName } from './shown';
+import { PrintChoice } from './PrintChoice';
+import { type PrintShown, printKey } from './shown';
 
 type Corner = readonly [number, number];
 const NAMES = ['Upper left', 'Upper right', 'Lower right', 'Lower left'] as const;
@@ -40,8 +40,7 @@ export function CornersPanel({
     setUrl(made);
     return () => URL.revokeObjectURL(made);
   }, [file]);
-  const keyOf = ({ print, page }: PrintShown) => `${print}-${page}`;
-  const page = prints.find((one) => keyOf(one) === chosen) ?? prints[0];
+  const page = prints.find((one) => printKey(one) === chosen) ?? prints[0];
   if (!page) return null;
   const query = `?print=${page.print}&page=${page.page}`;
   const move = (i: number, to: Corner) =>
@@ -63,20 +62,7 @@ export function CornersPanel({
     <details>
       <summary className="cursor-pointer">Choose the page by hand</summary>
       <div className="space-y-3 pt-3">
-        <span className="block overflow-x-clip text-sm">
-          The page
-          <OneOf
-            label="The page"
-            className="select select-sm w-full"
-            value={keyOf(page)}
-            choices={prints.map(keyOf)}
-            nameOf={(key) => {
-              const one = prints.find((print) => keyOf(print) === key);
-              return one ? printName(one) : key;
-            }}
-            onChoose={setChosen}
-          />
-        </span>
+        <PrintChoice label="The page" prints={prints} value={page} onChoose={setChosen} />
         <div className="flex flex-wrap gap-2">
           <button type="button" className="btn btn-sm" onClick={() => onMeasure(query)}>
             Measure by its rings

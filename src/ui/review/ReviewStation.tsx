@@ -185,7 +185,12 @@ export function ReviewStation({
           )}
         </section>
       </div>
-      <CameraPanel prints={prints} busy={progress !== null} onPicture={(picture) => void bring([picture])} />
+      <CameraPanel
+        written={reviews.length}
+        prints={prints}
+        busy={progress !== null}
+        onPicture={(picture) => void bring([picture])}
+      />
     </div>
   );
 }

@@ -48,3 +48,6 @@ export const printName = ({
     ...(of > 1 ? [`${page} of ${of}`] : []),
     print.slice(-TAIL),
   ].join(' · ');
+
+/** What tells printed pages apart. */
+export const printKey = ({ print, page }: Pick<PrintShown, 'print' | 'page'>): string => `${print}-${page}`;

@@ -2,10 +2,10 @@ import type { Habits } from '@/core/camera/habits';
 import { shaped } from '@/core/camera/misshapen';
 import { heldBy, type WrittenRow } from '@/core/camera/writePage';
 import { composedAgain } from '@/core/document/keptPage';
+import { median } from '@/core/measure/statistics';
 import { sweep } from '@/core/pen/pen';
-import { dueRows } from '@/core/review/due';
+import { dueRows } from '@/core/practice/dueRows';
 import type { FigureId } from '@/core/review/review';
-import { median } from '@/core/review/statistics';
 import type { PrintedForTest, ReviewedForTest } from './pages';
 
 /** What was measured less what was written in truth, by figure. */

@@ -1,7 +1,7 @@
 import { FAULTS, type Fault } from '@/core/camera/habits';
 import { branches } from '@/core/camera/misshapen';
 import { composedAgain } from '@/core/document/keptPage';
-import { dueRows } from '@/core/review/due';
+import { dueRows } from '@/core/practice/dueRows';
 import type { PrintedForTest } from './pages';
 
 export interface FaultyRow {

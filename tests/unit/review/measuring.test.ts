@@ -3,15 +3,15 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { STEADY } from '@/core/camera/habits';
 import type { Shot } from '@/core/camera/photograph';
 import { composedAgain } from '@/core/document/keptPage';
+import { errorOf, median, spread } from '@/core/measure/statistics';
+import { dueRows } from '@/core/practice/dueRows';
 import { Problem } from '@/core/problem/problem';
 import { filled } from '@/core/raster/fill';
 import { areaOf } from '@/core/raster/grey';
 import { aligned } from '@/core/review/align';
 import { edgeOf } from '@/core/review/chords';
-import { dueRows } from '@/core/review/due';
 import { modelOf } from '@/core/review/letter';
 import { FIGURE_IDS, reviewSchema } from '@/core/review/review';
-import { errorOf, median, spread } from '@/core/review/statistics';
 import { stemsOf } from '@/core/review/stems';
 import { errorsOf } from '../../support/review/errors';
 import {

@@ -6,7 +6,7 @@ import { cameraSchema, habitsFor, shotFor } from '@/core/camera/settings';
 import { codeOf, composedAgain } from '@/core/document/keptPage';
 import { loadScript } from '@/core/hands/scripts';
 import { PRINT_ID } from '@/core/page/pageCode';
-import { dueRows } from '@/core/review/due';
+import { dueRows } from '@/core/practice/dueRows';
 import { print } from '@/press/press';
 import { findPrinted } from '@/store/printedPages';
 
