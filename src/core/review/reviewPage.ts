@@ -34,8 +34,10 @@ export type Measuring = Pick<
   | 'wobbled'
 >;
 
-/** Most letters of a row that are kept: more say nothing new. */
+/** Most letters of a row that are kept, of a whole page, and most of its rows: an entry of the logbook has room for no more. All are measured. */
 const MOST_LETTERS = 24;
+const MOST_OF_PAGE = 140;
+const MOST_ROWS = 40;
 /** Letters of a row that lie on another row's model so much better were written on the wrong line. */
 const OTHERS_BETTER = 0.15;
 
@@ -109,6 +111,8 @@ function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
     value: rounded(figure.value),
     error: rounded(figure.error),
   }));
+  const written = Math.min(MOST_ROWS, withLetters.length);
+  const shown = Math.min(MOST_LETTERS, Math.max(1, Math.floor(MOST_OF_PAGE / written)));
   const rows = read.flatMap(({ due, kept: found }, i): ReviewRow[] => {
     const faults = faultsOf(
       judged[i] as JudgedRow,
@@ -123,7 +127,7 @@ function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
         body: tenths(ground.zones.body * ground.unit),
         from: tenths(from),
         to: tenths(to),
-        letters: found.slice(0, MOST_LETTERS).map(({ sample, compared }) => letterOf(sample, compared, due)),
+        letters: found.slice(0, shown).map(({ sample, compared }) => letterOf(sample, compared, due)),
         faults: faults.slice(0, 3).map(({ fault, score, value, letters }) => ({
           fault,
           score: rounded(score),
@@ -150,7 +154,7 @@ function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
     height: 0,
     nib: edge ?? ground?.unit ?? 0,
     figures,
-    rows,
+    rows: rows.slice(0, MOST_ROWS),
     refused: refusals(read),
     remarks: remarksOn({ figures, rows, nib: edge, body, slopeLines: sheet.show.slope }),
     checks: ratedBy(figures, rows, body).slice(0, 8),

@@ -230,7 +230,7 @@ export function ReviewView({
                   <button type="button" className="link text-left" onClick={() => setLetter([i, 0])}>
                     {row.text}
                   </button>
-                  : {row.letters.length} measured
+                  : {row.letters.length} shown
                   {row.faults.length > 0 && ` · ${row.faults.map(({ fault }) => fault).join(', ')}`}
                 </li>
               ))}

@@ -40,10 +40,12 @@ export async function pageOfRows(
     id = 'ABCDEFGH12',
     tint = 'faint' as const,
     word = '',
-  }: { id?: string; tint?: 'faint' | 'strong' | 'drop-out'; word?: string } = {},
+    width,
+  }: { id?: string; tint?: 'faint' | 'strong' | 'drop-out'; word?: string; width?: number } = {},
 ): Promise<PrintedForTest> {
   await loadScript(hand);
-  const recipe = { ...freshRecipe(hand), tint };
+  const fresh = { ...freshRecipe(hand), tint };
+  const recipe = width === undefined ? fresh : { ...fresh, width };
   const empty = { guided: false, trace: 0, fading: 0, free: 0, lines: 1 };
   const bands = letters.map((letter, i) => bandOf(`b${i}`, 'letter', letter, empty));
   if (word) bands.push(bandOf('w', 'word', word, { guided: false, trace: 0, fading: 0, free: 1, lines: 1 }));
