@@ -2,11 +2,13 @@
  * `npm test`: everything, from a clean clone. Ends with a line `N passed, N failed` that counts unit tests, browser
  * tests, and the checks (format and lint, types, layers, build), each check as one.
  */
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { build, installPackages, installTestTools, run, say } from './setup.mjs';
 
 const UNIT_REPORT = 'test-results/unit.json';
 const BROWSER_REPORT = 'test-results/browser.json';
+/** Characters of a failed test's page that are printed. */
+const MOST_OF_A_PAGE = 6000;
 
 await installPackages();
 await installTestTools();
@@ -57,6 +59,13 @@ await suite(
   BROWSER_REPORT,
   ({ stats }) => ({ passed: stats.expected + stats.flaky, failed: stats.unexpected }),
 );
+
+// The pages as they stood where a browser test failed: what is run elsewhere can be understood from its output.
+const traces = 'test-results/browser';
+for (const name of existsSync(traces) ? readdirSync(traces) : []) {
+  const path = `${traces}/${name}/error-context.md`;
+  if (existsSync(path)) console.log(`\n${path}\n${readFileSync(path, 'utf8').slice(0, MOST_OF_A_PAGE)}`);
+}
 
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);

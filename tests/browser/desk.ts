@@ -3,7 +3,7 @@ import { test as base, type Page } from '@playwright/test';
 
 /** The first of the ports the servers under test listen on: one server and one database for each worker. */
 export const FIRST_PORT = 3417;
-export const WORKERS = 3;
+export const WORKERS = 2;
 
 /** Tests of a worker work at their own desk: nothing one of them keeps is seen by another's. */
 export const test = base.extend<{ baseURL: string }>({

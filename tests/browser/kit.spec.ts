@@ -66,6 +66,7 @@ test('textura at 20 mm: the 4 mm nib, side by side, why not, and what to buy', a
   await kits(page).first().getByRole('button', { name: 'Choose this kit' }).click();
   await expect(page.getByText(/^Chosen: 4 mm square-cut nib/)).toBeVisible();
   await page.getByRole('link', { name: 'Rule' }).click();
+  await page.waitForURL(/\/rule\?/);
   // Another test may have measured this nib.
   await expect(page.getByTestId('given-width')).toHaveText(/^4(\.1)? mm$/);
 });

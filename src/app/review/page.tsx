@@ -10,7 +10,7 @@ export const dynamic = 'force-dynamic';
 
 /** Printed pages that can be chosen by hand. */
 const PRINTS = 60;
-/** Letters of a row shown beside those of other days. */
+/** Letters, or words, of a row shown beside those of other days. */
 const LETTERS = 3;
 
 export default async function ReviewsPage() {
@@ -41,7 +41,7 @@ export default async function ReviewsPage() {
         width: review.width,
         height: review.height,
         letters: review.rows
-          .filter(({ text }) => [...text].length === 1)
+          .filter(({ text, letters }) => !/\s/.test(text) && letters.length > 0)
           .map(({ text, letters }) => ({ text, boxes: letters.slice(0, LETTERS).map(({ box }) => box) })),
       }))}
     />

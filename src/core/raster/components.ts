@@ -16,20 +16,20 @@ export interface Labelled {
   readonly components: readonly Component[];
 }
 
-/** Patches of pixels that are set, neighbours also across corners; found by flooding. */
+/** Patches of pixels that are 1, neighbours also across corners; found by flooding. */
 export function componentsOf(set: Uint8Array, width: number, height: number): Labelled {
   const labels = new Int32Array(width * height);
   const components: Component[] = [];
   const stack = new Int32Array(width * height);
-  for (let start = 0; start < set.length; start++) {
-    if (!set[start] || labels[start]) continue;
+  for (let start = set.indexOf(1); start >= 0; start = set.indexOf(1, start + 1)) {
+    if (labels[start]) continue;
     const label = components.length + 1;
     let [left, top, right, bottom, area, depth] = [width, height, 0, 0, 0, 0];
     stack[depth++] = start;
     labels[start] = label;
     while (depth > 0) {
       const at = stack[--depth] as number;
-      const y = Math.floor(at / width);
+      const y = (at / width) | 0;
       const x = at - y * width;
       area += 1;
       if (x < left) left = x;

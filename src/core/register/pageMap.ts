@@ -96,19 +96,27 @@ export function* straightened(
         const y1 = (above[j + 1] as number) * (1 - v) + (below[j + 1] as number) * v;
         const [dx, dy] = [(x1 - x0) / GRID, (y1 - y0) / GRID];
         const end = Math.min(width, (column + 1) * GRID);
-        let [sx, sy] = [x0 + dx / 2 - 0.5, y0 + dy / 2 - 0.5];
-        for (let x = column * GRID; x < end; x++, sx += dx, sy += dy) {
-          const ix = Math.floor(sx);
-          const iy = Math.floor(sy);
-          if (ix < 0 || iy < 0 || ix >= pw - 1 || iy >= ph - 1) {
-            data[y * width + x] = sampleAt(picture, sx + 0.5, sy + 0.5);
-            continue;
-          }
-          const [fx, fy] = [sx - ix, sy - iy];
-          const k = iy * pw + ix;
-          const upper = (from[k] as number) * (1 - fx) + (from[k + 1] as number) * fx;
-          const lower = (from[k + pw] as number) * (1 - fx) + (from[k + pw + 1] as number) * fx;
-          data[y * width + x] = upper * (1 - fy) + lower * fy + 0.5;
+        let sx = x0 + dx / 2 - 0.5;
+        let sy = y0 + dy / 2 - 0.5;
+        const [lastX, lastY] = [sx + dx * GRID, sy + dy * GRID];
+        const within =
+          Math.min(sx, lastX) >= 0 &&
+          Math.min(sy, lastY) >= 0 &&
+          Math.max(sx, lastX) < pw - 1 &&
+          Math.max(sy, lastY) < ph - 1;
+        for (let k = y * width + column * GRID, last = y * width + end; k < last; k++) {
+          if (within) {
+            // Numbers from 0 up: their whole part is what is left of them as integers.
+            const ix = sx | 0;
+            const iy = sy | 0;
+            const fx = sx - ix;
+            const at = iy * pw + ix;
+            const upper = (from[at] as number) * (1 - fx) + (from[at + 1] as number) * fx;
+            const lower = (from[at + pw] as number) * (1 - fx) + (from[at + pw + 1] as number) * fx;
+            data[k] = upper + (lower - upper) * (sy - iy) + 0.5;
+          } else data[k] = sampleAt(picture, sx + 0.5, sy + 0.5);
+          sx += dx;
+          sy += dy;
         }
       }
     }

@@ -1,4 +1,4 @@
-import { type Grey, shrunk } from '../raster/grey';
+import { areaOf, type Grey, shrunk } from '../raster/grey';
 import type { Inked } from './exemplar';
 
 /** How an exemplar must be changed to lie on some ink: scaled about its middle and its baseline, leant, and moved, in pixels. */
@@ -41,47 +41,75 @@ export function extentOf({ width, height, data }: Grey): { left: number; right: 
   return { left, right };
 }
 
-/**
- * Lays an exemplar on ink: from the best of some widths, each number in turn by steps that are halved, as long as more is
- * shared. `body` is the height of the body in pixels; `from` is where to begin, with smaller steps.
- */
-export function aligned(exemplar: Inked, ink: Inked, body: number, from?: Alignment): Alignment {
+/** Ink made ready to be laid on other ink: so small that a body is about `BODY` pixels high. */
+export interface Laid {
+  readonly small: Grey;
+  /** How many times smaller it is. */
+  readonly times: number;
+  readonly baseline: number;
+  /** Between its first and last column with ink; NaN where it has none. */
+  readonly middle: number;
+  readonly wide: number;
+  readonly area: number;
+  /** Its pixels with ink in them: right of the middle, over the baseline, how dark. */
+  readonly points: Float32Array;
+}
+
+/** Pixels paler than this are white. */
+const WHITE = 0.02;
+
+/** `body` is the height of the body in pixels of the ink. */
+export function laid({ ink, baseline }: Inked, body: number): Laid {
   const times = Math.max(1, Math.round(body / BODY));
-  const [model, seen] = [shrunk(exemplar.ink, times), shrunk(ink.ink, times)];
-  const [modelBase, seenBase] = [exemplar.baseline / times, ink.baseline / times];
-  const [wide, found] = [extentOf(model), extentOf(seen)];
-  if (found.right < found.left || wide.right < wide.left) {
-    return { right: 0, up: 0, width: 1, height: 1, lean: 0, overlap: 0 };
-  }
-  const middle = (wide.left + wide.right + 1) / 2;
-  const seenMiddle = (found.left + found.right + 1) / 2;
-  const modelArea = model.data.reduce((a, b) => a + b, 0);
-  const seenArea = seen.data.reduce((a, b) => a + b, 0);
-  // Only pixels with ink in them are walked: of the exemplar, carried to the other.
+  const small = shrunk(ink, times);
+  const { left, right } = extentOf(small);
+  const middle = right < left ? Number.NaN : (left + right + 1) / 2;
   const points: number[] = [];
-  for (let y = 0; y < model.height; y++) {
-    for (let x = 0; x < model.width; x++) {
-      const value = model.data[y * model.width + x] as number;
-      if (value > 0.02) points.push(x + 0.5 - middle, modelBase - (y + 0.5), value);
+  for (let y = 0; y < small.height; y++) {
+    for (let x = 0; x < small.width; x++) {
+      const value = small.data[y * small.width + x] as number;
+      if (value > WHITE) points.push(x + 0.5 - middle, baseline / times - (y + 0.5), value);
     }
   }
-  const { width, height, data } = seen;
+  return {
+    small,
+    times,
+    baseline: baseline / times,
+    middle,
+    wide: right - left + 1,
+    area: areaOf(small),
+    points: Float32Array.from(points),
+  };
+}
+
+/**
+ * Lays an exemplar on ink: from the best of some widths, each number in turn by steps that are halved, as long as more is
+ * shared. `from` is where to begin, with smaller steps.
+ */
+export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
+  const { times, points, area: modelArea } = model;
+  const { middle: seenMiddle, baseline: seenBase, area: seenArea } = seen;
+  if (Number.isNaN(model.middle) || Number.isNaN(seenMiddle)) {
+    return { right: 0, up: 0, width: 1, height: 1, lean: 0, overlap: 0 };
+  }
+  const { width, height, data } = seen.small;
   /** Shared over either: the sum of the smaller values, carried over, against both areas less it. */
   const overlap = ({ right, up, width: w, height: h, lean }: Change): number => {
     let shared = 0;
     const scale = w * h;
     for (let i = 0; i < points.length; i += 3) {
-      const [px, py, value] = [points[i] as number, points[i + 1] as number, points[i + 2] as number];
-      const upward = py * h;
-      const x = seenMiddle + px * w + upward * lean + right - 0.5;
+      const value = points[i + 2] as number;
+      const upward = (points[i + 1] as number) * h;
+      const x = seenMiddle + (points[i] as number) * w + upward * lean + right - 0.5;
       const y = seenBase - upward - up - 0.5;
-      const [ix, iy] = [Math.floor(x), Math.floor(y)];
+      const ix = Math.floor(x);
+      const iy = Math.floor(y);
       if (ix < 0 || iy < 0 || ix >= width - 1 || iy >= height - 1) continue;
-      const [fx, fy] = [x - ix, y - iy];
+      const fx = x - ix;
       const at = iy * width + ix;
       const upper = (data[at] as number) * (1 - fx) + (data[at + 1] as number) * fx;
       const lower = (data[at + width] as number) * (1 - fx) + (data[at + width + 1] as number) * fx;
-      const there = upper * (1 - fy) + lower * fy;
+      const there = upper + (lower - upper) * (y - iy);
       shared += there < value ? there : value;
     }
     shared *= scale;
@@ -95,7 +123,7 @@ export function aligned(exemplar: Inked, ink: Inked, body: number, from?: Alignm
     Math.abs(lean) <= MOST_LEAN &&
     Math.abs(up) < BODY &&
     Math.abs(right) < 2 * BODY;
-  const ratio = Math.min(1.5, Math.max(0.6, (found.right - found.left + 1) / (wide.right - wide.left + 1)));
+  const ratio = Math.min(1.5, Math.max(0.6, seen.wide / model.wide));
   let best: Change = from
     ? { ...from, right: from.right / times, up: from.up / times }
     : { right: 0, up: 0, width: 1, height: 1, lean: 0 };

@@ -9,8 +9,9 @@ export interface Edge {
   readonly plain: number;
 }
 
-/** Ink is looked at so small that the nib is about this wide, in pixels: half the time, no loss. */
+/** Ink is looked at so small that the nib is about this wide, in pixels: half the time, no loss; half as small again where only the neighbourhood is sought. */
 const NIB_PIXELS = 14;
+const COARSER = 2;
 /** Angles tried about the nominal one, in degrees: all of them coarsely, then finely about the best. */
 const REACH = 32;
 const COARSE = 4;
@@ -21,6 +22,8 @@ const WINDOW = 0.1;
 const LOW = 0.12;
 /** Chords shorter than this share of the nib are dust of the edge. */
 const DUST = 0.15;
+/** Directions whose rise a step is under this are level. */
+const LEVEL = 1e-9;
 
 /**
  * The edge that wrote some ink, from the lengths of its chords. Ink under a broad edge is made of copies of a segment of length
@@ -31,6 +34,7 @@ const DUST = 0.15;
 export function edgeOf(ink: Grey, nominal: Degrees, nib: number): Edge | undefined {
   const times = Math.max(1, Math.round(nib / NIB_PIXELS));
   const small = shrunk(ink, times);
+  const smaller = shrunk(small, COARSER);
   const wide = nib / times;
   const scores = new Map<number, { readonly score: number; readonly width: number }>();
   const scoreAt = (angle: Degrees) => {
@@ -40,11 +44,13 @@ export function edgeOf(ink: Grey, nominal: Degrees, nib: number): Edge | undefin
     scores.set(angle, made);
     return made;
   };
-  let best = nominal;
+  let centre = nominal;
+  let most = 0;
   for (let off = -REACH; off <= REACH; off += COARSE) {
-    if (scoreAt(nominal + off).score > scoreAt(best).score) best = nominal + off;
+    const { score } = scoreOf(smaller, nominal + off, wide / COARSER);
+    if (score > most) [centre, most] = [nominal + off, score];
   }
-  const centre = best;
+  let best = centre;
   for (let off = -FINE_REACH; off <= FINE_REACH; off += FINE) {
     if (scoreAt(centre + off).score > scoreAt(best).score) best = centre + off;
   }
@@ -61,6 +67,32 @@ export function edgeOf(ink: Grey, nominal: Degrees, nib: number): Edge | undefin
   };
 }
 
+/** Of the steps from `-half` on along a line through (x0, y0), those that may meet a picture; one more on either side is white. */
+function stepsInside(
+  x0: number,
+  y0: number,
+  dx: number,
+  dy: number,
+  right: number,
+  bottom: number,
+  half: number,
+): readonly [number, number] {
+  let [low, high] = [-half, half];
+  for (const [from, by, most] of [
+    [x0, dx, right],
+    [y0, dy, bottom],
+  ] as const) {
+    if (Math.abs(by) < LEVEL) {
+      if (from < 0 || from >= most) return [0, -1];
+      continue;
+    }
+    const [a, b] = [-from / by, (most - from) / by];
+    low = Math.max(low, Math.min(a, b));
+    high = Math.min(high, Math.max(a, b));
+  }
+  return low > high ? [0, -1] : [Math.max(0, Math.floor(low + half) - 1), Math.ceil(high + half) + 1];
+}
+
 /** Chords of ink along a direction: their share in one window of lengths, times the length the low share stays under. */
 function scoreOf(
   { width, height, data }: Grey,
@@ -68,25 +100,27 @@ function scoreOf(
   nib: number,
 ): { score: number; width: number } {
   const [cos, sin] = [Math.cos((angle * Math.PI) / 180), -Math.sin((angle * Math.PI) / 180)];
-  const [cx, cy] = [width / 2, height / 2];
   const half = Math.hypot(width, height) / 2;
   const lengths: number[] = [];
   let total = 0;
   for (let across = -half; across <= half; across += 1) {
+    const [x0, y0] = [width / 2 - across * sin - 0.5, height / 2 + across * cos - 0.5];
+    const [first, last] = stepsInside(x0, y0, cos, sin, width - 1, height - 1, half);
     let before = 0;
     let start = Number.NaN;
-    for (let along = -half; along <= half; along += 1) {
-      const x = cx + along * cos - across * sin - 0.5;
-      const y = cy + along * sin + across * cos - 0.5;
+    for (let step = first; step <= last; step++) {
+      const along = step - half;
+      const x = x0 + along * cos;
+      const y = y0 + along * sin;
       const ix = Math.floor(x);
       const iy = Math.floor(y);
       let value = 0;
       if (ix >= 0 && iy >= 0 && ix < width - 1 && iy < height - 1) {
-        const [fx, fy] = [x - ix, y - iy];
         const at = iy * width + ix;
+        const fx = x - ix;
         const upper = (data[at] as number) * (1 - fx) + (data[at + 1] as number) * fx;
         const lower = (data[at + width] as number) * (1 - fx) + (data[at + width + 1] as number) * fx;
-        value = upper * (1 - fy) + lower * fy;
+        value = upper + (lower - upper) * (y - iy);
       }
       if (value >= 0.5 && before < 0.5) start = along - 1 + (0.5 - before) / (value - before);
       else if (value < 0.5 && before >= 0.5) {

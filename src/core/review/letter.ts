@@ -5,10 +5,10 @@ import { componentsOf } from '../raster/components';
 import type { Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import type { Figure } from '../writing/figure';
-import { type Alignment, aligned } from './align';
+import { type Alignment, aligned, type Laid, laid } from './align';
 import { type Edge, edgeOf } from './chords';
 import { edgeAngleOf, leanOf } from './due';
-import { exemplarOf, type Inked, type LeftOut } from './exemplar';
+import { exemplarOf, type Inked } from './exemplar';
 import { MODEL_PIECE, type Sample } from './samples';
 import { type Stem, stemsOf } from './stems';
 
@@ -36,10 +36,11 @@ interface BranchPlace {
 /** All that is known of the model of a row, measured once. */
 export interface Model {
   readonly exemplar: Inked;
+  readonly laid: Laid;
   readonly measured: Measured;
   readonly places: readonly BranchPlace[];
   /** The exemplar less one of its strokes, for every stroke it could be missing. */
-  readonly lacking: readonly { readonly without: LeftOut; readonly inked: Inked }[];
+  readonly lacking: readonly Laid[];
   /** Does it tell the edge's angle: strokes of several directions, all written with the edge held? */
   readonly tellsAngle: boolean;
   readonly pieces: number;
@@ -69,18 +70,20 @@ export function modelOf(row: DueRow): Model {
   const { pen, unit, zones } = ground;
   const exemplar = exemplarOf(pen, figure, unit, P);
   const places = branchPlaces(figure, zones.body);
+  const body = zones.body * unit * P;
   const lacking = figure.shapes.flatMap(({ cut, joins, marks }, shape) =>
     joins || marks || figure.shapes.length > 2
       ? []
       : cut.strokes.flatMap(({ finishes, lengths }, stroke) =>
           stroke === 0 || finishes || (lengths.at(-1) as number) < zones.body * 0.4
             ? []
-            : [{ without: { shape, stroke }, inked: exemplarOf(pen, figure, unit, P, { shape, stroke }) }],
+            : [laid(exemplarOf(pen, figure, unit, P, { shape, stroke }), body)],
         ),
   );
   const measured = measuredOf(exemplar, row, places);
   return {
     exemplar,
+    laid: laid(exemplar, body),
     measured,
     places,
     lacking,
@@ -257,7 +260,8 @@ export function compare(
   const { zones, unit } = row.due.ground;
   const body = zones.body * unit * P;
   const measured = measuredOf(sample, row, []);
-  const alignment = aligned(model.exemplar, sample, body);
+  const seen = laid(sample, body);
+  const alignment = aligned(model.laid, seen);
   // Branches are looked for where the exemplar has them, as it lies on the ink.
   const shift = measured.left - model.measured.left;
   const branches = model.places.map((place, i) => {
@@ -276,7 +280,7 @@ export function compare(
   const known = branches.filter((value): value is number => value !== undefined);
   const lacking = Math.max(
     0,
-    ...model.lacking.map(({ inked }) => aligned(inked, sample, body, alignment).overlap - alignment.overlap),
+    ...model.lacking.map((less) => aligned(less, seen, alignment).overlap - alignment.overlap),
   );
   const pairs = stemPairs(measured, model.measured);
   const mean = (values: readonly number[]) =>

@@ -5,6 +5,8 @@ const BLOCK = 48;
 const BRIGHTEST = 0.75;
 const AROUND = 2;
 const QUANTILE = 0.6;
+/** Every so many rows and columns are enough to know a block by. */
+const SPARSELY = 2;
 
 /** The paper's own brightness over a page: light falls off, and shadows lie on it. */
 export interface Light {
@@ -22,13 +24,13 @@ export function lightOn({ width, height, data }: Bytes): Light {
     for (let column = 0; column < columns; column++) {
       counts.fill(0);
       const [x1, y1] = [Math.min(width, (column + 1) * BLOCK), Math.min(height, (row + 1) * BLOCK)];
-      for (let y = row * BLOCK; y < y1; y++) {
-        for (let x = column * BLOCK; x < x1; x++) {
+      let all = 0;
+      for (let y = row * BLOCK; y < y1; y += SPARSELY) {
+        for (let x = column * BLOCK; x < x1; x += SPARSELY, all++) {
           const level = data[y * width + x] as number;
           counts[level] = (counts[level] as number) + 1;
         }
       }
-      const all = (x1 - column * BLOCK) * (y1 - row * BLOCK);
       let seen = 0;
       let level = 0;
       while (level < 255 && seen + (counts[level] as number) < BRIGHTEST * all)
@@ -52,10 +54,34 @@ export function lightOn({ width, height, data }: Bytes): Light {
   return { columns, rows, levels };
 }
 
+/** What the page's levels are to be multiplied by along one of its rows so that paper is 1, from `left` on. */
+function gains({ columns, rows, levels }: Light, y: number, left: number, into: Float32Array): void {
+  const v = Math.min(rows - 1, Math.max(0, (y + 0.5) / BLOCK - 0.5));
+  const upper = Math.floor(v);
+  const lower = Math.min(rows - 1, upper + 1);
+  const share = v - upper;
+  const gain = (column: number) =>
+    1 /
+    ((levels[upper * columns + column] as number) * (1 - share) +
+      (levels[lower * columns + column] as number) * share);
+  const middle = (column: number) => (column + 0.5) * BLOCK - 0.5 - left;
+  // From the middle of one block to the next; before the first and after the last, theirs.
+  let here = gain(0);
+  into.fill(here, 0, Math.max(0, Math.min(into.length, Math.ceil(middle(0)))));
+  for (let column = 0; column < columns; column++) {
+    const next = column + 1 < columns ? gain(column + 1) : here;
+    const from = middle(column);
+    const step = (next - here) / BLOCK;
+    const end = column + 1 < columns ? Math.min(into.length, Math.ceil(from + BLOCK)) : into.length;
+    for (let x = Math.max(0, Math.ceil(from)); x < end; x++) into[x] = here + (x - from) * step;
+    here = next;
+  }
+}
+
 /** Darkness of a rectangle of the page against its paper, 0 to 1; nothing beyond the page. */
 export function darknessIn(
   page: Bytes,
-  { columns, rows, levels }: Light,
+  light: Light,
   left: number,
   top: number,
   width: number,
@@ -63,29 +89,12 @@ export function darknessIn(
 ): Grey {
   const out = emptyGrey(width, height);
   const [first, last] = [Math.max(0, -left), Math.min(width, page.width - left)];
-  const lefts = new Int32Array(width);
-  const shares = new Float32Array(width);
-  for (let x = first; x < last; x++) {
-    const u = Math.min(columns - 1, Math.max(0, (x + left + 0.5) / BLOCK - 0.5));
-    lefts[x] = Math.floor(u);
-    shares[x] = u - Math.floor(u);
-  }
-  const paper = new Float32Array(columns + 1);
+  const gain = new Float32Array(width);
   for (let y = Math.max(0, -top); y < Math.min(height, page.height - top); y++) {
-    const v = Math.min(rows - 1, Math.max(0, (y + top + 0.5) / BLOCK - 0.5));
-    const r0 = Math.floor(v);
-    const r1 = Math.min(rows - 1, r0 + 1);
-    for (let c = 0; c < columns; c++) {
-      paper[c] =
-        (levels[r0 * columns + c] as number) * (1 - v + r0) + (levels[r1 * columns + c] as number) * (v - r0);
-    }
-    paper[columns] = paper[columns - 1] as number;
+    gains(light, y + top, left, gain);
     let from = (y + top) * page.width + left + first;
     for (let x = first, at = y * width + first; x < last; x++, at++, from++) {
-      const c = lefts[x] as number;
-      const share = shares[x] as number;
-      const white = (paper[c] as number) * (1 - share) + (paper[c + 1] as number) * share;
-      const dark = 1 - (page.data[from] as number) / white;
+      const dark = 1 - (page.data[from] as number) * (gain[x] as number);
       if (dark > 0) out.data[at] = dark;
     }
   }
@@ -96,10 +105,12 @@ export function darknessIn(
 export function evenlyLit(page: Bytes, light: Light): Bytes {
   const { width, height } = page;
   const data = new Uint8Array(width * height);
-  for (let top = 0; top < height; top += BLOCK) {
-    const rows = Math.min(BLOCK, height - top);
-    const dark = darknessIn(page, light, 0, top, width, rows);
-    for (let i = 0; i < rows * width; i++) data[top * width + i] = 255 * (1 - (dark.data[i] as number));
+  const gain = new Float32Array(width);
+  for (let y = 0, at = 0; y < height; y++) {
+    gains(light, y, 0, gain);
+    for (let x = 0; x < width; x++, at++) {
+      data[at] = Math.min(255, 255 * (page.data[at] as number) * (gain[x] as number));
+    }
   }
   return { width, height, data };
 }

@@ -7,7 +7,7 @@ import { Problem } from '../problem/problem';
 import type { Bytes } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { keyOf } from '../study/unit';
-import { aligned } from './align';
+import { aligned, laid } from './align';
 import { printedLines } from './due';
 import { faultsOf, type JudgedRow, LEAST_OVERLAP, offBy } from './faults';
 import { type Compared, compare, type Model, modelOf } from './letter';
@@ -203,5 +203,5 @@ function refusals(read: readonly ReadRow[]): string[] {
 function overlapWith(samples: readonly Sample[], { model, due }: ReadRow): number {
   const { ground } = due.due;
   const body = ground.zones.body * ground.unit * PIXELS_PER_MM;
-  return median(samples.slice(0, 4).map((sample) => aligned(model.exemplar, sample, body).overlap));
+  return median(samples.slice(0, 4).map((sample) => aligned(model.laid, laid(sample, body)).overlap));
 }

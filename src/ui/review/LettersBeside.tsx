@@ -8,14 +8,14 @@ const TENTH = 0.1;
 /** White round a letter, in mm. */
 const AROUND = 2;
 
-/** One letter as it was written day by day, the earliest first: whether it grows sounder is seen at a glance. */
+/** One letter, or word, as it was written day by day, the earliest first: whether it grows sounder is seen at a glance. */
 export function LettersBeside({ reviews }: { reviews: readonly ReviewShown[] }) {
-  const all = [...new Set(reviews.flatMap(({ letters }) => letters.map(({ text }) => text)))].sort((a, b) =>
-    a.localeCompare(b),
+  const all = [...new Set(reviews.flatMap(({ letters }) => letters.map(({ text }) => text)))].sort(
+    (a, b) => a.length - b.length || a.localeCompare(b),
   );
   const [chosen, setChosen] = useState<string | null>(null);
   const letter = all.find((one) => one === chosen) ?? all[0];
-  if (letter === undefined) return <p className="pt-4">No rows of single letters were reviewed yet.</p>;
+  if (letter === undefined) return <p className="pt-4">No rows of letters or words were reviewed yet.</p>;
   const days = [...reviews]
     .reverse()
     .map((review) => ({
@@ -26,8 +26,8 @@ export function LettersBeside({ reviews }: { reviews: readonly ReviewShown[] }) 
   return (
     <div className="space-y-3 pt-4" data-testid="letters-beside">
       <OneOf
-        label="Letter"
-        className="select select-sm w-24"
+        label="Letter or word"
+        className="select select-sm w-36"
         value={letter}
         choices={all}
         onChoose={setChosen}

@@ -25,7 +25,7 @@ export interface ReviewShown {
   /** Of the page's paper, in mm. */
   readonly width: number;
   readonly height: number;
-  /** The first letters of each row, in tenths of a mm. */
+  /** The first letters, or words, of each row of single ones, in tenths of a mm. */
   readonly letters: readonly {
     readonly text: string;
     readonly boxes: readonly (readonly [number, number, number, number])[];

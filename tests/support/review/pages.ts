@@ -105,6 +105,18 @@ export function someShot(seed: number, view: 'scan' | 'photo'): Shot {
   };
 }
 
+/** Share of the pixels a side that is enough for most tests. */
+const SMALLER = 0.58;
+
+/** The same shot with fewer pixels a side: what is promised holds for it too, in a third of the time. */
+export const smaller = (shot: Shot): Shot => ({
+  ...shot,
+  width: Math.round(shot.width * SMALLER),
+  height: Math.round(shot.height * SMALLER),
+  perMm: shot.perMm * SMALLER,
+  blur: shot.blur * SMALLER,
+});
+
 /** A hand of its own for every seed. */
 export function someHabits(seed: number): Habits {
   const chance = numbersFrom(seed * 104729 + 3);
@@ -149,8 +161,9 @@ export interface ReviewedForTest {
 export async function reviewedFrom(
   picture: Uint8Array,
   { page, code }: PrintedForTest,
+  looked?: Looked,
 ): Promise<ReviewedForTest> {
-  const { marks } = await lookedAt(picture);
+  const { marks } = looked ?? (await lookedAt(picture));
   const [json, image] = await brought(
     reviewSteps({ kind: 'review', picture, page, code, marks, corners: undefined }),
   );

@@ -1,29 +1,19 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { STEADY } from '@/core/camera/habits';
-import type { Shot } from '@/core/camera/photograph';
 import { composedAgain } from '@/core/document/keptPage';
+import { LONGEST_ENTRY } from '@/core/log/entry';
 import { errorOf, median, spread } from '@/core/measure/statistics';
 import { dueRows } from '@/core/practice/dueRows';
-import { LONGEST_ENTRY } from '@/core/log/entry';
 import { Problem } from '@/core/problem/problem';
 import { filled } from '@/core/raster/fill';
 import { areaOf } from '@/core/raster/grey';
-import { aligned } from '@/core/review/align';
+import { aligned, laid } from '@/core/review/align';
 import { edgeOf } from '@/core/review/chords';
 import { modelOf } from '@/core/review/letter';
 import { FIGURE_IDS, reviewSchema } from '@/core/review/review';
 import { stemsOf } from '@/core/review/stems';
-import { errorsOf } from '../../support/review/errors';
-import {
-  firstLetters,
-  MEASURED_HANDS,
-  pageOfRows,
-  reviewedFrom,
-  someHabits,
-  someShot,
-  taken,
-} from '../../support/review/pages';
+import { firstLetters, pageOfRows, reviewedFrom, smaller, someShot, taken } from '../../support/review/pages';
 
 /** A bar swept by an edge: a parallelogram from (x, y) along `to`, the edge `width` long at `angle`; y downwards. */
 const bar = (
@@ -139,7 +129,7 @@ describe('laying a model over ink', () => {
     if (!row) throw new Error('no row');
     const { exemplar } = modelOf(row);
     const body = row.due.ground.zones.body * row.due.ground.unit * 11.81;
-    const same = aligned(exemplar, exemplar, body);
+    const same = aligned(laid(exemplar, body), laid(exemplar, body));
     expect(same.overlap).toBeGreaterThan(0.97);
     expect(same.width).toBeCloseTo(1, 1);
     const { ink, baseline } = exemplar;
@@ -150,9 +140,8 @@ describe('laying a model over ink', () => {
         data[y * wider + x] = ink.data[y * ink.width + Math.min(ink.width - 1, Math.floor(x / 1.2))] ?? 0;
     }
     const drawn = aligned(
-      exemplar,
-      { ink: { width: wider, height: ink.height, data }, baseline, origin: 0 },
-      body,
+      laid(exemplar, body),
+      laid({ ink: { width: wider, height: ink.height, data }, baseline, origin: 0 }, body),
     );
     expect(drawn.width).toBeGreaterThan(1.14);
     expect(drawn.width).toBeLessThan(1.26);
@@ -168,46 +157,6 @@ describe('statistics that do not mind one that is far off', () => {
     expect(errorOf(values)).toBeGreaterThan(errorOf([...values, ...values, ...values]));
     expect([median([]), spread([1]), errorOf([])]).toEqual([Number.NaN, 0, Number.POSITIVE_INFINITY]);
   });
-});
-
-/** The same shot with fewer pixels a side: what is promised holds for it too, in a third of the time. */
-const smaller = (shot: Shot): Shot => ({
-  ...shot,
-  width: Math.round(shot.width * SMALLER),
-  height: Math.round(shot.height * SMALLER),
-  perMm: shot.perMm * SMALLER,
-  blur: shot.blur * SMALLER,
-});
-const SMALLER = 0.58;
-
-describe('twelve pages of six hands, scanned and photographed', () => {
-  /** Twice the 90 % error of the table in docs/measuring.md, or the trial's promise, whichever is the worse. */
-  const PROMISED = { angle: 2.4, nib: 0.11, slope: 1.1, body: 0.62, feet: 0.5, sinking: 0.4 } as const;
-  /** In so many of twenty a figure may be worse. */
-  const MAY_FAIL = 0.1;
-
-  it('are measured as well as is promised, every code read', async () => {
-    const off: string[] = [];
-    let figures = 0;
-    for (let i = 0; i < 12; i++) {
-      const hand = MEASURED_HANDS[i % 6] as (typeof MEASURED_HANDS)[number];
-      const seed = 900 + i;
-      const printed = await pageOfRows(hand, await firstLetters(hand, 3));
-      const habits = someHabits(seed);
-      const { jpeg, rows } = await taken(printed, habits, smaller(someShot(seed, i < 6 ? 'scan' : 'photo')));
-      const reviewed = await reviewedFrom(jpeg, printed);
-      expect(reviewed.rings).toBe(8);
-      const errors = errorsOf(printed, reviewed, rows, habits);
-      for (const id of Object.keys(PROMISED) as (keyof typeof PROMISED)[]) {
-        const error = errors[id];
-        if (error === undefined) continue;
-        figures += 1;
-        if (Math.abs(error) > PROMISED[id]) off.push(`${hand} ${id} ${error.toFixed(2)}`);
-      }
-    }
-    expect(figures).toBeGreaterThan(38);
-    expect(off.length, off.join(', ')).toBeLessThanOrEqual(MAY_FAIL * figures);
-  }, 240_000);
 });
 
 describe('what the writer is told', () => {
