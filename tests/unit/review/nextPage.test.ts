@@ -26,17 +26,17 @@ const row = (text: string, fault?: ReviewRow['faults'][number]['fault'], off = 0
 });
 
 describe('the page after a review', () => {
-  const after = (rows: ReviewRow[]) =>
+  const nextFor = (rows: ReviewRow[]) =>
     pageAfter(freshRecipe('italic'), { rows, remarks: [] }, new Set(['n', 'i', 'a']), WORDS);
   const letters = (rows: ReviewRow[]) =>
-    after(rows).flatMap(({ what }) =>
+    nextFor(rows).flatMap(({ what }) =>
       what.kind === 'letter' ? [what.of] : what.kind === 'letters' ? what.of.split(' ') : [],
     );
 
   it('brings back the letters of rows that were off, with their drill, on one page', () => {
     const rows = [row('n'), row('a', 'narrow'), row('h', 'high branch'), row('i')];
     expect(letters(rows).sort()).toEqual(['a', 'h']);
-    const bands = after(rows);
+    const bands = nextFor(rows);
     expect(bands.some(({ what }) => what.kind === 'drill')).toBe(true);
     expect(compose(freshRecipe('italic'), { bands }).pages).toHaveLength(1);
   });
@@ -53,7 +53,7 @@ describe('the page after a review', () => {
   });
 
   it('of words alone is a page all the same', () => {
-    expect(after([row('minimum')]).length).toBeGreaterThan(0);
+    expect(nextFor([row('minimum')]).length).toBeGreaterThan(0);
   });
 });
 
