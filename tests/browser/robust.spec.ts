@@ -87,6 +87,7 @@ test('a pack is made off the server’s thread as well, and stops when its reade
   baseURL,
 }) => {
   const leaving = new AbortController();
+  const answers: (number | string)[] = [];
   const waiting = async () => (await (await fetch(`${baseURL}/api/health`)).json()).queue.waiting as number;
   const asked = Array.from({ length: 6 }, () =>
     fetch(`${baseURL}/api/course`, {
@@ -98,11 +99,17 @@ test('a pack is made off the server’s thread as well, and stops when its reade
         course: { sessions: 24, minutes: 20, largeFirst: true },
       }),
     }).then(
-      (answer) => answer.arrayBuffer(),
-      () => undefined,
+      (answer) => {
+        answers.push(answer.status);
+        return answer.arrayBuffer();
+      },
+      (error) => answers.push(String(error)),
     ),
   );
-  await expect.poll(waiting, { intervals: [20] }).toBeGreaterThan(2);
+  // None is answered before it was seen to wait; where one is, what it said is told.
+  await expect
+    .poll(async () => ((await waiting()) > 2 ? 'waiting' : answers.join(', ')), { intervals: [20] })
+    .toBe('waiting');
   expect((await fetch(`${baseURL}/api/health/live`)).ok).toBe(true);
   leaving.abort();
   await Promise.all(asked);

@@ -25,6 +25,7 @@ const FLOORS: Readonly<Record<FigureId, number>> = {
   width: 0.03,
   inside: 0.1,
   between: 0.1,
+  stride: 0.1,
   ragged: 0,
 };
 /** A nib under this is told less well: errors of the angle and of the nib's width are doubled, under the second not said. */

@@ -22,6 +22,7 @@ export const FIGURE_IDS = [
   'width',
   'inside',
   'between',
+  'stride',
   'ragged',
 ] as const;
 export type FigureId = (typeof FIGURE_IDS)[number];

@@ -64,16 +64,32 @@ export function readRow(page: Bytes, light: Light, due: DueRow, lines: readonly 
   const dark = darknessIn(page, light, left, top, width, height);
   const found = baselineOff(dark, line.baseline * P - top, due, left);
   const lineOff = found ?? 0;
-  const full = fullInk(dark);
-  // Ruling is taken out where the ink leaves it; lines darker than half the ink only between what is above and below.
-  for (const printed of lines) takeOut(dark, printed, left, top, lineOff, full);
-  const ink = emptyGrey(width, height);
-  for (let i = 0; i < dark.data.length; i++) ink.data[i] = Math.min(1, (dark.data[i] as number) / full);
+  const ink = inkFrom(dark, lines, left, top, lineOff);
   return {
     due,
-    samples: full < LEAST_INK ? [] : samplesIn(ink, left, top, due, line.baseline * P - top + lineOff),
+    samples: ink ? samplesIn(ink, left, top, due, line.baseline * P - top + lineOff) : [],
     lineOff: found === undefined ? undefined : lineOff / P,
   };
+}
+
+/**
+ * Ink alone, from 0 to 1, of a part of a page whose darkness is given (and used up): ruling is taken out where ink leaves it, lines darker than half
+ * the ink only between what is above and below. `left` and `top` are where it lies on the page, `lineOff` how far below their places
+ * lines were seen, in pixels. Undefined where nothing is written.
+ */
+export function inkFrom(
+  dark: Grey,
+  lines: readonly PrintedLine[],
+  left: number,
+  top: number,
+  lineOff: number,
+): Grey | undefined {
+  const full = fullInk(dark);
+  if (full < LEAST_INK) return undefined;
+  for (const printed of lines) takeOut(dark, printed, left, top, lineOff, full);
+  const ink = emptyGrey(dark.width, dark.height);
+  for (let i = 0; i < dark.data.length; i++) ink.data[i] = Math.min(1, (dark.data[i] as number) / full);
+  return ink;
 }
 
 /** The level of full ink: a quantile of what is darker than ruling. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { Minus, Plus } from 'lucide-react';
-import { useEffect, useId, useState } from 'react';
+import { useId, useState } from 'react';
 import { lengthIn, readLength, sayLength } from '@/core/measure/length';
 import { clamp, MM_PER_INCH, plain, roundTo } from '@/core/measure/units';
 import { type Limit, notANumber, outOfRange } from '@/core/problem/limits';
@@ -46,11 +46,13 @@ export function NumberField({
   const shownValue = shown(value);
   const [text, setText] = useState(shownValue);
   const [refusal, setRefusal] = useState<{ message: string; nearest?: number } | null>(null);
-
-  useEffect(() => {
+  // In the same render, not after it: a field that is left at once must not commit the number it showed before.
+  const [textOf, setTextOf] = useState(shownValue);
+  if (textOf !== shownValue) {
+    setTextOf(shownValue);
     setText(shownValue);
     setRefusal(null);
-  }, [shownValue]);
+  }
 
   /** Enter confirms even the value already there (which pins it); leaving the field only commits a change. */
   const commit = (entered: string, confirmed: boolean) => {

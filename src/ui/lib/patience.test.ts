@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { callUntilKept, waitAfter, whyWaiting } from './patience';
+import { callUntilKept, sendWhatWaits, waitAfter, whyWaiting } from './patience';
 
 /** A server that is away until told otherwise; what it was sent, and in which order. */
 function server() {
@@ -49,4 +49,26 @@ it('a store that is away is asked soon, then less often, never rarely', () => {
   expect(waits[0]).toBeLessThanOrEqual(1000);
   expect(waits).toEqual([...waits].sort((a, b) => a - b));
   expect(Math.max(...waits)).toBeLessThanOrEqual(10_000);
+});
+
+it('a window that closes sees off what still waited for an earlier change', async () => {
+  const sent: { readonly body: string; readonly keepalive: boolean }[] = [];
+  let answer = () => {};
+  const slow = new Promise<void>((done) => {
+    answer = done;
+  });
+  vi.stubGlobal('fetch', async (_: string, { body, keepalive }: { body: string; keepalive?: boolean }) => {
+    sent.push({ body: JSON.parse(body), keepalive: keepalive === true });
+    await slow;
+    return Response.json({});
+  });
+  const both = ['inches', 'paper'].map((json) => callUntilKept('/api/about', { method: 'PUT', json }));
+  await vi.advanceTimersByTimeAsync(0);
+  expect(sent).toEqual([{ body: 'inches', keepalive: false }]);
+  sendWhatWaits();
+  expect(sent.at(-1)).toEqual({ body: 'paper', keepalive: true });
+  answer();
+  await Promise.all(both);
+  sendWhatWaits();
+  expect(sent).toHaveLength(3);
 });

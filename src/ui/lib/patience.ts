@@ -33,29 +33,42 @@ export function waitsNoMore(mark: symbol): void {
   if (waiting.delete(mark)) told();
 }
 
+interface Change {
+  readonly method: 'PUT' | 'DELETE';
+  readonly json?: unknown;
+}
+
 /** The last change sent to each address: the next waits for it, so that none overtakes another. */
 const last = new Map<string, Promise<unknown>>();
+/** Of each address the latest change that has not been answered yet. */
+const unanswered = new Map<string, Change>();
+
+/** A window that closes sends what was not answered, and may itself have waited for an earlier one: browsers see it off. */
+export function sendWhatWaits(): void {
+  for (const [path, change] of unanswered)
+    void call(path, { ...change, keepalive: true }).catch(() => undefined);
+}
+if (typeof window !== 'undefined') window.addEventListener('pagehide', sendWhatWaits);
 
 /**
  * Sends a change until the server has taken it, in the order changes were made: one that cannot be reached is asked again, and
  * the window says that something waits. Only for changes that may be sent twice.
  * @throws Problem where it is refused for good.
  */
-export function callUntilKept(
-  path: string,
-  init: { readonly method: 'PUT' | 'DELETE'; readonly json?: unknown },
-): Promise<Response> {
+export function callUntilKept(path: string, change: Change): Promise<Response> {
   const before = last.get(path) ?? Promise.resolve();
-  const mine = before.catch(() => undefined).then(() => untilKept(path, init));
+  const mine = before.catch(() => undefined).then(() => untilKept(path, change));
   last.set(path, mine);
+  unanswered.set(path, change);
   const done = () => {
     if (last.get(path) === mine) last.delete(path);
+    if (unanswered.get(path) === change) unanswered.delete(path);
   };
   mine.then(done, done);
   return mine;
 }
 
-async function untilKept(path: string, init: { method: string; json?: unknown }): Promise<Response> {
+async function untilKept(path: string, init: Change): Promise<Response> {
   const mark = Symbol(path);
   try {
     for (let failed = 1; ; failed++) {

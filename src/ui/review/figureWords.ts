@@ -23,6 +23,7 @@ export const FIGURES: Readonly<
   width: { name: 'Letters against the model', say: percent },
   inside: { name: 'Stems apart inside letters, off the model', say: mm },
   between: { name: 'Stems apart between letters, off the model', say: mm },
+  stride: { name: 'Stems apart', say: mm },
   ragged: {
     name: 'Edges',
     say: (value) => (value < 0.015 ? 'clean' : value < 0.04 ? 'a little ragged' : 'ragged'),

@@ -1,0 +1,394 @@
+import { z } from 'zod';
+import { withAnyNib } from '../document/chosenNib';
+import { freshRecipe } from '../document/defaults';
+import { countsByPen } from '../hand/hand';
+import { handIdSchema } from '../hands/handId';
+import { errorOf, median, spread } from '../measure/statistics';
+import { type Mm, tanDeg } from '../measure/units';
+import { type Ground, groundOf } from '../practice/ground';
+import { lessonsOf } from '../practice/lessons';
+import { LIMITS } from '../problem/limits';
+import { Problem } from '../problem/problem';
+import { shortText } from '../problem/schema';
+import { componentsOf } from '../raster/components';
+import { type Bytes, cropped, type Grey } from '../raster/grey';
+import { PIXELS_PER_MM } from '../register/pageMap';
+import { handOf } from '../setting/handOf';
+import { lineSystem } from '../setting/lineSystem';
+import { pin } from '../sheet/solve';
+import { textFigure } from '../writing/figure';
+import { type Edge, edgeOf } from './chords';
+import type { PrintedLine } from './due';
+import { exemplarOf } from './exemplar';
+import { darknessIn, type Light } from './light';
+import { ratedBy } from './ratings';
+import { remarksOn } from './remarks';
+import type { FigureId, ReviewFigure, ReviewRow } from './review';
+import type { Measuring } from './reviewPage';
+import { inkFrom } from './samples';
+import { type Stem, stemsOf } from './stems';
+
+const P = PIXELS_PER_MM;
+
+const within = (label: string, { low, high }: { low: number; high: number }) =>
+  z.coerce
+    .number({ error: () => `${label} must be a number.` })
+    .min(low, { error: () => `${label} must be ${low} at least.` })
+    .max(high, { error: () => `${label} must be ${high} at most.` });
+
+/** Rows that are shown at once, at most. */
+export const MOST_SAMPLE_ROWS = 12;
+/** Longest text that is typed of what was written. */
+const LONGEST_TEXT = 200;
+
+/** What writing without marks is said to be: "these are three rows of Italic, five nib widths, written with 2.4 mm, 18 mm apart". */
+export const sampleSchema = z.strictObject({
+  hand: handIdSchema,
+  /** Width of the nib in mm; of no account for a hand whose heights are not its nib's. */
+  nib: within('Nib width', LIMITS.width),
+  /** Height of the body in mm. */
+  body: within('Body height', LIMITS.bodyMm),
+  rows: within('Number of rows', { low: 1, high: MOST_SAMPLE_ROWS }).pipe(z.int()),
+  /** From baseline to baseline, in mm; of no account for a single row. */
+  pitch: within('Distance of the baselines', { low: 2, high: 200 }),
+  /** What was written, where the scribe says it: then the model is of the same words. */
+  text: shortText('The text', LONGEST_TEXT).default(''),
+});
+export type SampleAsked = z.infer<typeof sampleSchema>;
+
+/** Height of the block that is shown: from the waistline of the first row to the baseline of the last. */
+export const blockHeight = ({ rows, pitch, body }: Pick<SampleAsked, 'rows' | 'pitch' | 'body'>): Mm =>
+  (rows - 1) * pitch + body;
+
+/** What the sample was to be: the hand at its size. @throws Problem where the hand cannot be written so. */
+export function sampleGround({ hand, nib, body }: Pick<SampleAsked, 'hand' | 'nib' | 'body'>): Ground {
+  const usual = freshRecipe(hand);
+  const own = countsByPen(handOf(usual)) ? withAnyNib({ ...usual, given: {} }, nib) : usual;
+  const ground = groundOf(pin(own, 'bodyMm', body), { size: 1, held: false });
+  if (!ground.face)
+    throw new Problem('hand', 'This hand has no letters here yet; there is nothing to measure it against.');
+  return ground;
+}
+
+/** White kept beside the block, in mm: room for what reaches over its ends. */
+const ASIDE: Mm = 4;
+/** Room above and below a row beyond what its hand reaches, in mm. */
+const SPARE: Mm = 1;
+
+/** How far a row reaches over its waistline and under its baseline, in mm. */
+function reachOf({ recipe, module, zones, unit }: Ground): { readonly above: Mm; readonly below: Mm } {
+  const { above, below } = lineSystem({
+    ...recipe,
+    capitalsOnly: handOf(recipe).capitalsOnly,
+  });
+  return { above: Math.max(0, above * module - zones.body * unit) + SPARE, below: below * module + SPARE };
+}
+
+/** The straightened picture of a block so wide: its size, and where the block's upper left corner lies in it, in mm. */
+export function samplePage(asked: SampleAsked, ground: Ground, wide: Mm) {
+  const { above, below } = reachOf(ground);
+  return {
+    width: wide + 2 * ASIDE,
+    height: above + blockHeight(asked) + below,
+    left: ASIDE,
+    top: above,
+  };
+}
+
+/** Letters are measured in groups about so wide, in bodies: enough strokes of several directions to tell the edge. */
+const GROUP = 2.6;
+/** Patches under this share of the body's square are dust, dots and crumbs; lower than this share of the body they stand nowhere. */
+const SPECK = 0.01;
+const LEAST_HIGH = 0.35;
+
+interface Patch {
+  readonly label: number;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+/** Some neighbouring letters, measured together; lengths in pixels, x from the left of the picture they were cut from. */
+interface Group {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+  readonly edge: Edge | undefined;
+  readonly stems: readonly Stem[];
+  /** Ends of those of its patches that stand on the baseline and reach the waistline, over the baseline. */
+  readonly tops: readonly number[];
+  readonly feet: readonly number[];
+}
+
+/** A patch stands on its lines where it ends less than this share of the body off them. */
+const ON_LINES = 0.2;
+
+/** Measures a row's ink, group by group: the scribe's and the model's by the same code. */
+function groupsOf(ink: Grey, baseline: number, ground: Ground): Group[] {
+  const { zones, unit, pen, recipe } = ground;
+  const body = zones.body * unit * P;
+  const set = Uint8Array.from(ink.data, (value) => (value >= 0.5 ? 1 : 0));
+  const { labels, components } = componentsOf(set, ink.width, ink.height);
+  const patches = components
+    .filter(
+      ({ area, top, bottom }) =>
+        area > SPECK * body * body &&
+        bottom - top > LEAST_HIGH * body &&
+        // What does not reach into the body is a neighbour row's, or a mark.
+        top < baseline - 0.2 * body &&
+        bottom > baseline - 0.8 * body,
+    )
+    .sort((a, b) => a.left - b.left);
+  const runs: Patch[][] = [];
+  for (const patch of patches) {
+    const last = runs.at(-1);
+    const from = last?.[0]?.left ?? Number.NaN;
+    if (
+      last &&
+      patch.left - from < GROUP * body &&
+      Math.max(...last.map(({ right }) => right)) - from < GROUP * body
+    )
+      last.push(patch);
+    else runs.push([patch]);
+  }
+  const nib = pen.kind === 'broad' ? pen.width * unit * P : 0;
+  const angle = pen.kind === 'broad' && handOf(recipe).penAngle ? recipe.penAngle : undefined;
+  return runs.map((run): Group => {
+    const [left, right] = [run[0]?.left ?? 0, Math.max(...run.map((patch) => patch.right))];
+    const own = new Set(run.map(({ label }) => label));
+    const cut = cropped(ink, left - 2, 0, right - left + 4, ink.height);
+    for (let y = 0; y < cut.height; y++) {
+      for (let x = 0; x < cut.width; x++) {
+        const px = x + left - 2;
+        const label = px >= 0 && px < ink.width ? (labels[y * ink.width + px] as number) : 0;
+        if (label !== 0 && !own.has(label)) cut.data[y * cut.width + x] = 0;
+      }
+    }
+    const standing = run.filter(
+      ({ top, bottom }) =>
+        Math.abs(bottom - baseline) < ON_LINES * body && Math.abs(baseline - body - top) < ON_LINES * body,
+    );
+    return {
+      left,
+      right,
+      top: Math.min(...run.map((patch) => patch.top)),
+      bottom: Math.max(...run.map((patch) => patch.bottom)),
+      edge: angle === undefined ? undefined : edgeOf(cut, angle, nib),
+      stems: stemsOf(cut, baseline, body, tanDeg(recipe.slope)).map((stem) => ({
+        ...stem,
+        x: stem.x + left - 2,
+      })),
+      tops: standing.map(({ top }) => baseline - top),
+      feet: standing.map(({ bottom }) => baseline - bottom),
+    };
+  });
+}
+
+/** The model of a sample: the same words where they are known, else the hand's small letters. */
+function modelGroups(asked: SampleAsked, ground: Ground): Group[] {
+  const letters = lessonsOf(ground);
+  const small = letters.filter((lesson) => lesson.case === 'small');
+  const usual = (small.length > 0 ? small : letters).flatMap((lesson) => lesson.letters).join('');
+  const { face, pen, unit } = ground;
+  const figure = face && (textFigure(face, asked.text.trim() || usual) ?? textFigure(face, usual));
+  if (!figure) throw new Problem('text', 'This hand has none of the letters of this text.');
+  const { ink, baseline } = exemplarOf(pen, figure, unit, P);
+  return groupsOf(ink, baseline, ground);
+}
+
+/** What showing a block by hand may be off by, in mm: it adds to the error of every length. */
+const SHOWN: Mm = 0.3;
+/** What the method is good for on writing without marks: twice the 90 % error of the simulated samples in docs/measuring.md. */
+const FLOORS: Readonly<Partial<Record<FigureId, number>>> = {
+  angle: 4,
+  angleSpread: 3,
+  nib: 0.08,
+  slope: 2,
+  slopeSpread: 2.5,
+  body: 0.06,
+  weight: 0.08,
+  evenness: 0.05,
+  stride: 0.08,
+};
+/** Groups that rest on fewer strokes' directions than this tell no angle (`Edge.plain`). */
+const PLAIN = 0.04;
+/** Stems farther apart than this, in bodies, are of two words. */
+const APART = 1.5;
+
+interface RowMeasured {
+  readonly baseline: Mm;
+  readonly groups: readonly Group[];
+}
+
+/**
+ * Measures writing that carries no marks: a straightened block of rows whose hand, nib and body are known, against the model measured by the
+ * same code. @throws Problem where nothing is written in it.
+ */
+export function measureSample(
+  page: Bytes,
+  light: Light,
+  asked: SampleAsked,
+  ground: Ground,
+  left: Mm,
+  top: Mm,
+): Measuring {
+  const { zones, unit, recipe } = ground;
+  const body = zones.body * unit;
+  const { above, below } = reachOf(ground);
+  const rows = Array.from({ length: asked.rows }, (_, i): RowMeasured => {
+    const baseline = top + body + i * asked.pitch;
+    const from = Math.floor((baseline - body - above) * P);
+    const height = Math.ceil((body + above + below) * P);
+    const dark = darknessIn(page, light, 0, from, page.width, height);
+    const ink = inkFrom(dark, ruledBy(baseline, body, page.width / P), 0, from, 0);
+    return { baseline, groups: ink ? groupsOf(ink, baseline * P - from, ground) : [] };
+  });
+  const groups = rows.flatMap((row) => row.groups);
+  if (groups.length === 0) {
+    throw new Problem(
+      'corners',
+      'No writing was found between the lines that were shown. Put the upper handles on the waistline of the first row and the lower ones on the baseline of the last.',
+    );
+  }
+  const model = modelGroups(asked, ground);
+  const figures = sampleFigures(rows, model, asked, ground);
+  const shown = rows.map(
+    ({ baseline, groups: some }, i): ReviewRow => ({
+      text: `row ${i + 1}`,
+      baseline: tenths(baseline),
+      body: tenths(body),
+      from: tenths(left),
+      to: tenths(page.width / P - left),
+      letters: some
+        .slice(0, Math.floor(MOST_GROUPS / rows.length))
+        .map(({ left: x, right, top: y, bottom, edge, stems }) => {
+          const from = Math.floor((baseline - body - above) * P);
+          const [angle, slope] = [
+            edge && edge.angle - recipe.penAngle,
+            stems.length > 0 ? median(stems.map((stem) => stem.slope)) - recipe.slope : undefined,
+          ];
+          return {
+            box: [tenths(x / P), tenths((y + from) / P), tenths((right - x) / P), tenths((bottom - y) / P)],
+            off: 0,
+            angle: angle === undefined ? null : Math.round(angle * 10) / 10,
+            slope: slope === undefined ? null : Math.round(slope * 10) / 10,
+          };
+        }),
+      faults: [],
+    }),
+  );
+  const edge = ground.pen.kind === 'broad' ? ground.pen.width * unit : undefined;
+  return {
+    hand: asked.hand,
+    title: '',
+    width: page.width / P,
+    height: page.height / P,
+    nib: edge ?? unit,
+    figures,
+    rows: shown,
+    refused: [],
+    remarks: remarksOn({ figures, rows: shown, nib: edge, body, slopeLines: false }),
+    checks: ratedBy(figures, [], body).slice(0, 8),
+    wobbled: [],
+  };
+}
+
+/** Groups kept of a sample. */
+const MOST_GROUPS = 100;
+/** Lines that may be ruled under the writing are so wide, in mm. */
+const RULED: Mm = 0.3;
+
+const tenths = (mm: number): number => Math.max(0, Math.round(mm * 10));
+
+/** Waistline and baseline of a row: where there are such lines, they are taken out. */
+const ruledBy = (baseline: Mm, body: Mm, width: Mm): PrintedLine[] =>
+  [baseline, baseline - body].map((y) => ({ x1: 0, x2: width, y1: y, y2: y, width: RULED }));
+
+function sampleFigures(
+  rows: readonly RowMeasured[],
+  model: readonly Group[],
+  asked: SampleAsked,
+  { pen, unit, recipe, zones }: Ground,
+): ReviewFigure[] {
+  const groups = rows.flatMap((row) => row.groups);
+  const body = zones.body * unit;
+  const nib = pen.kind === 'broad' ? pen.width * unit : 0;
+  const angles = (of: readonly Group[]) =>
+    of.flatMap(({ edge }) => (edge && edge.plain > PLAIN ? [edge.angle] : []));
+  const edges = (of: readonly Group[]) =>
+    of.flatMap(({ edge }) => (edge && edge.plain > PLAIN ? [edge.width / P] : []));
+  const slopes = (of: readonly Group[]) => of.flatMap(({ stems }) => stems.map(({ slope }) => slope));
+  const widths = (of: readonly Group[]) => of.flatMap(({ stems }) => stems.map(({ width }) => width / P));
+  const heights = (of: readonly Group[]) =>
+    of.flatMap(({ tops, feet }) => tops.map((high, i) => (high - (feet[i] as number)) / P));
+  const scale = SHOWN / blockHeight(asked);
+  const figure = (
+    id: FigureId,
+    values: readonly number[],
+    value: number,
+    target: number | null,
+    /** A share of the value, for lengths; for others the floor as it is. */
+    of = 1,
+  ): ReviewFigure[] =>
+    values.length < 4 || Number.isNaN(value)
+      ? []
+      : [
+          {
+            id,
+            value: rounded(value),
+            asked: target === null ? null : rounded(target),
+            error: rounded(
+              Math.hypot((FLOORS[id] ?? 0) * of, of === 1 ? 0 : scale * of, 2 * errorOf(values)),
+            ),
+            count: values.length,
+          },
+        ];
+  const less = (value: number, own: number) => Math.sqrt(Math.max(0, value * value - own * own));
+  const ownAngles = angles(groups);
+  const ownSlopes = slopes(groups);
+  const ownWidths = widths(groups);
+  const ownHeights = heights(groups);
+  const strides = rows.flatMap((row) => stridesOf(row.groups, body));
+  const modelStride = median(stridesOf(model, body));
+  return [
+    ...(ownAngles.length > 0 && angles(model).length > 0
+      ? [
+          ...figure(
+            'angle',
+            ownAngles,
+            recipe.penAngle + median(ownAngles) - median(angles(model)),
+            recipe.penAngle,
+          ),
+          ...figure('angleSpread', ownAngles, less(spread(ownAngles), spread(angles(model))), null),
+          ...figure('nib', edges(groups), (nib * median(edges(groups))) / median(edges(model)), nib, nib),
+        ]
+      : []),
+    ...figure('slope', ownSlopes, recipe.slope + median(ownSlopes) - median(slopes(model)), recipe.slope),
+    ...figure('slopeSpread', ownSlopes, less(spread(ownSlopes), spread(slopes(model))), null),
+    // Of a single row the height was shown, not measured.
+    ...(asked.rows > 1
+      ? figure('body', ownHeights, (body * median(ownHeights)) / median(heights(model)), body, body)
+      : []),
+    ...figure('weight', ownWidths, median(ownWidths) / median(widths(model)), 1),
+    ...figure(
+      'evenness',
+      ownWidths,
+      less(spread(ownWidths), spread(widths(model))) / median(ownWidths),
+      null,
+    ),
+    ...figure('stride', strides, median(strides), modelStride, modelStride),
+  ];
+}
+
+const rounded = (value: number): number => Math.round(value * 1000) / 1000;
+
+/** Distances of neighbouring stems of one word, in mm. */
+function stridesOf(groups: readonly Group[], body: Mm): number[] {
+  const stems = groups.flatMap(({ stems: some }) => some.map(({ x }) => x / P)).sort((a, b) => a - b);
+  return stems.slice(1).flatMap((x, i) => {
+    const off = x - (stems[i] as number);
+    return off < APART * body ? [off] : [];
+  });
+}
