@@ -1,6 +1,6 @@
 import { fork } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { FAULTS, type Fault } from '@/core/camera/habits';
+import { FAULTS, type Fault } from '@/core/faults/fault';
 import { numbersFrom } from '@/core/measure/seeded';
 import { type Errors, errorsOf } from '../tests/support/review/errors';
 import { faultyRows } from '../tests/support/review/faultyRows';

@@ -1,22 +1,5 @@
+import type { Fault } from '../faults/fault';
 import type { Degrees, Mm } from '../measure/units';
-
-/** Something one hand does wrong in every letter of a row, by its size: 1 is plain to see. */
-export const FAULTS = [
-  'narrow',
-  'wide',
-  'short',
-  'tall',
-  'leaning',
-  'upright',
-  'flat',
-  'steep',
-  'high branch',
-  'low branch',
-  'off the line',
-  'missing stroke',
-  'strokes apart',
-] as const;
-export type Fault = (typeof FAULTS)[number];
 
 /** How a made-up scribe writes: off the model in everything, by so much, and uneven in it. */
 export interface Habits {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import { FAULTS } from '../faults/fault';
 import { choice } from '../problem/schema';
-import { FAULTS, type Habits, STEADY } from './habits';
+import { type Habits, STEADY } from './habits';
 import type { Shot } from './photograph';
 
 /** How the simulated camera takes a page. */

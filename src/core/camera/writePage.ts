@@ -1,14 +1,14 @@
+import { heldBy } from '../faults/heldBy';
+import { type FaultMaker, plainFaults, shaped } from '../faults/misshapen';
 import type { Vec } from '../geometry/vec';
 import { numbersFrom } from '../measure/seeded';
 import type { Degrees, Mm } from '../measure/units';
-import type { Pen } from '../pen/pen';
 import type { Due } from '../practice/cells';
 import type { Composed } from '../practice/compose';
 import { dueRows } from '../practice/dueRows';
 import type { Bytes } from '../raster/grey';
 import { writeStroke } from './bristles';
 import type { Habits } from './habits';
-import { type FaultMaker, plainFaults, shaped } from './misshapen';
 
 /** Two numbers by chance as one of a normal distribution of deviation 1. */
 const normal = (chance: () => number): number =>
@@ -33,21 +33,6 @@ function placesOn({ figure, ground, cells, to, from, running }: Due, startsRight
     const x = startsRight ? to - wide - i * pitch : from + 1 + i * pitch;
     return [x - figure.reach.left * unit, 0];
   });
-}
-
-/** The pen as this scribe holds it. */
-export function heldBy(pen: Pen, nib: number, angle: Degrees): Pen {
-  switch (pen.kind) {
-    case 'broad':
-    case 'two-point':
-      return { ...pen, width: pen.width * nib, angle: pen.angle + angle };
-    case 'pointed':
-      return { ...pen, spread: Math.max(pen.hairline, pen.spread * nib) };
-    case 'monoline':
-      return { ...pen, line: pen.line * nib };
-    case 'doubled':
-      return { ...pen, gap: pen.gap * nib };
-  }
 }
 
 /** What was in truth written on a row: what measuring is compared with. */

@@ -1,3 +1,5 @@
+import type { Grey } from './grey';
+
 /** A connected patch of a picture, and the box that holds it, ends excluded. */
 export interface Component {
   readonly label: number;
@@ -50,3 +52,14 @@ export function componentsOf(set: Uint8Array, width: number, height: number): La
   }
   return { width, height, labels, components };
 }
+
+/** What is inked at least by half, as pixels that are 1. */
+export function inkedOf({ data }: Grey): Uint8Array {
+  const set = new Uint8Array(data.length);
+  for (let i = 0; i < data.length; i++) if ((data[i] as number) >= 0.5) set[i] = 1;
+  return set;
+}
+
+/** Patches of ink. */
+export const patchesOf = (ink: Grey): readonly Component[] =>
+  componentsOf(inkedOf(ink), ink.width, ink.height).components;

@@ -1,7 +1,10 @@
 import { areaOf, type Grey, shrunk } from '../raster/grey';
 import type { Inked } from './exemplar';
 
-/** How an exemplar must be changed to lie on some ink: scaled about its middle and its baseline, leant, and moved, in pixels. */
+/**
+ * How an exemplar must be changed to lie on some ink: scaled about its middle and its baseline, leant, and moved, in pixels. Upwards
+ * is along the slope of its hand, so that slanting strokes slide along themselves and stay as slanted when they are drawn out.
+ */
 export interface Alignment {
   readonly right: number;
   /** Upwards. */
@@ -51,15 +54,17 @@ export interface Laid {
   readonly middle: number;
   readonly wide: number;
   readonly area: number;
-  /** Its pixels with ink in them: right of the middle, over the baseline, how dark. */
+  /** Tangent of the slope of its hand. */
+  readonly slant: number;
+  /** Its pixels with ink in them: right of the slope line through the middle, over the baseline, how dark. */
   readonly points: Float32Array;
 }
 
 /** Pixels paler than this are white. */
 const WHITE = 0.02;
 
-/** `body` is the height of the body in pixels of the ink. */
-export function laid({ ink, baseline }: Inked, body: number): Laid {
+/** `body` is the height of the body in pixels of the ink, `slant` the tangent of the slope of its hand. */
+export function laid({ ink, baseline }: Inked, body: number, slant: number): Laid {
   const times = Math.max(1, Math.round(body / BODY));
   const small = shrunk(ink, times);
   const { left, right } = extentOf(small);
@@ -68,7 +73,8 @@ export function laid({ ink, baseline }: Inked, body: number): Laid {
   for (let y = 0; y < small.height; y++) {
     for (let x = 0; x < small.width; x++) {
       const value = small.data[y * small.width + x] as number;
-      if (value > WHITE) points.push(x + 0.5 - middle, baseline / times - (y + 0.5), value);
+      const up = baseline / times - (y + 0.5);
+      if (value > WHITE) points.push(x + 0.5 - middle - up * slant, up, value);
     }
   }
   return {
@@ -78,6 +84,7 @@ export function laid({ ink, baseline }: Inked, body: number): Laid {
     middle,
     wide: right - left + 1,
     area: areaOf(small),
+    slant,
     points: Float32Array.from(points),
   };
 }
@@ -87,7 +94,7 @@ export function laid({ ink, baseline }: Inked, body: number): Laid {
  * shared. `from` is where to begin, with smaller steps.
  */
 export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
-  const { times, points, area: modelArea } = model;
+  const { times, points, slant, area: modelArea } = model;
   const { middle: seenMiddle, baseline: seenBase, area: seenArea } = seen;
   if (Number.isNaN(model.middle) || Number.isNaN(seenMiddle)) {
     return { right: 0, up: 0, width: 1, height: 1, lean: 0, overlap: 0 };
@@ -99,9 +106,9 @@ export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
     const scale = w * h;
     for (let i = 0; i < points.length; i += 3) {
       const value = points[i + 2] as number;
-      const upward = (points[i + 1] as number) * h;
-      const x = seenMiddle + (points[i] as number) * w + upward * lean + right - 0.5;
-      const y = seenBase - upward - up - 0.5;
+      const upward = (points[i + 1] as number) * h + up;
+      const x = seenMiddle + (points[i] as number) * w + upward * (slant + lean) + right - 0.5;
+      const y = seenBase - upward - 0.5;
       const ix = Math.floor(x);
       const iy = Math.floor(y);
       if (ix < 0 || iy < 0 || ix >= width - 1 || iy >= height - 1) continue;

@@ -1,29 +1,28 @@
-import { errorOf, median } from '../measure/statistics';
+import { FAULTS, type Fault } from '../faults/fault';
+import { median } from '../measure/statistics';
 import { cosDeg, type Mm, tanDeg, toDegrees } from '../measure/units';
+import { perObject } from '../memo/memo';
 import type { DueRow } from '../practice/dueRows';
 import { PIXELS_PER_MM } from '../register/pageMap';
-import { type Compared, LACKING } from './letter';
+import { type Compared, LACKING, type Model } from './letter';
 import type { RowFault } from './rowFaults';
+import { asItself, type Supposed, shownBy } from './supposed';
+import { rowTraits, TRAITS, type Trait, type Traits } from './traits';
 
-/** A fault of a row: how far beyond its tolerance, what was measured, and in how many letters of how many it was looked for. */
+/** A fault of a row, and in how many letters it was looked for. */
 export interface FoundFault {
   readonly fault: RowFault;
-  /** Over its tolerance by this factor; more than 1. */
+  /** How plain it is: 1 is just worth saying. */
   readonly score: number;
-  /** In the unit of its kind: shares, degrees, shares of the body, mm. */
+  /** How large: 1 is plain to see, less than 0 the other way. */
   readonly value: number;
   readonly letters: number;
 }
 
-/** One thing that is measured of each letter, its tolerance, and what it is called to either side. */
+/** One thing that is measured of each letter, and its tolerance (taken from the trial; shares, degrees, and nib widths). */
 interface Kind {
   readonly of: (letter: Compared, row: DueRow) => number | undefined;
-  /** What is off by more is a fault (taken from the trial; shares, degrees, and nib widths). */
   readonly tolerance: (row: DueRow) => number;
-  readonly less: RowFault;
-  readonly more: RowFault;
-  /** A trait of the whole page first: a row has it only against other rows. */
-  readonly ofPage?: true;
 }
 
 /** A letter's lean: by its stems where it has them, else by how the model had to be leant. */
@@ -72,79 +71,209 @@ const offLine = ({ due: { ground } }: DueRow): number =>
     : OFF_BODY * ground.zones.body * ground.unit;
 
 const KINDS: readonly Kind[] = [
-  { of: widthOf, tolerance: () => 0.09, less: 'narrow', more: 'wide' },
-  { of: ({ alignment }) => alignment.height - 1, tolerance: () => 0.055, less: 'short', more: 'tall' },
-  { of: leanOf, tolerance: () => 3, less: 'upright', more: 'leaning', ofPage: true },
-  { of: ({ angle }) => angle, tolerance: () => 5, less: 'flat', more: 'steep', ofPage: true },
-  { of: ({ branch }) => branch, tolerance: () => 0.12, less: 'low branch', more: 'high branch' },
-  { of: footOf, tolerance: offLine, less: 'below the line', more: 'above the line' },
+  { of: widthOf, tolerance: () => 0.09 },
+  { of: ({ alignment }) => alignment.height - 1, tolerance: () => 0.055 },
+  { of: leanOf, tolerance: () => 3 },
+  { of: ({ angle }) => angle, tolerance: () => 5 },
+  { of: ({ branch }) => branch, tolerance: () => 0.12 },
+  { of: footOf, tolerance: offLine },
 ];
 
 /** Letters that lie over their models so little are other letters, or blots. */
 export const LEAST_OVERLAP = 0.45;
-/** A fault of a row is seen in at least so many letters. */
-const LEAST_LETTERS = 2;
-/** Strokes are missing or apart where they are in more than this share of the letters. */
+/** A stroke is missing where it is in more than this share of letters that are not like their model. */
 const MOST_OF = 0.6;
+const LEAST_LETTERS = 2;
 
-/** A row as it was measured: its letters that may be judged. */
+/** A row as it was measured. */
 export interface JudgedRow {
   readonly row: DueRow;
+  readonly model: Model;
+  /** Letters that may be judged, and where each begins on the page. */
   readonly letters: readonly Compared[];
-  /** Where each begins on the page. */
   readonly places: readonly Mm[];
+  /** Those that do not lie over their models. */
+  readonly strange: readonly Compared[];
 }
 
 /**
- * What is wrong with a row as a whole, the worst first. Medians over its letters, less what all other rows have in common: a
- * page that leans is one remark, not thirty. Said only beyond the tolerance and twice the error of the median.
+ * Deviation of a sound row's traits about what its writer's habits make of its model (from rows of the simulated camera with its own faults;
+ * docs/measuring.md): of rows written with an edge, and of all others, whose hairlines come and go.
  */
-export function faultsOf(judged: JudgedRow, others: readonly JudgedRow[]): FoundFault[] {
-  const { row, letters } = judged;
-  // Words and drills are measured, and no habit of one letter is looked for in them.
-  if (row.due.running || letters.length < LEAST_LETTERS) return [];
-  const share = (is: (letter: Compared) => boolean) => letters.filter(is).length / letters.length;
-  const missing = share(({ lacking, fewer }) => lacking > LACKING || fewer);
-  if (missing > MOST_OF) {
-    return [{ fault: 'stroke missing', score: FIRST + missing, value: missing, letters: letters.length }];
-  }
-  const apart = share((letter) => letter.apart);
-  const found: FoundFault[] =
-    apart > MOST_OF
-      ? [{ fault: 'strokes apart', score: FIRST + apart, value: apart, letters: letters.length }]
-      : [];
-  for (const kind of KINDS) {
-    const values = valuesOf(kind, judged);
-    if (values.length < LEAST_LETTERS) continue;
-    const rows = others.map((other) => median(valuesOf(kind, other))).filter((value) => !Number.isNaN(value));
-    if (kind.ofPage && rows.length < LEAST_ROWS - 1) continue;
-    const common = kind.ofPage || rows.length >= LEAST_ROWS ? median(rows) : 0;
-    const value = median(values) - common;
-    const score = Math.abs(value) / kind.tolerance(row);
-    if (score > 1 && Math.abs(value) > 2 * errorOf(values)) {
-      found.push({ fault: value < 0 ? kind.less : kind.more, score, value, letters: values.length });
-    }
-  }
-  // Squeezed or turned letters branch elsewhere of themselves: then only what is much farther off is a branch.
-  const other = Math.max(0, ...found.filter(({ fault }) => !isBranch(fault)).map(({ score }) => score));
-  const weight = ({ fault, score }: FoundFault) =>
-    isBranch(fault) && other > 0 ? score * BESIDE_OTHERS : score;
-  return found.sort((a, b) => weight(b) - weight(a));
+const DEVIATIONS: {
+  readonly edge: Readonly<Record<Trait, number>>;
+  readonly point: Readonly<Record<Trait, number>>;
+} = {
+  edge: {
+    width: 0.02,
+    height: 0.01,
+    lean: 0.015,
+    rise: 0.01,
+    slope: 0.018,
+    angle: 0.018,
+    nib: 0.012,
+    weight: 0.02,
+    branch: 0.02,
+    top: 0.015,
+    bottom: 0.02,
+    span: 0.03,
+    overlap: 0.03,
+    lacking: 0.02,
+    apart: 0.3,
+    fewer: 0.3,
+  },
+  point: {
+    width: 0.02,
+    height: 0.01,
+    lean: 0.015,
+    rise: 0.01,
+    slope: 0.018,
+    angle: 0.018,
+    nib: 0.012,
+    weight: 0.03,
+    branch: 0.03,
+    top: 0.04,
+    bottom: 0.04,
+    span: 0.06,
+    overlap: 0.03,
+    lacking: 0.02,
+    apart: 0.3,
+    fewer: 0.3,
+  },
+};
+/** One trait alone weighs no more than this, however far it is off: something else may have gone wrong with it. */
+const MOST_OF_ONE = 20;
+/** A fault must explain so much of what a row is off by (squares of deviations). */
+const LEAST_GAIN = 8.5;
+/** Sizes that are tried, of what is plain to see; the usual one, and how far it varies. */
+const SIZES = { low: 0.3, high: 1.5, step: 0.1, usual: 0.9, varies: 0.3 } as const;
+/** So many rows tell what all have in common: habits of the page are its own remarks. */
+const LEAST_ROWS = 3;
+const LEAST_COMMON = 4;
+/** What is there or is not, is not had in common. */
+const OF_ITS_OWN: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
+/** A page of few rows leans, or is held flat, as a whole. */
+const OF_PAGE: ReadonlySet<Fault> = new Set(['leaning', 'upright', 'flat', 'steep']);
+
+/** What a row is off by, beyond its writer's habits; and how sure that is. */
+type OffBy = ReadonlyMap<Trait, { readonly value: number; readonly error: number }>;
+
+/** What is wrong with each row of a page, the likeliest first; nothing with most. */
+export function faultsOf(rows: readonly JudgedRow[]): FoundFault[][] {
+  const judged = rows.map((row) =>
+    row.row.due.running || row.letters.length < LEAST_LETTERS ? undefined : beyondHabits(row, rows),
+  );
+  const common = new Map(
+    TRAITS.map((trait) => {
+      const values = judged.flatMap((off) => off?.get(trait)?.value ?? []);
+      return [trait, values.length >= LEAST_COMMON && !OF_ITS_OWN.has(trait) ? median(values) : 0];
+    }),
+  );
+  return rows.map((row, i) => {
+    const off = judged[i];
+    if (!off) return row.row.due.running ? [] : missingIn(row.strange);
+    const own: OffBy = new Map(
+      [...off].map(([trait, { value, error }]) => [
+        trait,
+        { value: value - (common.get(trait) ?? 0), error },
+      ]),
+    );
+    return explained(row, own, judged.filter(Boolean).length);
+  });
 }
 
-/** So many other rows tell what all have in common; of fewer, one faulty row could be half. What a page has as a whole is then left to its own remarks. */
-const LEAST_ROWS = 3;
-/** What is missing or apart comes before all that follows from it. */
-const FIRST = 10;
-/** A branch beside another fault weighs so much of what it weighs alone. */
-const BESIDE_OTHERS = 0.4;
-const isBranch = (fault: RowFault): boolean => fault === 'low branch' || fault === 'high branch';
+/** Letters that are like their model but for one stroke. */
+function missingIn(strange: readonly Compared[]): FoundFault[] {
+  if (strange.length < LEAST_LETTERS) return [];
+  const missing =
+    strange.filter(
+      ({ alignment, lacking }) => lacking > LACKING && alignment.overlap + lacking >= LEAST_OVERLAP,
+    ).length / strange.length;
+  return missing > MOST_OF
+    ? [{ fault: 'stroke missing', score: MOST_SCORE, value: 1, letters: strange.length }]
+    : [];
+}
+const MOST_SCORE = 10;
 
-const valuesOf = ({ of }: Kind, { row, letters }: JudgedRow): number[] =>
-  letters.flatMap((letter) => of(letter, row) ?? []);
+const bodyOf = ({ due: { ground } }: DueRow): number => ground.zones.body * ground.unit * PIXELS_PER_MM;
+
+/** What a row is off its model, less what edge, slope and nib of the whole page make of it. */
+function beyondHabits(judged: JudgedRow, rows: readonly JudgedRow[]): OffBy {
+  const { row, model, letters } = judged;
+  const own = rowTraits(letters, bodyOf(row));
+  const itself = asItself(row, model);
+  const habit = shownBy(row, model, habitsOf(rows));
+  return new Map(
+    TRAITS.flatMap((trait) => {
+      const [found, its] = [own[trait], itself[trait]];
+      if (!found || its === undefined) return [];
+      return [[trait, { value: found.value - its - (habit[trait] ?? 0), error: found.error }] as const];
+    }),
+  );
+}
+
+const habits = perObject((rows: readonly JudgedRow[]): Supposed => {
+  const of = (trait: Trait) => {
+    const values = rows.flatMap(({ row, letters }) => rowTraits(letters, bodyOf(row))[trait]?.value ?? []);
+    return values.length >= LEAST_ROWS ? median(values) : 0;
+  };
+  return { angle: toDegrees(of('angle')), slope: toDegrees(of('slope')), nib: 1 + of('nib') };
+});
+/** How the writer holds the pen all over a page. */
+const habitsOf = (rows: readonly JudgedRow[]): Supposed => habits(rows);
+
+/** The fault that explains most of what a row is off by, if it is off at all and one does. */
+function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number): FoundFault[] {
+  const deviations = row.due.ground.pen.kind === 'broad' ? DEVIATIONS.edge : DEVIATIONS.point;
+  /** How far from nothing it is, a fault of some size taken off it. */
+  const left = (shown: Traits, size: number): number => {
+    let sum = 0;
+    for (const [trait, { value, error }] of off) {
+      const by = (value - size * (shown[trait] ?? 0)) / Math.hypot(deviations[trait], error);
+      sum += Math.min(MOST_OF_ONE, by * by);
+    }
+    return sum;
+  };
+  const all = left({}, 0);
+  if (all <= LEAST_GAIN) return [];
+  return FAULTS.filter((fault) => rows >= LEAST_ROWS || !OF_PAGE.has(fault))
+    .flatMap((fault) => {
+      const shown = shownBy(row, model, { fault });
+      return (fault === 'off the line' ? [1, -1] : [1]).map((side) => {
+        let [gain, best] = [0, 0];
+        for (let size = SIZES.low; size <= SIZES.high; size += SIZES.step) {
+          const unusual = ((size - SIZES.usual) / SIZES.varies) ** 2;
+          const gained = all - left(shown, side * size) - unusual;
+          if (gained > gain) [gain, best] = [gained, side * size];
+        }
+        return { fault: calledIn(fault, side), gain, size: best };
+      });
+    })
+    .sort((a, b) => b.gain - a.gain)
+    .slice(0, 1)
+    .filter(({ gain }) => gain > LEAST_GAIN)
+    .map(({ fault, gain, size }) => ({
+      fault,
+      score: Math.min(MOST_SCORE, gain / LEAST_GAIN),
+      value: size,
+      letters: letters.length,
+    }));
+}
+
+/** What a fault is called in a row. */
+function calledIn(fault: Fault, side: number): RowFault {
+  switch (fault) {
+    case 'off the line':
+      return side > 0 ? 'above the line' : 'below the line';
+    case 'missing stroke':
+      return 'stroke missing';
+    default:
+      return fault;
+  }
+}
 
 /** How far one letter is off, by its worst, over the tolerance of a row; for pictures only, no verdict is passed on one letter. */
 export function offBy(letter: Compared, row: DueRow): number {
   const all = KINDS.map(({ of, tolerance }) => Math.abs(of(letter, row) ?? 0) / tolerance(row));
-  return Math.max(...all, letter.lacking > LACKING ? FIRST : 0, letter.apart ? FIRST : 0);
+  return Math.max(...all, letter.lacking > LACKING || letter.apart ? MOST_SCORE : 0);
 }

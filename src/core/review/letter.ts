@@ -1,7 +1,7 @@
 import { type Degrees, type Mm, tanDeg } from '../measure/units';
 import type { Pen } from '../pen/pen';
 import type { DueRow } from '../practice/dueRows';
-import { componentsOf } from '../raster/components';
+import { patchesOf } from '../raster/components';
 import type { Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import type { Figure } from '../writing/figure';
@@ -77,13 +77,13 @@ export function modelOf(row: DueRow): Model {
       : cut.strokes.flatMap(({ finishes, lengths }, stroke) =>
           stroke === 0 || finishes || (lengths.at(-1) as number) < zones.body * 0.4
             ? []
-            : [laid(exemplarOf(pen, figure, unit, P, { shape, stroke }), body)],
+            : [laid(exemplarOf(pen, figure, unit, P, { shape, stroke }), body, leanOf(row))],
         ),
   );
   const measured = measuredOf(exemplar, row, places);
   return {
     exemplar,
-    laid: laid(exemplar, body),
+    laid: laid(exemplar, body, leanOf(row)),
     measured,
     places,
     lacking,
@@ -119,11 +119,8 @@ function hasLines({ due: { ground } }: DueRow): boolean {
 }
 
 /** Patches the model's own ink is made of, but specks. */
-function piecesOf({ width, height, data }: Grey, nib: number): number {
-  const set = Uint8Array.from(data, (value) => (value >= 0.5 ? 1 : 0));
-  return componentsOf(set, width, height).components.filter(({ area }) => area >= MODEL_PIECE * nib * nib)
-    .length;
-}
+const piecesOf = (ink: Grey, nib: number): number =>
+  patchesOf(ink).filter(({ area }) => area >= MODEL_PIECE * nib * nib).length;
 
 /** Where strokes after the first leave one: inside the body. */
 function branchPlaces({ shapes }: Figure, body: number): BranchPlace[] {
@@ -140,7 +137,7 @@ function branchPlaces({ shapes }: Figure, body: number): BranchPlace[] {
 }
 
 /** Measures ink that stands on a row. */
-function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[]): Measured {
+function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[], withEdge = true): Measured {
   const { ground } = row.due;
   const { unit, zones, pen } = ground;
   const [scale, body] = [unit * P, zones.body * unit * P];
@@ -149,7 +146,7 @@ function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[]): 
   const { ink, baseline } = inked;
   const stems = stemsOf(ink, baseline, body, leanOf(row));
   return {
-    edge: angle === undefined ? undefined : edgeOf(ink, angle, nib),
+    edge: angle === undefined || !withEdge ? undefined : edgeOf(ink, angle, nib),
     stems,
     ...extents(ink, baseline, Math.max(ROW_LEAST, ROW_SHARE * nib)),
     branches: places.map((place) => branchHeight(ink, inked, stems, place, scale, body, leanOf(row))),
@@ -251,16 +248,18 @@ export interface Compared {
 /** A stroke is thought missing where the model without it shares so much more with the ink. */
 export const LACKING = 0.06;
 
-/** Compares ink with its model. */
+/** Compares ink with its model; `withEdge` where the angle of its edge is wanted. */
 export function compare(
   sample: Inked & Pick<Sample, 'pieces' | 'crumbs'>,
   model: Model,
   row: DueRow,
+  withEdge = true,
 ): Compared {
   const { zones, unit } = row.due.ground;
   const body = zones.body * unit * P;
-  const measured = measuredOf(sample, row, []);
-  const seen = laid(sample, body);
+  // Where the model does not tell the edge, the ink does not either.
+  const measured = measuredOf(sample, row, [], withEdge && model.tellsAngle);
+  const seen = laid(sample, body, leanOf(row));
   const alignment = aligned(model.laid, seen);
   // Branches are looked for where the exemplar has them, as it lies on the ink.
   const shift = measured.left - model.measured.left;

@@ -10,7 +10,7 @@ import { lessonsOf } from '../practice/lessons';
 import { LIMITS } from '../problem/limits';
 import { Problem } from '../problem/problem';
 import { shortText } from '../problem/schema';
-import { componentsOf } from '../raster/components';
+import { componentsOf, inkedOf } from '../raster/components';
 import { type Bytes, cropped, type Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { handOf } from '../setting/handOf';
@@ -129,8 +129,7 @@ const ON_LINES = 0.2;
 function groupsOf(ink: Grey, baseline: number, ground: Ground): Group[] {
   const { zones, unit, pen, recipe } = ground;
   const body = zones.body * unit * P;
-  const set = Uint8Array.from(ink.data, (value) => (value >= 0.5 ? 1 : 0));
-  const { labels, components } = componentsOf(set, ink.width, ink.height);
+  const { labels, components } = componentsOf(inkedOf(ink), ink.width, ink.height);
   const patches = components
     .filter(
       ({ area, top, bottom }) =>

@@ -8,7 +8,7 @@ import type { Bytes } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { keyOf } from '../study/unit';
 import { aligned, laid } from './align';
-import { printedLines } from './due';
+import { leanOf, printedLines } from './due';
 import { faultsOf, type JudgedRow, LEAST_OVERLAP, offBy } from './faults';
 import { type Compared, compare, type Model, modelOf } from './letter';
 import type { Light } from './light';
@@ -46,7 +46,7 @@ interface ReadRow {
   readonly model: Model;
   readonly kept: readonly { readonly sample: Sample; readonly compared: Compared }[];
   /** Samples that are not like their model. */
-  readonly strange: readonly Sample[];
+  readonly strange: readonly { readonly sample: Sample; readonly compared: Compared }[];
 }
 
 /**
@@ -83,7 +83,7 @@ export function* reviewPage(
       due: row,
       model,
       kept: all.filter(like),
-      strange: all.filter((one) => !like(one)).map(({ sample }) => sample),
+      strange: all.filter((one) => !like(one)),
     });
     yield (i + 1) / due.length;
   }
@@ -99,10 +99,12 @@ export function* reviewPage(
 function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
   const { sheet } = kept;
   const judged = read.map(
-    ({ due: row, kept: found }): JudgedRow => ({
+    ({ due: row, model, kept: found, strange }): JudgedRow => ({
       row,
+      model,
       letters: found.map(({ compared }) => compared),
       places: found.map(({ sample }) => sample.box.x),
+      strange: strange.map(({ compared }) => compared),
     }),
   );
   const withLetters = judged.filter(({ letters }) => letters.length > 0);
@@ -113,11 +115,11 @@ function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
   }));
   const written = Math.min(MOST_ROWS, withLetters.length);
   const shown = Math.min(MOST_LETTERS, Math.max(1, Math.floor(MOST_OF_PAGE / written)));
-  const rows = read.flatMap(({ due, kept: found }, i): ReviewRow[] => {
-    const faults = faultsOf(
-      judged[i] as JudgedRow,
-      withLetters.filter((other) => other !== judged[i]),
-    );
+  const faultsOfRows = faultsOf(judged);
+  const rows = read.flatMap(({ due, kept, strange }, i): ReviewRow[] => {
+    const faults = faultsOfRows[i] ?? [];
+    // Letters that lack a stroke are not like their model, and are shown all the same.
+    const found = kept.length === 0 && faults.length > 0 ? strange : kept;
     if (found.length === 0) return [];
     const { ground, figure, from, to } = due.due;
     return [
@@ -155,7 +157,7 @@ function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
     nib: edge ?? ground?.unit ?? 0,
     figures,
     rows: rows.slice(0, MOST_ROWS),
-    refused: refusals(read),
+    refused: refusals(read.filter((_, i) => faultsOfRows[i]?.length === 0)),
     remarks: remarksOn({ figures, rows, nib: edge, body, slopeLines: sheet.show.slope }),
     checks: ratedBy(figures, rows, body).slice(0, 8),
     wobbled: wobbled.slice(0, 40),
@@ -200,8 +202,11 @@ function refusals(read: readonly ReadRow[]): string[] {
   return said.slice(0, 20);
 }
 
-function overlapWith(samples: readonly Sample[], { model, due }: ReadRow): number {
+function overlapWith(samples: ReadRow['strange'], { model, due }: ReadRow): number {
   const { ground } = due.due;
   const body = ground.zones.body * ground.unit * PIXELS_PER_MM;
-  return median(samples.slice(0, 4).map((sample) => aligned(model.laid, laid(sample, body)).overlap));
+  const slant = leanOf(due);
+  return median(
+    samples.slice(0, 4).map(({ sample }) => aligned(model.laid, laid(sample, body, slant)).overlap),
+  );
 }

@@ -1,7 +1,7 @@
 import type { Mm } from '../measure/units';
 import type { Box } from '../page/boxes';
 import type { DueRow } from '../practice/dueRows';
-import { type Component, componentsOf } from '../raster/components';
+import { type Component, componentsOf, inkedOf } from '../raster/components';
 import { type Bytes, cropped, emptyGrey, type Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import type { PrintedLine } from './due';
@@ -205,6 +205,15 @@ function takeOut(
   }
 }
 
+/** Area of a square nib of a row, and of what is a speck under it, in pixels. */
+export function speckOf({ due: { ground } }: DueRow): { readonly square: number; readonly speck: number } {
+  const { pen, unit } = ground;
+  const nib = (pen.kind === 'broad' ? pen.width : pen.kind === 'pointed' ? pen.spread : LINE) * unit * P;
+  return { square: nib * nib, speck: SPECK * nib * nib };
+}
+/** A line counts as a nib so wide, in letter units. */
+const LINE = 0.6;
+
 interface Cluster {
   readonly parts: readonly Component[];
   readonly left: number;
@@ -212,19 +221,17 @@ interface Cluster {
 }
 
 /** Patches of ink put together to letters: what overlaps, and what together is no wider than a letter. */
-function samplesIn(ink: Grey, left: number, top: number, { due, row }: DueRow, baseline: number): Sample[] {
+function samplesIn(ink: Grey, left: number, top: number, dueRow: DueRow, baseline: number): Sample[] {
+  const { due, row } = dueRow;
   const { figure, ground, cells, from, to, running } = due;
-  const { unit, pen } = ground;
-  const scale = unit * P;
-  const nib = (pen.kind === 'broad' ? pen.width : pen.kind === 'pointed' ? pen.spread : 0.6) * scale;
-  const set = new Uint8Array(ink.data.length);
-  for (let i = 0; i < set.length; i++) if ((ink.data[i] as number) >= 0.5) set[i] = 1;
-  const { labels, components } = componentsOf(set, ink.width, ink.height);
+  const scale = ground.unit * P;
+  const { square, speck } = speckOf(dueRow);
+  const { labels, components } = componentsOf(inkedOf(ink), ink.width, ink.height);
   const upper = row.line.top * P - top - 0.5 * P;
   const lower = row.line.bottom * P - top + 0.5 * P;
   const kept = components.filter((part) => {
     const [x, y] = [(part.left + part.right) / 2 + left, (part.top + part.bottom) / 2];
-    return part.area >= SPECK * nib * nib && x >= from * P && x <= to * P + P && y > upper && y < lower;
+    return part.area >= speck && x >= from * P && x <= to * P + P && y > upper && y < lower;
   });
   const wide = (figure.reach.right - figure.reach.left) * scale;
   const clusters = running
@@ -263,7 +270,7 @@ function samplesIn(ink: Grey, left: number, top: number, { due, row }: DueRow, b
           width: (cluster.right - cluster.left) / P,
           height: (y1 - y0 - 8) / P,
         },
-        pieces: cluster.parts.filter(({ area }) => area >= PIECE * nib * nib).length,
+        pieces: cluster.parts.filter(({ area }) => area >= PIECE * square).length,
         crumbs: cluster.parts.length,
         traced: kind === 'trace' || kind === 'fading' || kind === 'model',
       };

@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import type { Habits } from '@/core/camera/habits';
-import type { FaultMaker } from '@/core/camera/misshapen';
+import type { FaultMaker } from '@/core/faults/misshapen';
 import { inked, photograph, type Shot, withNoise } from '@/core/camera/photograph';
 import { type WrittenRow, writePage } from '@/core/camera/writePage';
 import { composedAgain, drawKept, type KeptPage } from '@/core/document/keptPage';

@@ -2,7 +2,7 @@
 
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
-import { FAULTS } from '@/core/camera/habits';
+import { FAULTS } from '@/core/faults/fault';
 import { type CameraSettings, USUAL_CAMERA, VIEWS } from '@/core/camera/settings';
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';

@@ -1,6 +1,7 @@
 import type { Habits } from '@/core/camera/habits';
-import { shaped } from '@/core/camera/misshapen';
-import { heldBy, type WrittenRow } from '@/core/camera/writePage';
+import { shaped } from '@/core/faults/misshapen';
+import type { WrittenRow } from '@/core/camera/writePage';
+import { heldBy } from '@/core/faults/heldBy';
 import { composedAgain } from '@/core/document/keptPage';
 import { median } from '@/core/measure/statistics';
 import { sweep } from '@/core/pen/pen';

@@ -1,5 +1,5 @@
-import { FAULTS, type Fault } from '@/core/camera/habits';
-import { branches } from '@/core/camera/misshapen';
+import { FAULTS, type Fault } from '@/core/faults/fault';
+import { branches } from '@/core/faults/misshapen';
 import { composedAgain } from '@/core/document/keptPage';
 import { dueRows } from '@/core/practice/dueRows';
 import type { PrintedForTest } from './pages';

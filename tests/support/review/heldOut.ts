@@ -1,5 +1,5 @@
-import type { Fault } from '@/core/camera/habits';
-import type { FaultMaker, Misshapen } from '@/core/camera/misshapen';
+import type { Fault } from '@/core/faults/fault';
+import type { FaultMaker, Misshapen } from '@/core/faults/misshapen';
 import type { Vec } from '@/core/geometry/vec';
 import { cosDeg, sinDeg } from '@/core/measure/units';
 import { moved, type Stroke } from '@/core/pen/stroke';

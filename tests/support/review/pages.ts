@@ -1,6 +1,6 @@
 import type { Habits } from '@/core/camera/habits';
 import { STEADY } from '@/core/camera/habits';
-import type { FaultMaker } from '@/core/camera/misshapen';
+import type { FaultMaker } from '@/core/faults/misshapen';
 import type { Shot } from '@/core/camera/photograph';
 import { freshRecipe } from '@/core/document/defaults';
 import { codeOf, type KeptPage, keptFrom } from '@/core/document/keptPage';

@@ -2,7 +2,7 @@ import type { Cubic } from '../geometry/cubic';
 import type { Vec } from '../geometry/vec';
 import { type Degrees, tanDeg } from '../measure/units';
 import { moved, type Stroke } from '../pen/stroke';
-import type { Fault } from './habits';
+import type { Fault } from './fault';
 
 /** How one letter is written off its model; lengths in letter units. */
 export interface Shaping {
@@ -47,7 +47,7 @@ export const branches = (stroke: Stroke, body: number): boolean => {
   return y > 0.08 * body && y < 0.85 * body;
 };
 
-/** The faults of the simulated camera: a letter as a whole scaled, leant, moved, or a stroke of it changed. */
+/** Each fault in its plainest form: a letter as a whole scaled, leant, moved, or a stroke of it changed. */
 export const plainFaults: FaultMaker = (strokes, { left, right, body }, fault, size) => {
   const middle = (left + right) / 2;
   const still = (changed: readonly Stroke[], turn = 0): Misshapen => ({ strokes: changed, turn });

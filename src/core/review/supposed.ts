@@ -1,0 +1,105 @@
+import type { Fault } from '../faults/fault';
+import { heldBy } from '../faults/heldBy';
+import { plainFaults, shaped } from '../faults/misshapen';
+import type { Degrees } from '../measure/units';
+import { perObject } from '../memo/memo';
+import type { DueRow } from '../practice/dueRows';
+import { patchesOf } from '../raster/components';
+import { PIXELS_PER_MM } from '../register/pageMap';
+import { exemplarOf } from './exemplar';
+import { compare, type Model } from './letter';
+import { PIECE, speckOf } from './samples';
+import { TRAITS, type Trait, type Traits, traitsOf } from './traits';
+
+/** How a letter is supposed to have been written: with a fault, or as its writer writes everything. */
+export interface Supposed {
+  readonly fault?: Fault;
+  readonly angle?: Degrees;
+  readonly slope?: Degrees;
+  /** Of the nib's width. */
+  readonly nib?: number;
+}
+
+/** Size a fault is supposed at: 1 is plain to see; smaller ones show so much less. */
+const SIZE = 1;
+/** Letters are drawn on more paper than the model asks for, in letter units: faults reach farther, strokes that slide apart to the right. */
+const MORE = 1;
+const APART = 3;
+/** Only these turn the edge: for others its angle is not measured anew. */
+const TURNS: ReadonlySet<Fault> = new Set(['flat', 'steep']);
+
+/**
+ * What would be measured of a letter that is written so, less what is measured of its model: the model's own strokes are changed, inked by the engine and
+ * measured by the code that measures photographs. It tells one cause from another: a flatter edge makes letters lower too, and a narrow
+ * arch leaves its stem elsewhere, in every letter in its own way.
+ */
+export function shownBy(row: DueRow, model: Model, supposed: Supposed): Traits {
+  const known = shown(model);
+  const key = JSON.stringify(supposed);
+  const found = known.get(key) ?? less(measuredAs(row, model, supposed), asItself(row, model));
+  known.set(key, found);
+  return found;
+}
+
+/** What is measured of the model against itself: next to nothing. */
+export function asItself(row: DueRow, model: Model): Traits {
+  const known = shown(model);
+  const found = known.get('') ?? measuredAs(row, model, {});
+  known.set('', found);
+  return found;
+}
+
+/** What was found of a model before. */
+const shown = perObject((_: Model) => new Map<string, Traits>());
+
+const less = (one: Traits, other: Traits): Traits =>
+  Object.fromEntries(
+    TRAITS.flatMap((trait: Trait) => {
+      const [a, b] = [one[trait], other[trait]];
+      return a === undefined || b === undefined ? [] : [[trait, a - b]];
+    }),
+  );
+
+function measuredAs(row: DueRow, model: Model, { fault, angle = 0, slope = 0, nib = 1 }: Supposed): Traits {
+  const { figure, ground } = row.due;
+  const { pen, unit, zones, recipe } = ground;
+  let turned = 0;
+  const shapes = figure.shapes.map((shape) => {
+    const xs = shape.cut.upright.flatMap(({ path }) => path.flatMap((cubic) => cubic.map(([x]) => x)));
+    const own = !shape.marks && !shape.joins;
+    const { strokes, turn } = shaped(
+      shape.cut.upright,
+      { left: Math.min(...xs), right: Math.max(...xs), body: zones.body },
+      {
+        width: 1,
+        height: 1,
+        slope: recipe.slope + slope,
+        up: 0,
+        wobble: 0,
+        ...(fault && own && { fault: { fault, size: SIZE } }),
+      },
+      plainFaults,
+      () => 0,
+    );
+    if (own) turned = turn;
+    return { ...shape, cut: { ...shape.cut, strokes } };
+  });
+  const { left, right, top, bottom } = figure.reach;
+  const reach = {
+    left: left - MORE,
+    right: right + (fault === 'strokes apart' ? APART : MORE),
+    top: top + MORE,
+    bottom: bottom - MORE,
+  };
+  const held = heldBy(pen, nib, angle + turned);
+  const inked = exemplarOf(held, { ...figure, shapes, reach }, unit, PIXELS_PER_MM);
+  const { square, speck } = speckOf(row);
+  const patches = patchesOf(inked.ink).filter(({ area }) => area >= speck);
+  const sample = {
+    ...inked,
+    pieces: patches.filter(({ area }) => area >= PIECE * square).length,
+    crumbs: patches.length,
+  };
+  const edge = fault === undefined || TURNS.has(fault);
+  return traitsOf(compare(sample, model, row, edge), zones.body * unit * PIXELS_PER_MM);
+}

@@ -1,0 +1,78 @@
+import { errorOf, median } from '../measure/statistics';
+import { toRadians } from '../measure/units';
+import { PIXELS_PER_MM } from '../register/pageMap';
+import type { Compared } from './letter';
+
+/**
+ * What is measured of a letter against its model, as numbers that can be weighed against one another: shares, shares of the body,
+ * and angles as arcs.
+ */
+export const TRAITS = [
+  'width',
+  'height',
+  'lean',
+  'rise',
+  'slope',
+  'angle',
+  'nib',
+  'weight',
+  'branch',
+  'top',
+  'bottom',
+  'span',
+  'overlap',
+  'lacking',
+  'apart',
+  'fewer',
+] as const;
+export type Trait = (typeof TRAITS)[number];
+export type Traits = Readonly<Partial<Record<Trait, number>>>;
+
+/** `body` is the height of the body in pixels. */
+export function traitsOf(letter: Compared, body: number): Traits {
+  const { alignment, measured, model, angle, nib, slope, weight, branch } = letter;
+  return {
+    width: alignment.width - 1,
+    height: alignment.height - 1,
+    lean: alignment.lean,
+    rise: alignment.up / body,
+    top: (letter.top * PIXELS_PER_MM) / body,
+    bottom: (letter.bottom * PIXELS_PER_MM) / body,
+    span: (measured.right - measured.left - (model.right - model.left)) / body,
+    overlap: alignment.overlap,
+    lacking: letter.lacking,
+    apart: Number(letter.apart),
+    fewer: Number(letter.fewer),
+    ...(slope !== undefined && { slope: toRadians(slope) }),
+    ...(angle !== undefined && { angle: toRadians(angle) }),
+    ...(nib !== undefined && { nib: nib - 1 }),
+    ...(weight !== undefined && { weight: weight - 1 }),
+    ...(branch !== undefined && { branch }),
+  };
+}
+
+/** Whether something is there or not: of a row counts the share of its letters. */
+const IS: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
+
+/** A trait of a row: the middle of its letters', and its standard error. */
+export interface RowTrait {
+  readonly value: number;
+  readonly error: number;
+}
+export type RowTraits = Readonly<Partial<Record<Trait, RowTrait>>>;
+
+/** Of fewer letters, or of less than this share of a row, nothing is said. */
+const LEAST = 2;
+const MOST_OF = 0.5;
+
+export function rowTraits(letters: readonly Compared[], body: number): RowTraits {
+  const all = letters.map((letter) => traitsOf(letter, body));
+  return Object.fromEntries(
+    TRAITS.flatMap((trait) => {
+      const values = all.flatMap((traits) => traits[trait] ?? []);
+      if (values.length < Math.max(LEAST, MOST_OF * all.length)) return [];
+      const value = IS.has(trait) ? values.reduce((a, b) => a + b, 0) / values.length : median(values);
+      return [[trait, { value, error: errorOf(values) }]];
+    }),
+  );
+}
