@@ -15,6 +15,7 @@ import type { Piece } from '@/core/piece/piece';
 import type { Course, CourseOptions } from '@/core/practice/course/course';
 import type { WordList } from '@/core/practice/words/wordList';
 import type { MarkedPage } from '@/core/register/markedPage';
+import type { SampleAsked } from '@/core/review/sampleAsked';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import type { PdfOptions } from '@/render/pdf';
 import type { PngTask } from '@/render/png';
@@ -123,6 +124,14 @@ export interface ReviewJob {
   readonly corners: readonly (readonly [number, number])[] | undefined;
 }
 
+/** Writing without marks, to be measured: the corners of a block of rows as shares of the picture's sides, and what it is. */
+export interface SampleJob {
+  readonly kind: 'sample';
+  readonly picture: Uint8Array;
+  readonly corners: readonly (readonly [number, number])[];
+  readonly asked: SampleAsked;
+}
+
 /** A kept page, written by a made-up hand and photographed. */
 export interface CameraJob {
   readonly kind: 'camera';
@@ -143,4 +152,5 @@ export type Job =
   | ClassJob
   | LookJob
   | ReviewJob
+  | SampleJob
   | CameraJob;

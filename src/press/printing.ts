@@ -18,6 +18,7 @@ import { classSteps } from './classSteps';
 import type { FileAs, Job, PensJob, PieceJob, PracticeJob } from './job';
 import { courseSteps, pdfSteps, practiceSteps } from './packSteps';
 import { cameraSteps } from './review/cameraSteps';
+import { sampleSteps } from './review/sampleSteps';
 import { lookSteps, reviewSteps } from './review/steps';
 import type { Step } from './step';
 
@@ -59,6 +60,9 @@ export async function begin(job: Job): Promise<Printing> {
     case 'review':
       await loadScript(job.page.sheet.hand);
       return { title: job.page.sheet.title, pages: 1, steps: reviewSteps(job) };
+    case 'sample':
+      await loadScript(job.asked.hand);
+      return { title: 'Writing sample', pages: 1, steps: sampleSteps(job) };
     case 'camera':
       await loadScript(job.page.sheet.hand);
       return { title: job.page.sheet.title, pages: 1, steps: cameraSteps(job) };

@@ -13,7 +13,7 @@ const collect = runInNewContext('gc');
 
 const turn = () => new Promise((resolve) => setImmediate(resolve));
 
-const PIXELS: ReadonlySet<Job['kind']> = new Set(['picture', 'look', 'review', 'camera']);
+const PIXELS: ReadonlySet<Job['kind']> = new Set(['picture', 'look', 'review', 'sample', 'camera']);
 
 /** Is this job a picture in the end? */
 const drawsPixels = (job: Job): boolean =>

@@ -1,10 +1,12 @@
 import 'server-only';
 import { z } from 'zod';
 import { codeOf } from '@/core/document/keptPage';
+import { handById } from '@/core/hands/registry';
 import { type PageCode, PRINT_ID } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
-import { type Review, reviewSchema } from '@/core/review/review';
+import { NO_PRINT, type Review, reviewSchema } from '@/core/review/review';
 import type { Measuring } from '@/core/review/reviewPage';
+import { sampleSchema } from '@/core/review/sampleAsked';
 import type { Job } from '@/press/job';
 import { PressRefusal, print } from '@/press/press';
 import type { Looked } from '@/press/review/steps';
@@ -21,19 +23,23 @@ export const PICTURE_BODY = 40 * 1024 * 1024;
 /** Corners are shares of the picture's sides; a little outside of it at most. */
 const FARTHEST = 1.5;
 
+/** x and y of four corners, clockwise from the upper left one, as shares of the picture's sides as it is turned. */
+const cornersSchema = z
+  .string()
+  .transform((text): number[] => text.split(',').map(Number))
+  .refine((all) => all.length === 8 && all.every((n) => Math.abs(n) <= FARTHEST), 'are eight numbers')
+  .transform((n) => [0, 2, 4, 6].map((i) => [n[i] as number, n[i + 1] as number] as const));
+
 /** What a picture is said to be of, where its code is not to be read: a page of a print, and the corners of its sheet. */
 export const askedSchema = z.strictObject({
   print: z.string().regex(PRINT_ID, 'must be the id of a print').optional(),
   page: z.coerce.number().int().min(1).max(9999).default(1),
-  /** x and y of the four corners, clockwise from the upper left one, as shares of the picture's sides as it is turned. */
-  corners: z
-    .string()
-    .transform((text): number[] => text.split(',').map(Number))
-    .refine((all) => all.length === 8 && all.every((n) => Math.abs(n) <= FARTHEST), 'are eight numbers')
-    .transform((n) => [0, 2, 4, 6].map((i) => [n[i] as number, n[i + 1] as number] as const))
-    .optional(),
+  corners: cornersSchema.optional(),
 });
 export type Asked = z.infer<typeof askedSchema>;
+
+/** What writing without marks is said to be, and the corners of its block. */
+export const sampleAskedSchema = sampleSchema.extend({ corners: cornersSchema });
 
 /** What is said while a picture is measured, a line each. */
 export type ReviewLine =
@@ -117,20 +123,15 @@ export async function* reviewLines(
       bent: number;
       letters: string;
     }>(json);
-    const kept = asPicture(image ?? new Uint8Array());
-    await savePicture(kept, new Date());
-    const review: Review = reviewSchema.parse({
+    const id = await keep(image, {
       ...measuring,
       title: page.title,
       print: page.print,
       page: page.page,
-      picture: kept.id,
       rings,
       bent,
       changed: !page.engine.endsWith(letters),
     });
-    const id = `rev-${crypto.randomUUID()}`;
-    await saveRecord({ id, kind: 'review', data: JSON.stringify(review), at: new Date().toISOString() });
     yield {
       kept: id,
       note: looked.another
@@ -138,19 +139,60 @@ export async function* reviewLines(
         : '',
     };
   } catch (error) {
-    if (signal.aborted) return;
-    if (error instanceof Problem) yield { error: { message: error.message, field: error.field } };
-    else if (error instanceof Refusal || error instanceof PressRefusal)
-      yield { error: { message: error.message, field: 'photo' } };
-    else {
-      log.error({ err: error }, 'a review broke off');
-      yield {
-        error: {
-          message: 'Something went wrong while the picture was measured; nothing was kept.',
-          field: 'photo',
-        },
-      };
-    }
+    yield* said(error, signal);
+  }
+}
+
+/** Measures writing that carries no marks, and keeps what was found, as `reviewLines` does. */
+export async function* sampleLines(
+  picture: Uint8Array,
+  { corners, ...asked }: z.infer<typeof sampleAskedSchema>,
+  client: string,
+  signal: AbortSignal,
+): AsyncGenerator<ReviewLine> {
+  try {
+    const [json, image] = yield* run({ kind: 'sample', picture, corners, asked }, client, signal);
+    const { measuring } = parsed<{ measuring: Measuring }>(json);
+    const title = `A sample of ${handById(asked.hand).name}`;
+    const id = await keep(image, {
+      ...measuring,
+      title,
+      print: NO_PRINT,
+      page: 1,
+      rings: 0,
+      bent: 0,
+      changed: false,
+    });
+    yield { kept: id, note: '' };
+  } catch (error) {
+    yield* said(error, signal);
+  }
+}
+
+/** Keeps a review with its picture; answers its id. */
+async function keep(image: Uint8Array | undefined, review: Omit<Review, 'picture'>): Promise<string> {
+  const picture = asPicture(image ?? new Uint8Array());
+  await savePicture(picture, new Date());
+  const id = `rev-${crypto.randomUUID()}`;
+  const data = JSON.stringify(reviewSchema.parse({ ...review, picture: picture.id }));
+  await saveRecord({ id, kind: 'review', data, at: new Date().toISOString() });
+  return id;
+}
+
+/** What went wrong, in a line; nothing to a reader that has left. */
+function* said(error: unknown, signal: AbortSignal): Generator<ReviewLine> {
+  if (signal.aborted) return;
+  if (error instanceof Problem) yield { error: { message: error.message, field: error.field } };
+  else if (error instanceof Refusal || error instanceof PressRefusal)
+    yield { error: { message: error.message, field: 'photo' } };
+  else {
+    log.error({ err: error }, 'a review broke off');
+    yield {
+      error: {
+        message: 'Something went wrong while the picture was measured; nothing was kept.',
+        field: 'photo',
+      },
+    };
   }
 }
 

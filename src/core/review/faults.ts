@@ -144,7 +144,7 @@ const DEVIATIONS: {
 /** One trait alone weighs no more than this, however far it is off: something else may have gone wrong with it. */
 const MOST_OF_ONE = 20;
 /** A fault must explain so much of what a row is off by (squares of deviations). */
-const LEAST_GAIN = 8.5;
+const LEAST_GAIN = 6;
 /** Sizes that are tried, of what is plain to see; the usual one, and how far it varies. */
 const SIZES = { low: 0.3, high: 1.5, step: 0.1, usual: 0.9, varies: 0.3 } as const;
 /** So many rows tell what all have in common: habits of the page are its own remarks. */

@@ -1,15 +1,11 @@
-import { z } from 'zod';
 import { withAnyNib } from '../document/chosenNib';
 import { freshRecipe } from '../document/defaults';
 import { countsByPen } from '../hand/hand';
-import { handIdSchema } from '../hands/handId';
 import { errorOf, median, spread } from '../measure/statistics';
 import { type Mm, tanDeg } from '../measure/units';
 import { type Ground, groundOf } from '../practice/ground';
 import { lessonsOf } from '../practice/lessons';
-import { LIMITS } from '../problem/limits';
 import { Problem } from '../problem/problem';
-import { shortText } from '../problem/schema';
 import { componentsOf, inkedOf } from '../raster/components';
 import { type Bytes, cropped, type Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
@@ -25,40 +21,11 @@ import { ratedBy } from './ratings';
 import { remarksOn } from './remarks';
 import type { FigureId, ReviewFigure, ReviewRow } from './review';
 import type { Measuring } from './reviewPage';
+import { blockHeight, type SampleAsked } from './sampleAsked';
 import { inkFrom } from './samples';
 import { type Stem, stemsOf } from './stems';
 
 const P = PIXELS_PER_MM;
-
-const within = (label: string, { low, high }: { low: number; high: number }) =>
-  z.coerce
-    .number({ error: () => `${label} must be a number.` })
-    .min(low, { error: () => `${label} must be ${low} at least.` })
-    .max(high, { error: () => `${label} must be ${high} at most.` });
-
-/** Rows that are shown at once, at most. */
-export const MOST_SAMPLE_ROWS = 12;
-/** Longest text that is typed of what was written. */
-const LONGEST_TEXT = 200;
-
-/** What writing without marks is said to be: "these are three rows of Italic, five nib widths, written with 2.4 mm, 18 mm apart". */
-export const sampleSchema = z.strictObject({
-  hand: handIdSchema,
-  /** Width of the nib in mm; of no account for a hand whose heights are not its nib's. */
-  nib: within('Nib width', LIMITS.width),
-  /** Height of the body in mm. */
-  body: within('Body height', LIMITS.bodyMm),
-  rows: within('Number of rows', { low: 1, high: MOST_SAMPLE_ROWS }).pipe(z.int()),
-  /** From baseline to baseline, in mm; of no account for a single row. */
-  pitch: within('Distance of the baselines', { low: 2, high: 200 }),
-  /** What was written, where the scribe says it: then the model is of the same words. */
-  text: shortText('The text', LONGEST_TEXT).default(''),
-});
-export type SampleAsked = z.infer<typeof sampleSchema>;
-
-/** Height of the block that is shown: from the waistline of the first row to the baseline of the last. */
-export const blockHeight = ({ rows, pitch, body }: Pick<SampleAsked, 'rows' | 'pitch' | 'body'>): Mm =>
-  (rows - 1) * pitch + body;
 
 /** What the sample was to be: the hand at its size. @throws Problem where the hand cannot be written so. */
 export function sampleGround({ hand, nib, body }: Pick<SampleAsked, 'hand' | 'nib' | 'body'>): Ground {

@@ -84,6 +84,9 @@ const checkSchema = z.strictObject({
   rating: choice('A rating', RATINGS),
 });
 
+/** Stands for the print where writing was measured that was not printed here. */
+export const NO_PRINT = '0000000000';
+
 /** A page that was photographed and measured, as the desk keeps it. */
 export const reviewSchema = z.strictObject({
   hand: handIdSchema,

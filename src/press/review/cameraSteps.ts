@@ -1,9 +1,9 @@
 import sharp from 'sharp';
 import type { Habits } from '@/core/camera/habits';
-import type { FaultMaker } from '@/core/faults/misshapen';
 import { inked, photograph, type Shot, withNoise } from '@/core/camera/photograph';
 import { type WrittenRow, writePage } from '@/core/camera/writePage';
 import { composedAgain, drawKept, type KeptPage } from '@/core/document/keptPage';
+import type { FaultMaker } from '@/core/faults/misshapen';
 import type { PageCode } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
 import { PIXELS_PER_MM } from '@/core/register/pageMap';

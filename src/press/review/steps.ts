@@ -1,11 +1,8 @@
-import sharp from 'sharp';
 import { composedAgain, drawKept } from '@/core/document/keptPage';
 import { lettersOn } from '@/core/document/prints';
 import { ringCentres } from '@/core/page/marks';
 import type { PageCode } from '@/core/page/pageCode';
-import { PICTURE_BYTES } from '@/core/picture/picture';
 import { Problem } from '@/core/problem/problem';
-import type { Bytes } from '@/core/raster/grey';
 import { codeOnPage } from '@/core/register/codeOnPage';
 import { homographyOf, type Point } from '@/core/register/homography';
 import { type MarkedPage, markedPageIn, UNIT_MARKS } from '@/core/register/markedPage';
@@ -16,6 +13,7 @@ import { reviewPage } from '@/core/review/reviewPage';
 import type { LookJob, ReviewJob } from '../job';
 import type { Step } from '../step';
 import { decode } from './decode';
+import { straightPicture } from './straightPicture';
 
 /** What is seen of a page in a picture, before anything is measured. */
 export interface Looked {
@@ -97,21 +95,6 @@ const lettersOf = (page: ReviewJob['page']): string => {
   return composed ? lettersOn(composed, page.index) : '';
 };
 
-/** A straightened page is kept as JPEG: the first of these qualities that is small enough. */
-const QUALITIES = [60, 45, 30] as const;
-
-async function asPicture({ width, height, data }: Bytes): Promise<Buffer> {
-  const image = sharp(data, { raw: { width, height, channels: 1 } });
-  for (const quality of QUALITIES) {
-    const made = await image.clone().jpeg({ quality }).toBuffer();
-    if (made.length <= PICTURE_BYTES) return made;
-  }
-  return image
-    .resize({ width: Math.round(width / 2) })
-    .jpeg({ quality: 50 })
-    .toBuffer();
-}
-
 /** Straightens a page and measures it: progress in hundredths, then JSON `{measuring, rings, bent}` and the picture, one step each. */
 export async function* reviewSteps({
   picture,
@@ -140,7 +123,7 @@ export async function* reviewSteps({
   const measuring = reviewPage(straight, light, page, drawing);
   let row = measuring.next();
   for (; !row.done; row = measuring.next()) yield report('measuring', 35 + Math.round(55 * row.value), WHOLE);
-  const image = await asPicture(evenlyLit(straight, light));
+  const image = await straightPicture(evenlyLit(straight, light));
   const result = {
     measuring: { ...row.value, width: drawing.width, height: drawing.height },
     rings: map.rings,

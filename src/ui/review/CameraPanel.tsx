@@ -2,8 +2,8 @@
 
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
-import { FAULTS } from '@/core/faults/fault';
 import { type CameraSettings, USUAL_CAMERA, VIEWS } from '@/core/camera/settings';
+import { FAULTS } from '@/core/faults/fault';
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { OneOf } from '../fields/OneOf';

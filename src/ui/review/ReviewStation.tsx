@@ -15,6 +15,7 @@ import { LettersBeside } from './LettersBeside';
 import { type Progress, sendPicture } from './sendPicture';
 import type { PrintShown, ReviewShown } from './shown';
 
+const SamplePanel = later(() => import('./SamplePanel').then(({ SamplePanel: made }) => made));
 const History = later(() => import('./History').then(({ History: made }) => made));
 
 const ACCEPTED =
@@ -25,6 +26,8 @@ const VIEWS = ['Pages', 'Table', 'Letters', 'Over time'] as const;
 interface Failed {
   readonly file: Blob;
   readonly message: string;
+  /** It was of writing that was not printed here. */
+  readonly plain: boolean;
 }
 
 /** Review: a photograph of a page comes in, and what is off, by how much, comes out. */
@@ -43,6 +46,7 @@ export function ReviewStation({
   const [failed, setFailed] = useState<Failed | null>(null);
   const [over, setOver] = useState(false);
   const [view, setView] = useState<(typeof VIEWS)[number]>('Pages');
+  const [plain, setPlain] = useState(false);
   const control = useRef<AbortController | null>(null);
   const input = useRef<HTMLInputElement>(null);
 
@@ -63,7 +67,7 @@ export function ReviewStation({
         if (done.note) notice({ tone: 'done', text: done.note });
       } catch (error) {
         if (mine.signal.aborted) break;
-        setFailed({ file, message: sentenceOf(error) });
+        setFailed({ file, message: sentenceOf(error), plain: query.startsWith('/') });
       }
     }
     if (control.current !== mine) return;
@@ -164,14 +168,22 @@ export function ReviewStation({
         {failed && (
           <section role="alert" className="space-y-3 rounded border border-accent p-4">
             <p>{failed.message}</p>
-            <CornersPanel
-              key={failed.message}
-              file={failed.file}
-              prints={prints}
-              onMeasure={(query) => void bring([failed.file], query)}
-            />
+            {!failed.plain && (
+              <CornersPanel
+                key={failed.message}
+                file={failed.file}
+                prints={prints}
+                onMeasure={(query) => void bring([failed.file], query)}
+              />
+            )}
           </section>
         )}
+        <details onToggle={({ currentTarget }) => setPlain(currentTarget.open)}>
+          <summary className="cursor-pointer">Writing that was not printed here</summary>
+          {plain && (
+            <SamplePanel busy={progress !== null} onMeasure={(file, query) => void bring([file], query)} />
+          )}
+        </details>
         <section aria-label="Reviewed pages">
           {reviews.length === 0 ? (
             <p>No page was reviewed yet. Without a pen at hand, let the simulated hand write one.</p>

@@ -9,7 +9,7 @@ import type { Session } from '@/core/log/session';
 import { plain } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
 import { criterionSaid } from '@/core/practice/criteria';
-import type { Remark, Review } from '@/core/review/review';
+import { NO_PRINT, type Remark, type Review } from '@/core/review/review';
 import { keyOf } from '@/core/study/unit';
 import { useNotice } from '../frame/notices';
 import { call, newId } from '../lib/api';
@@ -50,6 +50,7 @@ export function ReviewView({
   const { busy, guarded } = useGuarded();
   const [remarks, setRemarks] = useState(review.remarks);
   const [letter, setLetter] = useState<readonly [number, number] | null>(null);
+  const plainSample = review.print === NO_PRINT;
   const counted = session?.measured?.review === id;
   const day = new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
 
@@ -119,7 +120,8 @@ export function ReviewView({
         </Link>
         <h1 className="text-3xl">{review.title || `${handName}, a page`}</h1>
         <p className="text-sm">
-          {day} · {review.rings} of 8 rings found
+          {day} ·{' '}
+          {plainSample ? 'without marks, by the rows that were shown' : `${review.rings} of 8 rings found`}
           {review.bent > 0.3 && ` · the page was bent by ${plain(review.bent, 1)} mm, which is taken up`}
         </p>
       </header>
@@ -148,13 +150,20 @@ export function ReviewView({
         <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void open()}>
           <NotebookPen size={16} aria-hidden /> Open it in Practise
         </button>
-        <button type="button" className="btn btn-sm" disabled={busy || counted} onClick={() => void count()}>
-          {counted
-            ? 'Counted in the logbook'
-            : session
-              ? 'Count it, beside the self-check'
-              : 'Log it: ten minutes'}
-        </button>
+        {!plainSample && (
+          <button
+            type="button"
+            className="btn btn-sm"
+            disabled={busy || counted}
+            onClick={() => void count()}
+          >
+            {counted
+              ? 'Counted in the logbook'
+              : session
+                ? 'Count it, beside the self-check'
+                : 'Log it: ten minutes'}
+          </button>
+        )}
         <button type="button" className="btn btn-sm" onClick={() => window.print()}>
           <Printer size={16} aria-hidden /> Feedback sheet
         </button>
@@ -230,7 +239,7 @@ export function ReviewView({
                   <button type="button" className="link text-left" onClick={() => setLetter([i, 0])}>
                     {row.text}
                   </button>
-                  : {row.letters.length} shown
+                  : {row.letters.length} {plainSample ? 'groups of letters' : 'shown'}
                   {row.faults.length > 0 && ` · ${row.faults.map(({ fault }) => fault).join(', ')}`}
                 </li>
               ))}

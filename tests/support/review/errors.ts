@@ -1,8 +1,8 @@
 import type { Habits } from '@/core/camera/habits';
-import { shaped } from '@/core/faults/misshapen';
 import type { WrittenRow } from '@/core/camera/writePage';
-import { heldBy } from '@/core/faults/heldBy';
 import { composedAgain } from '@/core/document/keptPage';
+import { heldBy } from '@/core/faults/heldBy';
+import { shaped } from '@/core/faults/misshapen';
 import { median } from '@/core/measure/statistics';
 import { sweep } from '@/core/pen/pen';
 import { dueRows } from '@/core/practice/dueRows';

@@ -1,6 +1,6 @@
+import { composedAgain } from '@/core/document/keptPage';
 import { FAULTS, type Fault } from '@/core/faults/fault';
 import { branches } from '@/core/faults/misshapen';
-import { composedAgain } from '@/core/document/keptPage';
 import { dueRows } from '@/core/practice/dueRows';
 import type { PrintedForTest } from './pages';
 
@@ -17,6 +17,9 @@ const SIZES = { low: 0.65, high: 1.1 } as const;
 /** An arch can leave lower only where it leaves so high, as a share of the body. */
 const LOWERABLE = 0.25;
 
+/** A letter is narrow or wide only where its skeleton is so wide, as a share of the body. */
+const LEAST_WIDTH = 0.4;
+
 /** A stroke that is missed when it is missing, as a share of the body. */
 const PLAIN_STROKE = 0.4;
 
@@ -25,8 +28,10 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
   const composed = composedAgain(page);
   if (!composed) return [];
   return dueRows(composed, page.index).map(({ number, due: { figure, ground } }) => {
-    const strokes = figure.shapes[0]?.cut.upright ?? [];
+    const own = figure.shapes.find(({ joins, marks }) => !joins && !marks);
+    const strokes = own?.cut.upright ?? [];
     const { body } = ground.zones;
+    const xs = strokes.flatMap(({ path }) => path.flatMap((cubic) => cubic.map(([x]) => x)));
     const arch = strokes
       .slice(1)
       .find(
@@ -34,6 +39,10 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
       );
     const can = (fault: Fault): boolean => {
       switch (fault) {
+        // A letter that is hardly more than a stem has no width to speak of.
+        case 'narrow':
+        case 'wide':
+          return Math.max(...xs) - Math.min(...xs) >= LEAST_WIDTH * body;
         case 'flat':
         case 'steep':
           return (

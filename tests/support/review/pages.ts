@@ -1,9 +1,9 @@
 import type { Habits } from '@/core/camera/habits';
 import { STEADY } from '@/core/camera/habits';
-import type { FaultMaker } from '@/core/faults/misshapen';
 import type { Shot } from '@/core/camera/photograph';
 import { freshRecipe } from '@/core/document/defaults';
 import { codeOf, type KeptPage, keptFrom } from '@/core/document/keptPage';
+import type { FaultMaker } from '@/core/faults/misshapen';
 import type { HandId } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
 import { numbersFrom } from '@/core/measure/seeded';

@@ -1,11 +1,14 @@
 import { answer, idSchema, parse, Refusal } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { chosenWords } from '@/app/_lib/words';
+import { withAnyNib } from '@/core/document/chosenNib';
 import { freshRecipe } from '@/core/document/defaults';
+import { countsByPen } from '@/core/hand/hand';
 import { loadScript } from '@/core/hands/scripts';
 import { withBands } from '@/core/practice/edit';
 import { BUNDLED } from '@/core/practice/words/wordList';
 import { pageAfter } from '@/core/review/nextPage';
+import { handOf } from '@/core/setting/handOf';
 import { findReview } from '@/store/reviews';
 import { lettersLearned } from '@/store/study';
 
@@ -26,7 +29,10 @@ export const POST = (request: Request, { params }: Context) =>
       chosenWords(BUNDLED),
     ]);
     const fresh = freshRecipe(hand);
-    const sheet = found.kept?.sheet ?? fresh;
+    // Writing that was not printed here has no sheet; its nib is known.
+    const sheet =
+      found.kept?.sheet ??
+      (countsByPen(handOf(fresh)) ? withAnyNib({ ...fresh, given: {} }, found.review.nib) : fresh);
     const recipe = { ...fresh, ...sheet, title: '', aids: { ...sheet.aids, marks: 'practice' as const } };
     const bands = pageAfter(recipe, found.review, new Set(learned[hand] ?? []), words, own);
     return Response.json(withBands(recipe, bands));
