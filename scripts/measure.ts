@@ -2,6 +2,7 @@ import { fork } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { FAULTS, type Fault } from '@/core/faults/fault';
 import { numbersFrom } from '@/core/measure/seeded';
+import type { Measuring } from '@/core/review/reviewPage';
 import { type Errors, errorsOf } from '../tests/support/review/errors';
 import { faultyRows } from '../tests/support/review/faultyRows';
 import { CALLED, heldOutFaults } from '../tests/support/review/heldOut';
@@ -15,13 +16,15 @@ import {
   someShot,
   taken,
 } from '../tests/support/review/pages';
+import { measuredSample, sampleErrors, sampleForTest } from '../tests/support/review/samples';
 
 /**
  * The error tables of docs/measuring.md: simulated pages of six hands, half of them scanned and half photographed, and rows with
- * one fault each by a generator the judge was not tuned to. `npm run measure -- [pages] [fault pages]`, 0 for none; two processes share the work.
+ * one fault each by a generator the judge was not tuned to. `npm run measure -- [pages] [fault pages] [samples]`, 0 for none; two processes share the work.
  */
 const PAGES = Number(process.argv[2] ?? 120);
-const FAULT_PAGES = Number(process.argv[3] ?? 48);
+const FAULT_PAGES = Number(process.argv[3] ?? 72);
+const SAMPLES = Number(process.argv[4] ?? 48);
 const TINTS = ['faint', 'drop-out', 'strong'] as const;
 
 interface Made {
@@ -44,6 +47,32 @@ interface Judged {
   readonly said: readonly string[];
 }
 
+interface Shown {
+  readonly kind: 'sample';
+  readonly view: 'scan' | 'photo';
+  readonly known: boolean;
+  readonly errors: Errors;
+  readonly held: Partial<Record<string, boolean>>;
+}
+
+/** Of the figures with an error, whether it is within the ± that is shown. */
+const heldIn = ({ figures }: Measuring, errors: Errors): Partial<Record<string, boolean>> =>
+  Object.fromEntries(
+    figures.flatMap(({ id, error }) => {
+      const off = errors[id];
+      return off === undefined ? [] : [[id, Math.abs(off) <= error]];
+    }),
+  );
+
+async function oneSample(seed: number): Promise<Shown> {
+  const hand = MEASURED_HANDS[seed % MEASURED_HANDS.length] as (typeof MEASURED_HANDS)[number];
+  const view = Math.floor(seed / MEASURED_HANDS.length) % 2 === 0 ? 'scan' : 'photo';
+  const sample = await sampleForTest(seed, hand, view);
+  const measuring = await measuredSample(sample);
+  const errors = sampleErrors(measuring, sample);
+  return { kind: 'sample', view, known: sample.asked.text !== '', errors, held: heldIn(measuring, errors) };
+}
+
 async function onePage(seed: number): Promise<Made> {
   const hand = MEASURED_HANDS[seed % MEASURED_HANDS.length] as (typeof MEASURED_HANDS)[number];
   const view = Math.floor(seed / MEASURED_HANDS.length) % 2 === 0 ? 'scan' : 'photo';
@@ -59,12 +88,7 @@ async function onePage(seed: number): Promise<Made> {
   const reviewed = await reviewedFrom(jpeg, printed, looked);
   const { user, system } = process.cpuUsage(before);
   const errors = errorsOf(printed, reviewed, rows, habits);
-  const held = Object.fromEntries(
-    reviewed.measuring.figures.flatMap(({ id, error }) => {
-      const off = errors[id];
-      return off === undefined ? [] : [[id, Math.abs(off) <= error]];
-    }),
-  );
+  const held = heldIn(reviewed.measuring, errors);
   return { kind: 'page', hand, view, read, rings: reviewed.rings, errors, held, cpu: (user + system) / 1000 };
 }
 
@@ -115,10 +139,13 @@ const UNITS = {
   sinking: ['sinking along the line', 'mm', 2],
 } as const;
 
-function report(made: readonly (Made | Judged)[]): { readonly pages: string; readonly rows: string } {
+type Measured = Made | Judged | Shown;
+
+function report(made: readonly Measured[]): Record<'pages' | 'rows' | 'samples', string> {
+  const samples = made.filter((one): one is Shown => one.kind === 'sample');
   const pages = made.filter((one): one is Made => one.kind === 'page');
   const rows = made.filter((one): one is Judged => one.kind === 'row');
-  const table = (some: readonly Made[]) =>
+  const table = (some: readonly (Made | Shown)[]) =>
     (Object.keys(UNITS) as (keyof typeof UNITS)[]).map((id) => {
       const [name, unit, digits] = UNITS[id];
       const of = (view: 'scan' | 'photo') =>
@@ -180,7 +207,14 @@ function report(made: readonly (Made | Judged)[]): { readonly pages: string; rea
         .join('; ')} |`;
     }),
   ];
-  return { pages: ofPages.join('\n'), rows: ofRows.join('\n') };
+  const ofSamples = [
+    `${samples.length} blocks of rows of one word, of six hands, corners shown up to two pixels off; ${samples.filter(({ known }) => known).length} with their words told. Absolute error, median / 90 % / worst:`,
+    '',
+    '| figure | scan | photo | the ± shown held |',
+    '|---|---|---|---|',
+    ...table(samples).filter((line) => !line.includes('| – | – |')),
+  ];
+  return { pages: ofPages.join('\n'), rows: ofRows.join('\n'), samples: ofSamples.join('\n') };
 }
 
 const DOC = 'docs/measuring.md';
@@ -191,17 +225,18 @@ if (process.send) {
     for (let seed = part; seed < PAGES; seed += 2) process.send?.(await onePage(seed));
     for (let seed = part; seed < FAULT_PAGES; seed += 2)
       for (const row of await oneFaultPage(seed)) process.send?.(row);
+    for (let seed = part; seed < SAMPLES; seed += 2) process.send?.(await oneSample(seed));
     process.disconnect();
   })();
 } else {
-  const made: (Made | Judged)[] = [];
+  const made: Measured[] = [];
   const parts = [0, 1].map(
     (part) =>
       new Promise<void>((done, fail) => {
         const child = fork(process.argv[1] as string, process.argv.slice(2), {
           env: { ...process.env, PART: String(part) },
         });
-        child.on('message', (message) => made.push(message as Made | Judged));
+        child.on('message', (message) => made.push(message as Measured));
         child.on('exit', (code) => (code === 0 ? done() : fail(new Error(`a part ended with ${code}`))));
       }),
   );
@@ -212,6 +247,7 @@ if (process.send) {
     for (const [part, count] of [
       ['pages', PAGES],
       ['rows', FAULT_PAGES],
+      ['samples', SAMPLES],
     ] as const) {
       if (count === 0) continue;
       console.log(text[part]);

@@ -2,7 +2,7 @@ import { withAnyNib } from '../document/chosenNib';
 import { freshRecipe } from '../document/defaults';
 import { countsByPen } from '../hand/hand';
 import { errorOf, median, spread } from '../measure/statistics';
-import { type Mm, tanDeg } from '../measure/units';
+import { type Degrees, type Mm, tanDeg } from '../measure/units';
 import { type Ground, groundOf } from '../practice/ground';
 import { lessonsOf } from '../practice/lessons';
 import { Problem } from '../problem/problem';
@@ -89,11 +89,20 @@ interface Group {
   readonly feet: readonly number[];
 }
 
+/** Straight strokes that lean more beside their slope are diagonals. */
+const MOST_LEAN: Degrees = 14;
 /** A patch stands on its lines where it ends less than this share of the body off them. */
 const ON_LINES = 0.2;
 
-/** Measures a row's ink, group by group: the scribe's and the model's by the same code. */
-function groupsOf(ink: Grey, baseline: number, ground: Ground): Group[] {
+/** What is measured of a row's ink. */
+interface Written {
+  readonly groups: readonly Group[];
+  /** Of all its strokes together. */
+  readonly edge: Edge | undefined;
+}
+
+/** Measures a row's ink, as a whole and group by group: the scribe's and the model's by the same code. */
+function writtenIn(ink: Grey, baseline: number, ground: Ground): Written {
   const { zones, unit, pen, recipe } = ground;
   const body = zones.body * unit * P;
   const { labels, components } = componentsOf(inkedOf(ink), ink.width, ink.height);
@@ -121,7 +130,7 @@ function groupsOf(ink: Grey, baseline: number, ground: Ground): Group[] {
   }
   const nib = pen.kind === 'broad' ? pen.width * unit * P : 0;
   const angle = pen.kind === 'broad' && handOf(recipe).penAngle ? recipe.penAngle : undefined;
-  return runs.map((run): Group => {
+  const groups = runs.map((run): Group => {
     const [left, right] = [run[0]?.left ?? 0, Math.max(...run.map((patch) => patch.right))];
     const own = new Set(run.map(({ label }) => label));
     const cut = cropped(ink, left - 2, 0, right - left + 4, ink.height);
@@ -142,18 +151,22 @@ function groupsOf(ink: Grey, baseline: number, ground: Ground): Group[] {
       top: Math.min(...run.map((patch) => patch.top)),
       bottom: Math.max(...run.map((patch) => patch.bottom)),
       edge: angle === undefined ? undefined : edgeOf(cut, angle, nib),
-      stems: stemsOf(cut, baseline, body, tanDeg(recipe.slope)).map((stem) => ({
-        ...stem,
-        x: stem.x + left - 2,
-      })),
+      stems: stemsOf(cut, baseline, body, tanDeg(recipe.slope))
+        // Diagonals are straight too.
+        .filter(({ slope }) => Math.abs(slope - recipe.slope) < MOST_LEAN)
+        .map((stem) => ({
+          ...stem,
+          x: stem.x + left - 2,
+        })),
       tops: standing.map(({ top }) => baseline - top),
       feet: standing.map(({ bottom }) => baseline - bottom),
     };
   });
+  return { groups, edge: angle === undefined || groups.length === 0 ? undefined : edgeOf(ink, angle, nib) };
 }
 
 /** The model of a sample: the same words where they are known, else the hand's small letters. */
-function modelGroups(asked: SampleAsked, ground: Ground): Group[] {
+function modelOf(asked: SampleAsked, ground: Ground): Written {
   const letters = lessonsOf(ground);
   const small = letters.filter((lesson) => lesson.case === 'small');
   const usual = (small.length > 0 ? small : letters).flatMap((lesson) => lesson.letters).join('');
@@ -161,19 +174,18 @@ function modelGroups(asked: SampleAsked, ground: Ground): Group[] {
   const figure = face && (textFigure(face, asked.text.trim() || usual) ?? textFigure(face, usual));
   if (!figure) throw new Problem('text', 'This hand has none of the letters of this text.');
   const { ink, baseline } = exemplarOf(pen, figure, unit, P);
-  return groupsOf(ink, baseline, ground);
+  return writtenIn(ink, baseline, ground);
 }
 
 /** What showing a block by hand may be off by, in mm: it adds to the error of every length. */
 const SHOWN: Mm = 0.3;
 /** What the method is good for on writing without marks: twice the 90 % error of the simulated samples in docs/measuring.md. */
 const FLOORS: Readonly<Partial<Record<FigureId, number>>> = {
-  angle: 4,
-  angleSpread: 3,
-  nib: 0.08,
-  slope: 2,
+  angle: 4.2,
+  nib: 0.06,
+  slope: 1.75,
   slopeSpread: 2.5,
-  body: 0.06,
+  body: 0.1,
   weight: 0.08,
   evenness: 0.05,
   stride: 0.08,
@@ -183,9 +195,8 @@ const PLAIN = 0.04;
 /** Stems farther apart than this, in bodies, are of two words. */
 const APART = 1.5;
 
-interface RowMeasured {
+interface RowMeasured extends Written {
   readonly baseline: Mm;
-  readonly groups: readonly Group[];
 }
 
 /**
@@ -209,7 +220,8 @@ export function measureSample(
     const height = Math.ceil((body + above + below) * P);
     const dark = darknessIn(page, light, 0, from, page.width, height);
     const ink = inkFrom(dark, ruledBy(baseline, body, page.width / P), 0, from, 0);
-    return { baseline, groups: ink ? groupsOf(ink, baseline * P - from, ground) : [] };
+    const nothing: Written = { groups: [], edge: undefined };
+    return { baseline, ...(ink ? writtenIn(ink, baseline * P - from, ground) : nothing) };
   });
   const groups = rows.flatMap((row) => row.groups);
   if (groups.length === 0) {
@@ -218,7 +230,7 @@ export function measureSample(
       'No writing was found between the lines that were shown. Put the upper handles on the waistline of the first row and the lower ones on the baseline of the last.',
     );
   }
-  const model = modelGroups(asked, ground);
+  const model = modelOf(asked, ground);
   const figures = sampleFigures(rows, model, asked, ground);
   const shown = rows.map(
     ({ baseline, groups: some }, i): ReviewRow => ({
@@ -274,7 +286,7 @@ const ruledBy = (baseline: Mm, body: Mm, width: Mm): PrintedLine[] =>
 
 function sampleFigures(
   rows: readonly RowMeasured[],
-  model: readonly Group[],
+  { groups: model, edge: modelEdge }: Written,
   asked: SampleAsked,
   { pen, unit, recipe, zones }: Ground,
 ): ReviewFigure[] {
@@ -312,6 +324,7 @@ function sampleFigures(
           },
         ];
   const less = (value: number, own: number) => Math.sqrt(Math.max(0, value * value - own * own));
+  const rowEdges = rows.flatMap(({ edge }) => edge ?? []);
   const ownAngles = angles(groups);
   const ownSlopes = slopes(groups);
   const ownWidths = widths(groups);
@@ -319,16 +332,21 @@ function sampleFigures(
   const strides = rows.flatMap((row) => stridesOf(row.groups, body));
   const modelStride = median(stridesOf(model, body));
   return [
-    ...(ownAngles.length > 0 && angles(model).length > 0
+    ...(modelEdge && rowEdges.length > 0
       ? [
           ...figure(
             'angle',
             ownAngles,
-            recipe.penAngle + median(ownAngles) - median(angles(model)),
+            recipe.penAngle + median(rowEdges.map(({ angle }) => angle)) - modelEdge.angle,
             recipe.penAngle,
           ),
-          ...figure('angleSpread', ownAngles, less(spread(ownAngles), spread(angles(model))), null),
-          ...figure('nib', edges(groups), (nib * median(edges(groups))) / median(edges(model)), nib, nib),
+          ...figure(
+            'nib',
+            edges(groups),
+            (nib * median(rowEdges.map(({ width }) => width))) / modelEdge.width,
+            nib,
+            nib,
+          ),
         ]
       : []),
     ...figure('slope', ownSlopes, recipe.slope + median(ownSlopes) - median(slopes(model)), recipe.slope),

@@ -43,7 +43,7 @@ export async function sampleForTest(
 ): Promise<SampleForTest> {
   await loadScript(hand);
   const word = WORDS[seed % WORDS.length] as string;
-  const free = { guided: false, trace: 0, fading: 0, free: 1, lines: ROWS };
+  const free = { guided: false, trace: 0, fading: 0, free: 3 * ROWS, lines: ROWS };
   const composed = compose(freshRecipe(hand), { bands: [bandOf('w', 'word', word, free)] });
   const page = keptFrom(composed, 0);
   const code = codeOf('ABCDEFGH12', page);

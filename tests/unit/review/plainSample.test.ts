@@ -1,0 +1,91 @@
+import { describe, expect, it } from 'vitest';
+import { freshRecipe } from '@/core/document/defaults';
+import { loadScript } from '@/core/hands/scripts';
+import { pageAfter } from '@/core/review/nextPage';
+import { bodyOfWeight, sampleSchema, usualSample } from '@/core/review/sampleAsked';
+import {
+  measuredSample,
+  type SampleForTest,
+  sampleErrors,
+  sampleForTest,
+} from '../../support/review/samples';
+
+/** Share of the pixels a side that is enough. */
+const SMALLER = 0.6;
+
+describe('writing without marks', () => {
+  it.each([
+    ['italic', 7, 'scan'],
+    ['copperplate', 16, 'photo'],
+  ] as const)('of %s is measured by the block that was shown', async (hand, seed, view) => {
+    const sample = await sampleForTest(seed, hand, view, SMALLER);
+    const measuring = await measuredSample(sample);
+    const errors = sampleErrors(measuring, sample);
+    for (const { id, error } of measuring.figures) {
+      expect(Math.abs(errors[id] ?? 0), id).toBeLessThanOrEqual(error);
+    }
+    const told = measuring.figures.map(({ id }) => id);
+    expect(told).toEqual(
+      expect.arrayContaining(
+        hand === 'italic' ? ['angle', 'nib', 'slope', 'body'] : ['slope', 'body', 'weight'],
+      ),
+    );
+    // An edge that cannot be told is not told.
+    expect(told.includes('angle')).toBe(hand === 'italic');
+    expect(measuring.rows).toHaveLength(sample.asked.rows);
+    expect(measuring.rows.every(({ letters }) => letters.length > 0)).toBe(true);
+    // What comes next is laid out from it as from any page.
+    await loadScript(hand);
+    const bands = pageAfter(freshRecipe(hand), measuring, new Set(['n', 'o', 'a']), {
+      words: ['no', 'an'],
+      source: '',
+    } as never);
+    expect(bands.length).toBeGreaterThan(0);
+  });
+
+  it('is refused in plain words where nothing is written, or what is said of it cannot be', async () => {
+    const sample = await sampleForTest(7, 'italic', 'scan', SMALLER);
+    const refused = (part: Partial<SampleForTest>) => expect(measuredSample({ ...sample, ...part })).rejects;
+    await refused({
+      asked: { ...sample.asked, rows: 1 },
+      corners: [
+        [0.2, 0.002],
+        [0.8, 0.002],
+        [0.8, 0.02],
+        [0.2, 0.02],
+      ],
+    }).toThrow(/No writing was found/);
+    await refused({
+      corners: [
+        [0.5, 0.5],
+        [0.5, 0.5],
+        [0.501, 0.501],
+        [0.5, 0.501],
+      ],
+    }).toThrow(/too small to read/);
+    await refused({ asked: { ...sample.asked, rows: 12, pitch: 60 } }).toThrow(
+      /widest that can be read is 420 mm/,
+    );
+  });
+
+  it('is asked about in words that name the field', () => {
+    const good = { hand: 'italic', nib: '2.4', body: '12', rows: '3', pitch: '28', text: '' };
+    expect(sampleSchema.parse(good)).toMatchObject({ nib: 2.4, rows: 3 });
+    for (const [part, says] of [
+      [{ nib: '-1' }, /Nib width must be 0.1 at least/],
+      [{ body: 'tall' }, /Body height must be a number/],
+      [{ rows: '40' }, /Number of rows must be 12 at most/],
+      [{ pitch: '0' }, /Distance of the baselines must be 2 at least/],
+    ] as const) {
+      expect(() => sampleSchema.parse({ ...good, ...part })).toThrow(says);
+    }
+  });
+
+  it('begins with what is usual for its hand', () => {
+    const { nib, weight, body } = usualSample('italic');
+    expect(weight).toBe(5);
+    expect(bodyOfWeight('italic', nib, 5)).toBeCloseTo(body, 6);
+    expect(bodyOfWeight('italic', 2, 5)).toBeCloseTo(10, 6);
+    expect(usualSample('copperplate').weight).toBeUndefined();
+  });
+});
