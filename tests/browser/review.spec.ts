@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs';
+import sharp from 'sharp';
 import { axeIn, expect, type Page, test } from './desk';
 
 const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
@@ -171,4 +172,42 @@ test('what cannot be measured is said in plain words, and the page can be chosen
   await expect(corner).toHaveAccessibleName(/12 % across/);
   await page.getByRole('button', { name: 'Measure by its rings' }).click();
   await expect(page.getByRole('alert').getByText(/No marks were found/)).toBeVisible();
+});
+
+test('writing that was not printed here is measured by the rows that are shown', async ({ page }) => {
+  await open(page, '/review');
+  await page.getByText('Writing that was not printed here').click();
+  await page.getByLabel('Hand', { exact: true }).selectOption({ label: 'Italic' });
+  const pitch = Number(await page.getByRole('textbox', { name: 'From baseline to baseline' }).inputValue());
+  const body = 12;
+  // Three rows of stems that lean by 12°, in the block the handles show at first.
+  const [width, height] = [2000, 1500];
+  const perMm = (0.4 * height) / (2 * pitch + body);
+  const stems = [0, 1, 2].flatMap((row) =>
+    Array.from({ length: 20 }, (_, i) => {
+      const [foot, x] = [0.3 * height + (row * pitch + body) * perMm, 0.17 * width + i * 0.03 * width];
+      const top = foot - body * perMm;
+      const lean = (foot - top) * Math.tan((12 * Math.PI) / 180);
+      const wide = 2 * perMm;
+      return `<path d="M${x} ${foot}h${wide}L${x + wide + lean} ${top}h${-wide}z"/>`;
+    }),
+  );
+  const drawn = `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}"><rect width="100%" height="100%" fill="#fff"/>${stems.join('')}</svg>`;
+  const buffer = await sharp(Buffer.from(drawn)).png().toBuffer();
+  await page
+    .getByLabel('Picture of the writing')
+    .setInputFiles({ name: 'rows.png', mimeType: 'image/png', buffer });
+  const corner = page.getByRole('button', { name: /^Upper left corner/ });
+  await corner.focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowRight');
+  await page.getByRole('button', { name: 'Measure this writing' }).click();
+  await page.waitForURL(/\/review\/rev-/, { timeout: 60_000 });
+  await expect(page.getByText('without marks, by the rows that were shown')).toBeVisible();
+  const slope = page.getByTestId('figures').getByRole('row', { name: /^Slope \d/ });
+  await expect(slope).toContainText(/1[12]\.\d° ±|12° ±/);
+  await expect(slope).toContainText('60 measured');
+  await expect(page.getByTestId('remarks')).toContainText(/Stems lean 12°/);
+  await page.getByRole('button', { name: 'Delete with its picture' }).click();
+  await page.waitForURL((url) => url.pathname === '/review');
 });

@@ -25,6 +25,9 @@ export function lettersToMend({ rows }: Pick<Review, 'rows'>): string[] {
   return [...new Set(sorted.map(({ text }) => text))].slice(0, MOST_LETTERS);
 }
 
+const firstOf = (...lists: readonly (readonly string[])[]): readonly string[] =>
+  lists.find((list) => list.length > 0) ?? [];
+
 /**
  * The page that comes after what was remarked: the drill of what was off, its letters, words with them, empty lines to the
  * foot. The letters of its hand must have been fetched.
@@ -38,13 +41,20 @@ export function pageAfter(
 ): readonly Band[] {
   const make = numbered('r');
   const ground = groundOf(recipe, { size: 1, held: false }, own);
-  const letters = lettersToMend(review);
   const lessons = lessonsOf(ground);
+  const letters = firstOf(
+    lettersToMend(review),
+    // Nothing is said of single letters: those learned last, or the first of all.
+    [...known]
+      .filter((letter) => lessons.some(({ letters: some }) => some.includes(letter)))
+      .slice(-MOST_LETTERS),
+    lessons[0]?.letters.slice(0, MOST_LETTERS) ?? [],
+  );
   const drill = lessons.find(({ letters: some }) => some.includes(letters[0] ?? ''))?.drill;
   const warmUp = make('drill', warmUpFor(recipe), { guided: false, lines: 1 });
   const rest = make('ruling', '', { fill: true });
   const typed = new Set(asTyped(handOf(recipe), [...known, ...letters]));
-  const some = letters.length > 0 ? wordsFor(asTyped(handOf(recipe), letters), typed, words, WORDS) : [];
+  const some = wordsFor(asTyped(handOf(recipe), letters), typed, words, WORDS);
   const plans = learningPlans(make, drill, letters, some);
   return bestPage(
     recipe,

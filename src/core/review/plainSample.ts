@@ -89,6 +89,9 @@ interface Group {
   readonly feet: readonly number[];
 }
 
+/** An edge is held so far off its angle at most, and its ink is so much wider or narrower. */
+const MOST_OFF: Degrees = 25;
+const MOST_WIDER = 0.4;
 /** Straight strokes that lean more beside their slope are diagonals. */
 const MOST_LEAN: Degrees = 14;
 /** A patch stands on its lines where it ends less than this share of the body off them. */
@@ -130,6 +133,13 @@ function writtenIn(ink: Grey, baseline: number, ground: Ground): Written {
   }
   const nib = pen.kind === 'broad' ? pen.width * unit * P : 0;
   const angle = pen.kind === 'broad' && handOf(recipe).penAngle ? recipe.penAngle : undefined;
+  const edgeIn = (part: Grey): Edge | undefined => {
+    const edge = angle === undefined ? undefined : edgeOf(part, angle, nib);
+    // Strokes of one direction tell no edge: what is read of them is far off, and no edge.
+    const told =
+      edge && Math.abs(edge.angle - (angle ?? 0)) < MOST_OFF && Math.abs(edge.width / nib - 1) < MOST_WIDER;
+    return told ? edge : undefined;
+  };
   const groups = runs.map((run): Group => {
     const [left, right] = [run[0]?.left ?? 0, Math.max(...run.map((patch) => patch.right))];
     const own = new Set(run.map(({ label }) => label));
@@ -150,7 +160,7 @@ function writtenIn(ink: Grey, baseline: number, ground: Ground): Written {
       right,
       top: Math.min(...run.map((patch) => patch.top)),
       bottom: Math.max(...run.map((patch) => patch.bottom)),
-      edge: angle === undefined ? undefined : edgeOf(cut, angle, nib),
+      edge: edgeIn(cut),
       stems: stemsOf(cut, baseline, body, tanDeg(recipe.slope))
         // Diagonals are straight too.
         .filter(({ slope }) => Math.abs(slope - recipe.slope) < MOST_LEAN)
@@ -162,7 +172,7 @@ function writtenIn(ink: Grey, baseline: number, ground: Ground): Written {
       feet: standing.map(({ bottom }) => baseline - bottom),
     };
   });
-  return { groups, edge: angle === undefined || groups.length === 0 ? undefined : edgeOf(ink, angle, nib) };
+  return { groups, edge: groups.length === 0 ? undefined : edgeIn(ink) };
 }
 
 /** The model of a sample: the same words where they are known, else the hand's small letters. */
@@ -241,17 +251,15 @@ export function measureSample(
       to: tenths(page.width / P - left),
       letters: some
         .slice(0, Math.floor(MOST_GROUPS / rows.length))
-        .map(({ left: x, right, top: y, bottom, edge, stems }) => {
+        .map(({ left: x, right, top: y, bottom, stems }) => {
           const from = Math.floor((baseline - body - above) * P);
-          const [angle, slope] = [
-            edge && edge.angle - recipe.penAngle,
-            stems.length > 0 ? median(stems.map((stem) => stem.slope)) - recipe.slope : undefined,
-          ];
+          const slope = median(stems.map((stem) => stem.slope)) - recipe.slope;
           return {
             box: [tenths(x / P), tenths((y + from) / P), tenths((right - x) / P), tenths((bottom - y) / P)],
             off: 0,
-            angle: angle === undefined ? null : Math.round(angle * 10) / 10,
-            slope: slope === undefined ? null : Math.round(slope * 10) / 10,
+            // The edge of some letters alone is told too badly.
+            angle: null,
+            slope: Number.isNaN(slope) ? null : Math.round(slope * 10) / 10,
           };
         }),
       faults: [],
@@ -267,7 +275,7 @@ export function measureSample(
     figures,
     rows: shown,
     refused: [],
-    remarks: remarksOn({ figures, rows: shown, nib: edge, body, slopeLines: false }),
+    remarks: remarksOn({ figures, rows: shown, nib: edge, body, slopeLines: false, counted: 'strokes' }),
     checks: ratedBy(figures, [], body).slice(0, 8),
     wobbled: [],
   };

@@ -12,6 +12,8 @@ export interface Findings {
   readonly body: Mm;
   /** Ruled with slope lines already? */
   readonly slopeLines: boolean;
+  /** What figures rest on: letters, unless said otherwise. */
+  readonly counted?: string;
 }
 
 interface Weighed extends Remark {
@@ -49,7 +51,7 @@ const mm = (value: number) => `${plain(value, 1)} mm`;
 const off = ({ value, asked }: ReviewFigure): number => value - (asked ?? 0);
 
 function pageRemarks(findings: Findings): Weighed[] {
-  const { nib, body, slopeLines } = findings;
+  const { nib, body, slopeLines, counted = 'letters' } = findings;
   const found: Weighed[] = [];
   const add = (weight: number, text: string, cure: string, go: Remark['go']) => {
     if (weight >= 1) found.push({ weight, text, cure, go });
@@ -63,7 +65,7 @@ function pageRemarks(findings: Findings): Weighed[] {
     const by = off(angle);
     add(
       weigh(angle, WORTH.angle as number),
-      `Your pen stood at ${degrees(angle.value)}, not ${degrees(angle.asked ?? 0)} (±${degrees(angle.error)}, ${angle.count} letters). Stems came out ${by < 0 ? 'heavier and level strokes thinner' : 'lighter and level strokes thicker'}.`,
+      `Your pen stood at ${degrees(angle.value)}, not ${degrees(angle.asked ?? 0)} (±${degrees(angle.error)}, ${angle.count} ${counted}). Stems came out ${by < 0 ? 'heavier and level strokes thinner' : 'lighter and level strokes thicker'}.`,
       'Lay the edge on the gauge at the head of the page before each row, and write a line of zigzags: every thin points the same way.',
       'page',
     );
@@ -72,7 +74,7 @@ function pageRemarks(findings: Findings): Weighed[] {
   if (wander) {
     add(
       wander.value > SURE * wander.error ? wander.value / (WORTH.angleSpread as number) : 0,
-      `The pen turned in your hand: its angle wandered by ${degrees(wander.value)} from letter to letter (±${degrees(wander.error)}, ${wander.count} letters).`,
+      `The pen turned in your hand: its angle wandered by ${degrees(wander.value)} from letter to letter (±${degrees(wander.error)}, ${wander.count} ${counted}).`,
       'Move the whole arm and keep the fingers still; a page of one drill, slowly, with the gauge beside it.',
       'page',
     );
@@ -94,7 +96,7 @@ function pageRemarks(findings: Findings): Weighed[] {
   if (slope) {
     add(
       weigh(slope, WORTH.slope as number),
-      `Stems lean ${degrees(slope.value)}, and ${degrees(slope.asked ?? 0)} is asked (±${degrees(slope.error)}, ${slope.count} letters).`,
+      `Stems lean ${degrees(slope.value)}, and ${degrees(slope.asked ?? 0)} is asked (±${degrees(slope.error)}, ${slope.count} ${counted}).`,
       slopeLines
         ? 'Turn the page a little, and look along the slope lines before each stem.'
         : 'Rule slope lines, or turn the page a little against your arm.',
@@ -123,7 +125,7 @@ function pageRemarks(findings: Findings): Weighed[] {
   if (feet) {
     add(
       Math.abs(off(feet)) > feet.error ? Math.abs(off(feet)) / (0.035 * body) : 0,
-      `Feet stand ${mm(Math.abs(feet.value))} ${feet.value > 0 ? 'above' : 'below'} the baseline (±${plain(feet.error, 1)} mm, ${feet.count} letters).`,
+      `Feet stand ${mm(Math.abs(feet.value))} ${feet.value > 0 ? 'above' : 'below'} the baseline (±${plain(feet.error, 1)} mm, ${feet.count} ${counted}).`,
       'Look at the line where the stroke will end, not at the nib.',
       'page',
     );
@@ -141,7 +143,7 @@ function pageRemarks(findings: Findings): Weighed[] {
   if (evenness) {
     add(
       evenness.value > evenness.error ? evenness.value / 0.09 : 0,
-      `Stems do not weigh alike: their widths differ by ${plain(100 * evenness.value, 0)} % (${evenness.count} letters).`,
+      `Stems do not weigh alike: their widths differ by ${plain(100 * evenness.value, 0)} % (${evenness.count} ${counted}).`,
       'Dip to the same depth, touch the edge off, and press as lightly at the end of a dip as at its start.',
       'page',
     );
@@ -250,12 +252,13 @@ function rowRemarks({ rows }: Findings): Weighed[] {
 
 /** What held: said only where it is true and known well enough. */
 function praises(findings: Findings): Weighed[] {
+  const { counted = 'letters' } = findings;
   const found: Weighed[] = [];
   const [angle, wander] = [figureOf(findings, 'angle'), figureOf(findings, 'angleSpread')];
   if (angle && wander && Math.abs(off(angle)) <= 2.5 && wander.value <= 3) {
     found.push({
       weight: 3 - wander.value / 2,
-      text: `Your pen held its angle: ${degrees(angle.value)} where ${degrees(angle.asked ?? 0)} is asked, steady through ${angle.count} letters.`,
+      text: `Your pen held its angle: ${degrees(angle.value)} where ${degrees(angle.asked ?? 0)} is asked, steady through ${angle.count} ${counted}.`,
       cure: '',
       go: 'none',
     });
@@ -264,7 +267,7 @@ function praises(findings: Findings): Weighed[] {
   if (slope && leaning && Math.abs(off(slope)) <= 2 && leaning.value <= 2.5) {
     found.push({
       weight: 2.5 - leaning.value / 2,
-      text: `Your stems lean alike, and as the model does: ${degrees(slope.value)} (${slope.count} letters).`,
+      text: `Your stems lean alike, and as the model does: ${degrees(slope.value)} (${slope.count} ${counted}).`,
       cure: '',
       go: 'none',
     });
@@ -282,7 +285,7 @@ function praises(findings: Findings): Weighed[] {
   if (feet && Math.abs(feet.value) <= feet.error) {
     found.push({
       weight: 1,
-      text: `Feet stand on the baseline (within ${plain(feet.error, 1)} mm, ${feet.count} letters).`,
+      text: `Feet stand on the baseline (within ${plain(feet.error, 1)} mm, ${feet.count} ${counted}).`,
       cure: '',
       go: 'none',
     });

@@ -79,7 +79,7 @@ export function CornerHandles({
           type="button"
           aria-label={`${NAMES[i]} corner: ${Math.round(100 * x)} % across, ${Math.round(100 * y)} % down`}
           style={{ left: `${100 * x}%`, top: `${100 * y}%` }}
-          className="-translate-x-1/2 -translate-y-1/2 absolute size-7 cursor-move rounded-full border-2 border-accent bg-base-100/40"
+          className="-translate-x-1/2 -translate-y-1/2 absolute size-7 cursor-move rounded-full border-2 border-accent before:-translate-x-1/2 before:-translate-y-1/2 before:absolute before:top-1/2 before:left-1/2 before:size-1 before:rounded-full before:bg-accent"
           onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
           onPointerMove={drag(i)}
           onKeyDown={step(i)}
