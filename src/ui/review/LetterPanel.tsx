@@ -93,8 +93,8 @@ export function LetterPanel({
             />
           )}
           <line
-            x1={view[0]}
-            x2={(view[0] ?? 0) + (view[2] ?? 0)}
+            x1={row.from * TENTH}
+            x2={row.to * TENTH}
             y1={row.baseline * TENTH}
             y2={row.baseline * TENTH}
             stroke="#2f6f66"
