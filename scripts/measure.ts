@@ -2,7 +2,7 @@ import { fork } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { FAULTS, type Fault } from '@/core/faults/fault';
 import { numbersFrom } from '@/core/measure/seeded';
-import type { Measuring } from '@/core/review/reviewPage';
+import type { Measuring } from '@/core/review/review';
 import { type Errors, errorsOf } from '../tests/support/review/errors';
 import { faultyRows } from '../tests/support/review/faultyRows';
 import { CALLED, heldOutFaults } from '../tests/support/review/heldOut';

@@ -17,6 +17,8 @@ export const cameraSchema = z.strictObject({
   /** 0 a steady hand, 1 a beginner's. */
   unsteady: z.number().min(0).max(1),
   sinking: z.number().min(-2).max(2),
+  /** Share of a pressed pen's shades that runs dry in their middle. */
+  rails: z.number().min(0).max(0.6),
   fault: choice('A fault', ['none', ...FAULTS]),
   /** The letters whose rows have it; all where empty. */
   of: z.string().max(20),
@@ -35,6 +37,7 @@ export const USUAL_CAMERA: CameraSettings = {
   body: 1,
   unsteady: 0.4,
   sinking: 0,
+  rails: 0,
   fault: 'none',
   of: '',
   view: 'photo',
@@ -48,7 +51,7 @@ const FAULT_SIZE = 0.9;
 
 /** The habits that are asked for; `texts` is what is due on each row. */
 export function habitsFor(settings: CameraSettings, texts: readonly string[]): Habits {
-  const { seed, angle, slope, nib, body, unsteady, sinking, fault, of } = settings;
+  const { seed, angle, slope, nib, body, unsteady, sinking, rails, fault, of } = settings;
   const more = (key: keyof typeof UNSTEADY) => STEADY[key] + unsteady * UNSTEADY[key];
   const rows = texts.flatMap((text, row) => (of === '' || of.split(/\s+/).includes(text) ? [row] : []));
   return {
@@ -59,6 +62,7 @@ export function habitsFor(settings: CameraSettings, texts: readonly string[]): H
     nib,
     body,
     sinking,
+    rails,
     angleSpread: more('angleSpread'),
     slopeSpread: more('slopeSpread'),
     place: more('place'),

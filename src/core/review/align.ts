@@ -166,3 +166,15 @@ export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
     overlap: score,
   };
 }
+
+/** Where a point of an exemplar lies on the ink it was laid on: x from the left, and how far over the baseline; in pixels. */
+export function carried(
+  model: Laid,
+  seen: Laid,
+  { right, up, width, height, lean }: Alignment,
+  [x, over]: readonly [number, number],
+): readonly [number, number] {
+  const upward = over * height + up;
+  const across = x - model.middle * model.times - over * model.slant;
+  return [seen.middle * seen.times + across * width + upward * (model.slant + lean) + right, upward];
+}

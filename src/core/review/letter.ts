@@ -9,6 +9,7 @@ import { type Alignment, aligned, type Laid, laid } from './align';
 import { type Edge, edgeOf } from './chords';
 import { edgeAngleOf, leanOf } from './due';
 import { exemplarOf, type Inked } from './exemplar';
+import { paleMiddle } from './rails';
 import { MODEL_PIECE, type Sample } from './samples';
 import { type Stem, stemsOf } from './stems';
 
@@ -243,6 +244,8 @@ export interface Compared {
   readonly apart: boolean;
   /** Patches are missing: a dot, or a mark. */
   readonly fewer: boolean;
+  /** How much paler the middle of its shades is; only of a pressed pen. */
+  readonly rails: number | undefined;
 }
 
 /** A stroke is thought missing where the model without it shares so much more with the ink. */
@@ -299,6 +302,10 @@ export function compare(
     lacking,
     apart: model.pieces === 1 && sample.pieces > 1 && hasLines(row),
     fewer: sample.crumbs < model.pieces && row.due.ground.pen.kind === 'broad',
+    rails:
+      row.due.ground.pen.kind === 'pointed'
+        ? paleMiddle(sample, model.measured.stems, body, model.laid, seen, alignment)
+        : undefined,
   };
 }
 

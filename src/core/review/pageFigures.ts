@@ -26,6 +26,7 @@ const FLOORS: Readonly<Record<FigureId, number>> = {
   inside: 0.1,
   between: 0.1,
   stride: 0.1,
+  rails: 0.1,
   ragged: 0,
 };
 /** A nib under this is told less well: errors of the angle and of the nib's width are doubled, under the second not said. */
@@ -34,6 +35,9 @@ const LEAST_NIB: Mm = 0.9;
 /** What the method adds to a spread of angles and of slopes, in squares (trial). */
 const OWN_ANGLE = 0.5;
 const OWN_SLOPE = 0.4;
+
+/** Shades whose middle is paler than this run dry; pictures blur sound ones by a tenth at most (docs/measuring.md). */
+const PALE = 0.25;
 
 /** A letter counts for heads and feet where its model reaches the waistline and the baseline, less than this share of the body off. */
 const ON_LINES = 0.16;
@@ -97,6 +101,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
     return Math.abs(letter.model.bottom) < ON_LINES * tall ? [letter.bottom] : [];
   });
   const widths = of(({ letter }) => letter.alignment.width);
+  const rails = of((one) => one.letter.rails);
   const angle = (rows[0] && edgeAngleOf(rows[0].row)) ?? null;
   const { inside, between } = distances(rows);
   const ragged = of(({ letter }) => {
@@ -133,6 +138,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
     ...figure('width', widths, median(widths), 1),
     ...figure('inside', inside, median(inside), null),
     ...figure('between', between, median(between), null),
+    ...figure('rails', rails, rails.filter((pale) => pale > PALE).length / rails.length, 0),
     ...figure('ragged', ragged, median(ragged), null),
   ];
 }

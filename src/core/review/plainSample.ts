@@ -1,6 +1,9 @@
 import { withAnyNib } from '../document/chosenNib';
 import { freshRecipe } from '../document/defaults';
+import type { KeptPage } from '../document/keptPage';
+import type { Drawing } from '../drawing/drawing';
 import { countsByPen } from '../hand/hand';
+import type { HandId } from '../hands/registry';
 import { errorOf, median, spread } from '../measure/statistics';
 import { type Degrees, type Mm, tanDeg } from '../measure/units';
 import { type Ground, groundOf } from '../practice/ground';
@@ -11,16 +14,17 @@ import { type Bytes, cropped, type Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { handOf } from '../setting/handOf';
 import { lineSystem } from '../setting/lineSystem';
+import { ladderReach } from '../sheet/draw/ladder';
+import { layoutSheet } from '../sheet/layout';
 import { pin } from '../sheet/solve';
 import { textFigure } from '../writing/figure';
 import { type Edge, edgeOf } from './chords';
-import type { PrintedLine } from './due';
+import { type PrintedLine, printedLines } from './due';
 import { exemplarOf } from './exemplar';
 import { darknessIn, type Light } from './light';
 import { ratedBy } from './ratings';
 import { remarksOn } from './remarks';
-import type { FigureId, ReviewFigure, ReviewRow } from './review';
-import type { Measuring } from './reviewPage';
+import type { FigureId, Measuring, ReviewFigure, ReviewRow } from './review';
 import { blockHeight, type SampleAsked } from './sampleAsked';
 import { inkFrom } from './samples';
 import { type Stem, stemsOf } from './stems';
@@ -176,12 +180,12 @@ function writtenIn(ink: Grey, baseline: number, ground: Ground): Written {
 }
 
 /** The model of a sample: the same words where they are known, else the hand's small letters. */
-function modelOf(asked: SampleAsked, ground: Ground): Written {
+function modelOf(text: string, ground: Ground): Written {
   const letters = lessonsOf(ground);
   const small = letters.filter((lesson) => lesson.case === 'small');
   const usual = (small.length > 0 ? small : letters).flatMap((lesson) => lesson.letters).join('');
   const { face, pen, unit } = ground;
-  const figure = face && (textFigure(face, asked.text.trim() || usual) ?? textFigure(face, usual));
+  const figure = face && (textFigure(face, text.trim() || usual) ?? textFigure(face, usual));
   if (!figure) throw new Problem('text', 'This hand has none of the letters of this text.');
   const { ink, baseline } = exemplarOf(pen, figure, unit, P);
   return writtenIn(ink, baseline, ground);
@@ -205,13 +209,35 @@ const PLAIN = 0.04;
 /** Stems farther apart than this, in bodies, are of two words. */
 const APART = 1.5;
 
-interface RowMeasured extends Written {
+/** A row of writing: its baseline, and where it begins and ends on the page. */
+interface Line {
   readonly baseline: Mm;
+  readonly from: Mm;
+  readonly to: Mm;
+}
+
+interface RowMeasured extends Written, Line {}
+
+/** What is known of writing without cells. */
+interface Known {
+  readonly hand: HandId;
+  readonly ground: Ground;
+  readonly lines: readonly Line[];
+  /** Writing may reach so far over its ends: they were shown by hand. */
+  readonly slack: Mm;
+  /** Lines that are printed or ruled under it. */
+  readonly ruled: readonly PrintedLine[];
+  /** What was written, where that is known. */
+  readonly text: string;
+  /** What the scale of the picture may be off by, as a share. */
+  readonly scale: number;
+  /** Of a single row the height was shown, and is not measured. */
+  readonly bodyShown: boolean;
 }
 
 /**
- * Measures writing that carries no marks: a straightened block of rows whose hand, nib and body are known, against the model measured by the
- * same code. @throws Problem where nothing is written in it.
+ * Measures a straightened block of rows whose hand, nib and body are known, against the model measured by the same code.
+ * @throws Problem where nothing is written in it.
  */
 export function measureSample(
   page: Bytes,
@@ -221,41 +247,118 @@ export function measureSample(
   left: Mm,
   top: Mm,
 ): Measuring {
-  const { zones, unit, recipe } = ground;
-  const body = zones.body * unit;
-  const { above, below } = reachOf(ground);
-  const rows = Array.from({ length: asked.rows }, (_, i): RowMeasured => {
-    const baseline = top + body + i * asked.pitch;
-    const from = Math.floor((baseline - body - above) * P);
-    const height = Math.ceil((body + above + below) * P);
-    const dark = darknessIn(page, light, 0, from, page.width, height);
-    const ink = inkFrom(dark, ruledBy(baseline, body, page.width / P), 0, from, 0);
-    const nothing: Written = { groups: [], edge: undefined };
-    return { baseline, ...(ink ? writtenIn(ink, baseline * P - from, ground) : nothing) };
+  const body = ground.zones.body * ground.unit;
+  const [from, to] = [left, page.width / P - left];
+  const lines = Array.from(
+    { length: asked.rows },
+    (_, i): Line => ({
+      baseline: top + body + i * asked.pitch,
+      from,
+      to,
+    }),
+  );
+  const measured = measureLines(page, light, {
+    hand: asked.hand,
+    ground,
+    lines,
+    slack: ASIDE,
+    ruled: lines.flatMap((line) => ruledBy(line, body)),
+    text: asked.text,
+    scale: SHOWN / blockHeight(asked),
+    bodyShown: asked.rows === 1,
   });
-  const groups = rows.flatMap((row) => row.groups);
-  if (groups.length === 0) {
+  if (!measured) {
     throw new Problem(
       'corners',
       'No writing was found between the lines that were shown. Put the upper handles on the waistline of the first row and the lower ones on the baseline of the last.',
     );
   }
-  const model = modelOf(asked, ground);
-  const figures = sampleFigures(rows, model, asked, ground);
-  const shown = rows.map(
-    ({ baseline, groups: some }, i): ReviewRow => ({
+  return measured;
+}
+
+/**
+ * Measures what was written on a sheet that is only ruled, along its lines.
+ * @throws Problem where that cannot be: nobody has written on it, its hand has no letters, or it is ruled for several nibs.
+ */
+export function measureRuled(
+  page: Bytes,
+  light: Light,
+  { sheet, own }: KeptPage,
+  drawing: Drawing,
+): Measuring {
+  const refused = (why: string) => new Problem('photo', why);
+  if (sheet.nibs.length > 0) {
+    throw refused('This sheet is ruled for several nibs to compare; what is written on it is not measured.');
+  }
+  if (sheet.exemplar.trim() !== '') {
+    throw refused(
+      'There are words on this sheet to write after: print them in Practise, where what is due is known.',
+    );
+  }
+  const ground = groundOf(sheet, { size: 1, held: false }, own);
+  if (!ground.face)
+    throw refused('This hand has no letters here yet; there is nothing to measure it against.');
+  const layout = layoutSheet(sheet);
+  const { columns, startsRight } = layout;
+  const lines = layout.strips.flatMap((strip) =>
+    columns.flatMap(({ x, width }): Line[] => {
+      const ladder = ladderReach(sheet, strip, layout);
+      const [from, to] = startsRight ? [x, x + width - ladder] : [x + ladder, x + width];
+      return strip.lines.map(({ baseline }) => ({ baseline, from, to }));
+    }),
+  );
+  const measured = measureLines(page, light, {
+    hand: sheet.hand,
+    ground,
+    lines,
+    slack: 0,
+    ruled: printedLines(drawing),
+    text: '',
+    scale: 0,
+    bodyShown: false,
+  });
+  if (!measured)
+    throw refused('Nobody has written on this sheet. Write on its lines, and photograph it again.');
+  return { ...measured, title: sheet.title };
+}
+
+/** Undefined where nothing is written. */
+function measureLines(page: Bytes, light: Light, known: Known): Measuring | undefined {
+  const { hand, ground, lines, ruled, slack } = known;
+  const { zones, unit, recipe } = ground;
+  const body = zones.body * unit;
+  const { above, below } = reachOf(ground);
+  const rows = lines.flatMap((line): RowMeasured[] => {
+    const top = Math.floor((line.baseline - body - above) * P);
+    const left = Math.floor((line.from - ASIDE) * P);
+    const width = Math.ceil((line.to - line.from + 2 * ASIDE) * P);
+    const dark = darknessIn(page, light, left, top, width, Math.ceil((body + above + below) * P));
+    const ink = inkFrom(dark, ruled, left, top, 0);
+    const written = ink && writtenIn(within(ink, line, left, slack), line.baseline * P - top, ground);
+    return written && written.groups.length > 0 ? [{ ...line, ...written }] : [];
+  });
+  if (rows.length === 0) return undefined;
+  const model = modelOf(known.text, ground);
+  const figures = sampleFigures(rows, model, known);
+  const shown = rows.slice(0, MOST_ROWS).map(
+    ({ baseline, from, to, groups }, i): ReviewRow => ({
       text: `row ${i + 1}`,
       baseline: tenths(baseline),
       body: tenths(body),
-      from: tenths(left),
-      to: tenths(page.width / P - left),
-      letters: some
-        .slice(0, Math.floor(MOST_GROUPS / rows.length))
-        .map(({ left: x, right, top: y, bottom, stems }) => {
-          const from = Math.floor((baseline - body - above) * P);
+      from: tenths(from),
+      to: tenths(to),
+      letters: groups
+        .slice(0, Math.max(1, Math.floor(MOST_GROUPS / rows.length)))
+        .map(({ left, right, top, bottom, stems }) => {
+          const [x0, y0] = [Math.floor((from - ASIDE) * P), Math.floor((baseline - body - above) * P)];
           const slope = median(stems.map((stem) => stem.slope)) - recipe.slope;
           return {
-            box: [tenths(x / P), tenths((y + from) / P), tenths((right - x) / P), tenths((bottom - y) / P)],
+            box: [
+              tenths((left + x0) / P),
+              tenths((top + y0) / P),
+              tenths((right - left) / P),
+              tenths((bottom - top) / P),
+            ],
             off: 0,
             // The edge of some letters alone is told too badly.
             angle: null,
@@ -267,7 +370,7 @@ export function measureSample(
   );
   const edge = ground.pen.kind === 'broad' ? ground.pen.width * unit : undefined;
   return {
-    hand: asked.hand,
+    hand,
     title: '',
     width: page.width / P,
     height: page.height / P,
@@ -275,12 +378,31 @@ export function measureSample(
     figures,
     rows: shown,
     refused: [],
-    remarks: remarksOn({ figures, rows: shown, nib: edge, body, slopeLines: false, counted: 'strokes' }),
+    remarks: remarksOn({
+      figures,
+      rows: shown,
+      nib: edge,
+      body,
+      slopeLines: recipe.show.slope,
+      counted: 'strokes',
+    }),
     checks: ratedBy(figures, [], body).slice(0, 8),
     wobbled: [],
   };
 }
 
+/** A row's ink from its beginning to its end: what lies beside it is print, or another column's. */
+function within(ink: Grey, { from, to }: Line, left: number, slack: Mm): Grey {
+  const [first, last] = [Math.round((from - slack) * P) - left, Math.round((to + slack) * P) - left];
+  for (let y = 0; y < ink.height; y++) {
+    ink.data.fill(0, y * ink.width, y * ink.width + Math.max(0, first));
+    ink.data.fill(0, y * ink.width + Math.min(ink.width, last), (y + 1) * ink.width);
+  }
+  return ink;
+}
+
+/** Rows that are kept of a sheet. */
+const MOST_ROWS = 40;
 /** Groups kept of a sample. */
 const MOST_GROUPS = 100;
 /** Lines that may be ruled under the writing are so wide, in mm. */
@@ -289,14 +411,13 @@ const RULED: Mm = 0.3;
 const tenths = (mm: number): number => Math.max(0, Math.round(mm * 10));
 
 /** Waistline and baseline of a row: where there are such lines, they are taken out. */
-const ruledBy = (baseline: Mm, body: Mm, width: Mm): PrintedLine[] =>
-  [baseline, baseline - body].map((y) => ({ x1: 0, x2: width, y1: y, y2: y, width: RULED }));
+const ruledBy = ({ baseline, from, to }: Line, body: Mm): PrintedLine[] =>
+  [baseline, baseline - body].map((y) => ({ x1: from - ASIDE, x2: to + ASIDE, y1: y, y2: y, width: RULED }));
 
 function sampleFigures(
   rows: readonly RowMeasured[],
   { groups: model, edge: modelEdge }: Written,
-  asked: SampleAsked,
-  { pen, unit, recipe, zones }: Ground,
+  { ground: { pen, unit, recipe, zones }, scale, bodyShown }: Known,
 ): ReviewFigure[] {
   const groups = rows.flatMap((row) => row.groups);
   const body = zones.body * unit;
@@ -309,7 +430,6 @@ function sampleFigures(
   const widths = (of: readonly Group[]) => of.flatMap(({ stems }) => stems.map(({ width }) => width / P));
   const heights = (of: readonly Group[]) =>
     of.flatMap(({ tops, feet }) => tops.map((high, i) => (high - (feet[i] as number)) / P));
-  const scale = SHOWN / blockHeight(asked);
   const figure = (
     id: FigureId,
     values: readonly number[],
@@ -359,8 +479,7 @@ function sampleFigures(
       : []),
     ...figure('slope', ownSlopes, recipe.slope + median(ownSlopes) - median(slopes(model)), recipe.slope),
     ...figure('slopeSpread', ownSlopes, less(spread(ownSlopes), spread(slopes(model))), null),
-    // Of a single row the height was shown, not measured.
-    ...(asked.rows > 1
+    ...(!bodyShown
       ? figure('body', ownHeights, (body * median(ownHeights)) / median(heights(model)), body, body)
       : []),
     ...figure('weight', ownWidths, median(ownWidths) / median(widths(model)), 1),

@@ -148,6 +148,15 @@ function pageRemarks(findings: Findings): Weighed[] {
       'page',
     );
   }
+  const rails = figureOf(findings, 'rails');
+  if (rails) {
+    add(
+      rails.value > rails.error ? rails.value / 0.3 : 0,
+      `The middle of your shades runs dry: ${plain(100 * rails.value, 0)} % of your letters show two rails (${rails.count} ${counted}).`,
+      'Press less, draw shades more slowly, or reload sooner: spread too far, the tines are no longer bridged by ink. A wetter ink helps too.',
+      'bench',
+    );
+  }
   const [inside, between] = [figureOf(findings, 'inside'), figureOf(findings, 'between')];
   if (inside && between) {
     const apart = between.value - inside.value;

@@ -23,6 +23,7 @@ export const FIGURE_IDS = [
   'inside',
   'between',
   'stride',
+  'rails',
   'ragged',
 ] as const;
 export type FigureId = (typeof FIGURE_IDS)[number];
@@ -115,3 +116,19 @@ export const reviewSchema = z.strictObject({
   changed: z.boolean(),
 });
 export type Review = z.infer<typeof reviewSchema>;
+
+/** What measuring finds; what the desk knows besides (picture, print) is added by whoever keeps it. */
+export type Measuring = Pick<
+  Review,
+  | 'hand'
+  | 'title'
+  | 'width'
+  | 'height'
+  | 'nib'
+  | 'figures'
+  | 'rows'
+  | 'refused'
+  | 'remarks'
+  | 'checks'
+  | 'wobbled'
+>;

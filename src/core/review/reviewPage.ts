@@ -13,26 +13,11 @@ import { faultsOf, type JudgedRow, LEAST_OVERLAP, offBy } from './faults';
 import { type Compared, compare, type Model, modelOf } from './letter';
 import type { Light } from './light';
 import { figuresOf } from './pageFigures';
+import { measureRuled } from './plainSample';
 import { ratedBy } from './ratings';
 import { remarksOn } from './remarks';
-import type { Review, ReviewLetter, ReviewRow } from './review';
+import type { Measuring, ReviewLetter, ReviewRow } from './review';
 import { readRow, type Sample } from './samples';
-
-/** What measuring finds; what the desk knows besides (picture, print) is added by whoever keeps it. */
-export type Measuring = Pick<
-  Review,
-  | 'hand'
-  | 'title'
-  | 'width'
-  | 'height'
-  | 'nib'
-  | 'figures'
-  | 'rows'
-  | 'refused'
-  | 'remarks'
-  | 'checks'
-  | 'wobbled'
->;
 
 /** Most letters of a row that are kept, of a whole page, and most of its rows: an entry of the logbook has room for no more. All are measured. */
 const MOST_LETTERS = 24;
@@ -62,9 +47,10 @@ export function* reviewPage(
   const composed = composedAgain(kept);
   const due = composed ? dueRows(composed, kept.index) : [];
   if (due.length === 0) {
+    if (!composed) return measureRuled(page, light, kept, drawing);
     throw new Problem(
       'photo',
-      'Nothing that is known was due on this page: it is ruled only. Pages with letters or words to write can be measured.',
+      'Nothing that is known was due on this page. Pages with letters or words to write can be measured, and sheets that are only ruled.',
     );
   }
   const lines = printedLines(drawing);

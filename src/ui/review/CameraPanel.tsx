@@ -20,6 +20,7 @@ const SLIDERS = [
   ['body', 'Body', 0.88, 1.12, 0.01, (value: number) => `${plain(100 * value, 0)} %`],
   ['unsteady', 'Unsteadiness', 0, 1, 0.1, (value: number) => plain(value, 1)],
   ['sinking', 'Sinks along the line', -1.5, 1.5, 0.1, (value: number) => `${plain(value, 1)} mm`],
+  ['rails', 'Pointed pen: shades run dry', 0, 0.6, 0.05, (value: number) => `${plain(100 * value, 0)} %`],
 ] as const;
 
 /** The simulated hand and camera: any printed page, written and photographed without a pen. */

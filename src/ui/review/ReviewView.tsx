@@ -51,6 +51,8 @@ export function ReviewView({
   const [remarks, setRemarks] = useState(review.remarks);
   const [letter, setLetter] = useState<readonly [number, number] | null>(null);
   const plainSample = review.print === NO_PRINT;
+  // Lines without cells: nothing is known of their letters.
+  const freely = plainSample || review.rows.every(({ text }) => /^row \d+$/.test(text));
   const counted = session?.measured?.review === id;
   const day = new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
 
@@ -150,7 +152,7 @@ export function ReviewView({
         <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void open()}>
           <NotebookPen size={16} aria-hidden /> Open it in Practise
         </button>
-        {!plainSample && (
+        {!freely && (
           <button
             type="button"
             className="btn btn-sm"
@@ -189,7 +191,12 @@ export function ReviewView({
         </details>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
-        <PageView id={id} review={review} known={known} onLetter={(row, k) => setLetter([row, k])} />
+        <PageView
+          id={id}
+          review={review}
+          known={known && !freely}
+          onLetter={(row, k) => setLetter([row, k])}
+        />
         <div className="space-y-5">
           <section aria-label="Figures">
             <h2 className="margin-heading">Figures</h2>
@@ -239,7 +246,7 @@ export function ReviewView({
                   <button type="button" className="link text-left" onClick={() => setLetter([i, 0])}>
                     {row.text}
                   </button>
-                  : {row.letters.length} {plainSample ? 'groups of letters' : 'shown'}
+                  : {row.letters.length} {freely ? 'groups of letters' : 'shown'}
                   {row.faults.length > 0 && ` · ${row.faults.map(({ fault }) => fault).join(', ')}`}
                 </li>
               ))}
@@ -251,7 +258,7 @@ export function ReviewView({
         <LetterPanel
           id={id}
           review={review}
-          known={known}
+          known={known && !freely}
           at={letter}
           onMove={setLetter}
           onClose={() => setLetter(null)}

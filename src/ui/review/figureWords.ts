@@ -24,6 +24,7 @@ export const FIGURES: Readonly<
   inside: { name: 'Stems apart inside letters, off the model', say: mm },
   between: { name: 'Stems apart between letters, off the model', say: mm },
   stride: { name: 'Stems apart', say: mm },
+  rails: { name: 'Letters with rails in their shades', say: percent },
   ragged: {
     name: 'Edges',
     say: (value) => (value < 0.015 ? 'clean' : value < 0.04 ? 'a little ragged' : 'ragged'),

@@ -12,7 +12,7 @@ import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose } from '@/core/practice/compose';
 import { groundOf } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
-import type { Measuring } from '@/core/review/reviewPage';
+import type { Measuring } from '@/core/review/review';
 import { type Taken, take } from '@/press/review/cameraSteps';
 import { type Looked, lookSteps, reviewSteps } from '@/press/review/steps';
 import type { Step } from '@/press/step';

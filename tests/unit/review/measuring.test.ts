@@ -192,6 +192,25 @@ describe('what the writer is told', () => {
     expect(checks).toContainEqual({ criterion: 'angle', rating: 'off' });
   }, 60_000);
 
+  it('of shades that run dry in their middle is that they do, with what helps', async () => {
+    const printed = await pageOfRows('copperplate', await firstLetters('copperplate', 4));
+    const shot = smaller(someShot(3, 'scan'));
+    const told = async (rails: number) => {
+      const { jpeg } = await taken(printed, { ...STEADY, rails }, shot);
+      const { figures, remarks } = (await reviewedFrom(jpeg, printed)).measuring;
+      return {
+        rails: figures.find(({ id }) => id === 'rails')?.value ?? Number.NaN,
+        said: remarks.map(({ text }) => text).join(' '),
+      };
+    };
+    const dry = await told(0.4);
+    expect(dry.rails).toBeGreaterThan(0.8);
+    expect(dry.said).toMatch(/runs dry: \d+ % of your letters/);
+    const sound = await told(0);
+    expect(sound.rails).toBe(0);
+    expect(sound.said).not.toMatch(/rails/);
+  });
+
   it('of one row that is narrow names the row and the letter comes back', async () => {
     const { rows, wobbled } = await review({ faults: { 2: { fault: 'narrow', size: 1 } } });
     const faulty = rows.filter(({ faults }) => faults.length > 0);
