@@ -16,19 +16,22 @@ rmSync('test-results', { recursive: true, force: true });
 
 let passed = 0;
 let failed = 0;
+const began = Date.now();
+/** How long everything has taken so far: the whole must stay under fifteen minutes. */
+const clock = () => `${Math.round((Date.now() - began) / 1000)} s so far`;
 const count = (good) => {
   if (good) passed += 1;
   else failed += 1;
 };
 
 async function check(name, command, args) {
-  say(name);
+  say(`${name} (${clock()})`);
   count((await run(command, args)) === 0);
 }
 
 /** A runner's own counts; a runner that left no report is one failure. */
 async function suite(name, args, env, report, read) {
-  say(name);
+  say(`${name} (${clock()})`);
   const code = await run('npx', args, env);
   if (!existsSync(report)) return count(false);
   const totals = read(JSON.parse(readFileSync(report, 'utf8')));
@@ -67,5 +70,6 @@ for (const name of existsSync(traces) ? readdirSync(traces) : []) {
   if (existsSync(path)) console.log(`\n${path}\n${readFileSync(path, 'utf8').slice(0, MOST_OF_A_PAGE)}`);
 }
 
-console.log(`\n${passed} passed, ${failed} failed`);
+console.log(`\n${clock()}`);
+console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
