@@ -3,13 +3,16 @@
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { plain } from '@/core/measure/units';
-import type { Review } from '@/core/review/review';
+import type { FigureId, Review } from '@/core/review/review';
 import { OneOf } from '../fields/OneOf';
+import { Thickness } from './Thickness';
 
 const WHATS = ['outline', 'ink', 'skeleton', 'nothing'] as const;
 const TENTH = 0.1;
 /** White round a letter, in mm. */
 const AROUND = 4;
+
+const figure = ({ figures }: Review, id: FigureId) => figures.find((one) => one.id === id);
 
 /** One letter large, with its model over it; and all letters of its row, to go through. */
 export function LetterPanel({
@@ -37,6 +40,14 @@ export function LetterPanel({
   if (!row || !letter) return null;
   const [x, y, w, h] = letter.box;
   const view = [x * TENTH - AROUND, y * TENTH - AROUND, w * TENTH + 2 * AROUND, h * TENTH + 2 * AROUND];
+  const [angle, nib] = [figure(review, 'angle'), figure(review, 'nib')];
+  const held =
+    letter.angle !== null && typeof angle?.asked === 'number' && typeof nib?.asked === 'number'
+      ? {
+          model: { nib: nib.asked, angle: angle.asked },
+          own: { nib: nib.value, angle: angle.asked + letter.angle },
+        }
+      : undefined;
   const step = (by: number) => onMove([rowIndex, (index + by + row.letters.length) % row.letters.length]);
   return (
     <dialog
@@ -71,7 +82,7 @@ export function LetterPanel({
             <X size={18} aria-hidden />
           </button>
         </div>
-        <svg viewBox={view.join(' ')} className="h-[420px] w-full bg-white" data-testid="letter">
+        <svg viewBox={view.join(' ')} className="h-[400px] w-full bg-white" data-testid="letter">
           <title>The letter as it was written, its model over it</title>
           <image
             href={`/api/pictures/${review.picture}`}
@@ -101,6 +112,7 @@ export function LetterPanel({
             strokeWidth={0.1}
           />
         </svg>
+        {held && <Thickness {...held} />}
         <p className="text-sm">
           {letter.angle !== null &&
             `Pen angle ${plain(Math.abs(letter.angle), 1)}° ${letter.angle < 0 ? 'flatter' : 'steeper'} than the model’s. `}

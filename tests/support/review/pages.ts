@@ -41,10 +41,19 @@ export async function pageOfRows(
     tint = 'faint' as const,
     word = '',
     width,
-  }: { id?: string; tint?: 'faint' | 'strong' | 'drop-out'; word?: string; width?: number } = {},
+    small = false,
+  }: {
+    id?: string;
+    tint?: 'faint' | 'strong' | 'drop-out';
+    word?: string;
+    width?: number;
+    /** On A5: half the picture to make and to measure. */
+    small?: boolean;
+  } = {},
 ): Promise<PrintedForTest> {
   await loadScript(hand);
-  const fresh = { ...freshRecipe(hand), tint };
+  const usual = freshRecipe(hand);
+  const fresh = { ...usual, tint, paper: { ...usual.paper, ...(small && { format: 'a5' as const }) } };
   const recipe = width === undefined ? fresh : { ...fresh, width };
   const empty = { guided: false, trace: 0, fading: 0, free: 0, lines: 1 };
   const bands = letters.map((letter, i) => bandOf(`b${i}`, 'letter', letter, empty));
@@ -107,6 +116,15 @@ export function someShot(seed: number, view: 'scan' | 'photo'): Shot {
 
 /** Share of the pixels a side that is enough for most tests. */
 const SMALLER = 0.58;
+/** Sides of A5 over those of A4. */
+const TO_A5 = 0.71;
+
+/** The same shot of a page of A5. */
+export const ofA5 = (shot: Shot): Shot => ({
+  ...shot,
+  width: Math.round(shot.width * TO_A5),
+  height: Math.round(shot.height * TO_A5),
+});
 
 /** The same shot with fewer pixels a side: what is promised holds for it too, in a third of the time. */
 export const smaller = (shot: Shot): Shot => ({

@@ -3,6 +3,7 @@ import { errorsOf } from '../../support/review/errors';
 import {
   firstLetters,
   MEASURED_HANDS,
+  ofA5,
   pageOfRows,
   reviewedFrom,
   smaller,
@@ -13,7 +14,7 @@ import {
 
 describe('twelve pages of six hands, scanned and photographed', () => {
   /** Twice the 90 % error of the table in docs/measuring.md, or the trial's promise, whichever is the worse. */
-  const PROMISED = { angle: 2.4, nib: 0.11, slope: 1.1, body: 0.62, feet: 0.5, sinking: 0.4 } as const;
+  const PROMISED = { angle: 2.7, nib: 0.11, slope: 1.1, body: 0.73, feet: 0.53, sinking: 0.4 } as const;
   /** In so many of twenty a figure may be worse. */
   const MAY_FAIL = 0.1;
 
@@ -23,9 +24,13 @@ describe('twelve pages of six hands, scanned and photographed', () => {
     for (let i = 0; i < 12; i++) {
       const hand = MEASURED_HANDS[i % 6] as (typeof MEASURED_HANDS)[number];
       const seed = 900 + i;
-      const printed = await pageOfRows(hand, await firstLetters(hand, 3));
+      const printed = await pageOfRows(hand, await firstLetters(hand, 3), { small: true });
       const habits = someHabits(seed);
-      const { jpeg, rows } = await taken(printed, habits, smaller(someShot(seed, i < 6 ? 'scan' : 'photo')));
+      const { jpeg, rows } = await taken(
+        printed,
+        habits,
+        ofA5(smaller(someShot(seed, i < 6 ? 'scan' : 'photo'))),
+      );
       const reviewed = await reviewedFrom(jpeg, printed);
       expect(reviewed.rings).toBe(8);
       const errors = errorsOf(printed, reviewed, rows, habits);
