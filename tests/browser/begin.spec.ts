@@ -94,7 +94,11 @@ test('what was printed is asked after; once written, the next page goes further'
 test('the scribe is asked once: paper, side and inches hold everywhere', async ({ page }) => {
   await open(page, '/workshop');
   await page.getByLabel('Lengths in').selectOption('inch');
-  await page.getByLabel('Paper in the printer').selectOption('letter');
+  // The next page is made of what is kept: whoever is there in the same moment sees what was before.
+  await Promise.all([
+    page.waitForResponse((answer) => answer.request().postData()?.includes('"letter"') ?? false),
+    page.getByLabel('Paper in the printer').selectOption('letter'),
+  ]);
   await expect(page.getByLabel('Paper in the printer')).toHaveValue('letter');
   await open(page, '/rule?hand=foundational');
   await expect(page.getByRole('button', { name: /Letter upright/ })).toBeVisible();

@@ -61,11 +61,11 @@ export function SamplePanel({
         how evenly they stand. Take it from above; show a block of rows as long as can be.
       </p>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
-        <span className="text-sm">
+        <span className="flex flex-col text-sm">
           Hand
           <OneOf
             label="Hand"
-            className="select select-sm block w-48"
+            className="select select-sm w-48"
             value={hand}
             choices={DRAWN}
             nameOf={(id) => handById(id).name}
@@ -89,10 +89,10 @@ export function SamplePanel({
         )}
         <NumberField limit={ROWS} value={rows} onCommit={(next) => setRows(Math.round(next))} />
         {rows > 1 && <NumberField limit={PITCH} value={pitch} onCommit={(next) => set({ pitch: next })} />}
-        <label className="text-sm">
+        <label className="flex flex-col text-sm">
           The words, if you like
           <input
-            className="input input-sm block w-56"
+            className="input input-sm w-56"
             value={text}
             maxLength={200}
             onChange={(event) => setText(event.target.value)}
