@@ -100,46 +100,31 @@ export interface JudgedRow {
  * Deviation of a sound row's traits about what its writer's habits make of its model (from rows of the simulated camera with its own faults;
  * docs/measuring.md): of rows written with an edge, and of all others, whose hairlines come and go.
  */
-const DEVIATIONS: {
-  readonly edge: Readonly<Record<Trait, number>>;
-  readonly point: Readonly<Record<Trait, number>>;
-} = {
-  edge: {
-    width: 0.02,
-    height: 0.01,
-    lean: 0.015,
-    rise: 0.01,
-    slope: 0.018,
-    angle: 0.018,
-    nib: 0.012,
-    weight: 0.02,
-    branch: 0.02,
-    top: 0.015,
-    bottom: 0.02,
-    span: 0.03,
-    overlap: 0.03,
-    lacking: 0.02,
-    apart: 0.3,
-    fewer: 0.3,
-  },
-  point: {
-    width: 0.02,
-    height: 0.01,
-    lean: 0.015,
-    rise: 0.01,
-    slope: 0.018,
-    angle: 0.018,
-    nib: 0.012,
-    weight: 0.03,
-    branch: 0.03,
-    top: 0.04,
-    bottom: 0.04,
-    span: 0.06,
-    overlap: 0.03,
-    lacking: 0.02,
-    apart: 0.3,
-    fewer: 0.3,
-  },
+const WITH_EDGE: Readonly<Record<Trait, number>> = {
+  width: 0.02,
+  height: 0.01,
+  lean: 0.015,
+  rise: 0.01,
+  slope: 0.018,
+  angle: 0.018,
+  nib: 0.012,
+  weight: 0.02,
+  branch: 0.02,
+  top: 0.015,
+  bottom: 0.02,
+  span: 0.03,
+  overlap: 0.03,
+  lacking: 0.02,
+  apart: 0.3,
+  fewer: 0.3,
+};
+const WITHOUT_EDGE: Readonly<Record<Trait, number>> = {
+  ...WITH_EDGE,
+  weight: 0.03,
+  branch: 0.03,
+  top: 0.04,
+  bottom: 0.04,
+  span: 0.06,
 };
 /** One trait alone weighs no more than this, however far it is off: something else may have gone wrong with it. */
 const MOST_OF_ONE = 20;
@@ -224,7 +209,7 @@ const habitsOf = (rows: readonly JudgedRow[]): Supposed => habits(rows);
 
 /** The fault that explains most of what a row is off by, if it is off at all and one does. */
 function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number): FoundFault[] {
-  const deviations = row.due.ground.pen.kind === 'broad' ? DEVIATIONS.edge : DEVIATIONS.point;
+  const deviations = row.due.ground.pen.kind === 'broad' ? WITH_EDGE : WITHOUT_EDGE;
   /** How far from nothing it is, a fault of some size taken off it. */
   const left = (shown: Traits, size: number): number => {
     let sum = 0;
