@@ -11,7 +11,7 @@ export const FAULTS = [
   'high branch',
   'low branch',
   'off the line',
-  'missing stroke',
+  'stroke missing',
   'strokes apart',
 ] as const;
 export type Fault = (typeof FAULTS)[number];

@@ -88,7 +88,7 @@ export const plainFaults: FaultMaker = (strokes, { left, right, body }, fault, s
     }
     case 'off the line':
       return still(each(strokes, ([x, y]) => [x, y + OFF_LINE * size]));
-    case 'missing stroke':
+    case 'stroke missing':
       return still(strokes.length > 1 ? strokes.slice(0, -1) : strokes);
     case 'strokes apart':
       return still(

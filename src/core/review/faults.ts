@@ -245,17 +245,9 @@ function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number)
     }));
 }
 
-/** What a fault is called in a row. */
-function calledIn(fault: Fault, side: number): RowFault {
-  switch (fault) {
-    case 'off the line':
-      return side > 0 ? 'above the line' : 'below the line';
-    case 'missing stroke':
-      return 'stroke missing';
-    default:
-      return fault;
-  }
-}
+/** What a fault is called in a row: which side of the line it is off is told. */
+const calledIn = (fault: Fault, side: number): RowFault =>
+  fault === 'off the line' ? (side > 0 ? 'above the line' : 'below the line') : fault;
 
 /** How far one letter is off, by its worst, over the tolerance of a row; for pictures only, no verdict is passed on one letter. */
 export function offBy(letter: Compared, row: DueRow): number {

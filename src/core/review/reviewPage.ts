@@ -13,10 +13,10 @@ import { faultsOf, type JudgedRow, LEAST_OVERLAP, offBy } from './faults';
 import { type Compared, compare, type Model, modelOf } from './letter';
 import type { Light } from './light';
 import { figuresOf } from './pageFigures';
-import { measureRuled } from './plainSample';
 import { ratedBy } from './ratings';
 import { remarksOn } from './remarks';
 import type { Measuring, ReviewLetter, ReviewRow } from './review';
+import { measureRuled } from './ruledSheet';
 import { readRow, type Sample } from './samples';
 
 /** Most letters of a row that are kept, of a whole page, and most of its rows: an entry of the logbook has room for no more. All are measured. */

@@ -4,7 +4,7 @@ import { ringCentres } from '@/core/page/marks';
 import type { PageCode } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
 import { codeOnPage } from '@/core/register/codeOnPage';
-import { homographyOf, type Point } from '@/core/register/homography';
+import { homographyOf, mapped, type Point } from '@/core/register/homography';
 import { type MarkedPage, markedPageIn, UNIT_MARKS } from '@/core/register/markedPage';
 import { pageMapOf, straightened } from '@/core/register/pageMap';
 import { type RingSeen, ringsIn } from '@/core/register/rings';
@@ -46,16 +46,9 @@ function fromCorners(
   ];
   const marks = ringCentres(size) as readonly Point[];
   const page = homographyOf(sheet, corners);
-  const at = (h: readonly number[], [x, y]: Point): Point => {
-    const w = (h[6] as number) * x + (h[7] as number) * y + 1;
-    return [
-      ((h[0] as number) * x + (h[1] as number) * y + (h[2] as number)) / w,
-      ((h[3] as number) * x + (h[4] as number) * y + (h[5] as number)) / w,
-    ];
-  };
   if (!page)
     throw new Problem('photo', 'Three of the four corners lie on one line; show the corners of the page.');
-  const places = marks.map((mark) => at(page, mark));
+  const places = marks.map((mark) => mapped(page, mark));
   const side = Math.hypot(
     (places[1] as Point)[0] - (places[0] as Point)[0],
     (places[1] as Point)[1] - (places[0] as Point)[1],

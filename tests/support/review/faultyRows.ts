@@ -53,7 +53,7 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
           return arch !== undefined;
         case 'low branch':
           return arch !== undefined && (arch.path[0]?.[0][1] ?? 0) > LOWERABLE * body;
-        case 'missing stroke':
+        case 'stroke missing':
         case 'strokes apart':
           return (
             strokes.filter(({ finishes }) => !finishes).length > 1 &&

@@ -63,7 +63,7 @@ export const heldOutFaults: FaultMaker = (strokes, { left, right, body }, fault,
     }
     case 'off the line':
       return still(each(([x, y]) => [x, y + (0.3 + 0.15 * size)]));
-    case 'missing stroke':
+    case 'stroke missing':
       return still(strokes.length > 1 ? strokes.filter((_, i) => i !== strokes.length - 1) : strokes);
     // Every stroke after the first slides off it, to the right and a little down.
     case 'strokes apart':
@@ -94,6 +94,6 @@ export const CALLED: Readonly<Record<Fault, readonly string[]>> = {
   'high branch': ['high branch'],
   'low branch': ['low branch'],
   'off the line': ['above the line'],
-  'missing stroke': ['stroke missing'],
+  'stroke missing': ['stroke missing'],
   'strokes apart': ['strokes apart'],
 };

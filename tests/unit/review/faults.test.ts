@@ -91,7 +91,7 @@ describe('the fault of a row', () => {
     expect(Math.abs(narrow.height ?? 1)).toBeLessThan(0.03);
     expect(shownBy(n.row, n.model, { fault: 'tall' }).height).toBeGreaterThan(0.08);
     expect(shownBy(n.row, n.model, { fault: 'off the line' }).rise).toBeGreaterThan(0.04);
-    expect(shownBy(n.row, n.model, { fault: 'missing stroke' }).lacking).toBeGreaterThan(0.06);
+    expect(shownBy(n.row, n.model, { fault: 'stroke missing' }).lacking).toBeGreaterThan(0.06);
     // A flatter edge makes a letter lower as well: no reason to call it short.
     const flat = shownBy(n.row, n.model, { fault: 'flat' });
     expect(flat.angle).toBeLessThan(-0.15);

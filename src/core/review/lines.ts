@@ -1,0 +1,155 @@
+import type { HandId } from '../hands/registry';
+import { median } from '../measure/statistics';
+import type { Mm } from '../measure/units';
+import type { Ground } from '../practice/ground';
+import { lessonsOf } from '../practice/lessons';
+import { Problem } from '../problem/problem';
+import type { Bytes, Grey } from '../raster/grey';
+import { PIXELS_PER_MM } from '../register/pageMap';
+import { handOf } from '../setting/handOf';
+import { lineSystem } from '../setting/lineSystem';
+import { textFigure } from '../writing/figure';
+import type { PrintedLine } from './due';
+import { exemplarOf } from './exemplar';
+import { darknessIn, type Light } from './light';
+import { type LinesKnown, lineFigures } from './lineFigures';
+import { ratedBy } from './ratings';
+import { remarksOn } from './remarks';
+import type { Measuring, ReviewRow } from './review';
+import { inkFrom } from './samples';
+import { type Written, writtenIn } from './written';
+
+const P = PIXELS_PER_MM;
+
+/** White kept beside the block, in mm: room for what reaches over its ends. */
+export const ASIDE: Mm = 4;
+/** Room above and below a row beyond what its hand reaches, in mm. */
+const SPARE: Mm = 1;
+
+/** How far a row reaches over its waistline and under its baseline, in mm. */
+export function reachOf({ recipe, module, zones, unit }: Ground): { readonly above: Mm; readonly below: Mm } {
+  const { above, below } = lineSystem({
+    ...recipe,
+    capitalsOnly: handOf(recipe).capitalsOnly,
+  });
+  return { above: Math.max(0, above * module - zones.body * unit) + SPARE, below: below * module + SPARE };
+}
+
+/** A row of writing: its baseline, and where it begins and ends on the page. */
+export interface Line {
+  readonly baseline: Mm;
+  readonly from: Mm;
+  readonly to: Mm;
+}
+
+interface RowMeasured extends Written, Line {}
+
+/** What is known of writing without cells. */
+interface Known extends LinesKnown {
+  readonly hand: HandId;
+  readonly lines: readonly Line[];
+  /** Writing may reach so far over its ends: they were shown by hand. */
+  readonly slack: Mm;
+  /** Lines that are printed or ruled under it. */
+  readonly ruled: readonly PrintedLine[];
+  /** What was written, where that is known. */
+  readonly text: string;
+}
+
+/** The model of a sample: the same words where they are known, else the hand's small letters. */
+function modelOf(text: string, ground: Ground): Written {
+  const letters = lessonsOf(ground);
+  const small = letters.filter((lesson) => lesson.case === 'small');
+  const usual = (small.length > 0 ? small : letters).flatMap((lesson) => lesson.letters).join('');
+  const { face, pen, unit } = ground;
+  const figure = face && (textFigure(face, text.trim() || usual) ?? textFigure(face, usual));
+  if (!figure) throw new Problem('text', 'This hand has none of the letters of this text.');
+  const { ink, baseline } = exemplarOf(pen, figure, unit, P);
+  return writtenIn(ink, baseline, ground);
+}
+
+/** Measures rows of writing whose letters are not known one by one; undefined where nothing is written. */
+export function measureLines(page: Bytes, light: Light, known: Known): Measuring | undefined {
+  const { hand, ground, lines, ruled, slack } = known;
+  const { zones, unit, recipe } = ground;
+  const body = zones.body * unit;
+  const { above, below } = reachOf(ground);
+  const rows = lines.flatMap((line): RowMeasured[] => {
+    const top = Math.floor((line.baseline - body - above) * P);
+    const left = Math.floor((line.from - ASIDE) * P);
+    const width = Math.ceil((line.to - line.from + 2 * ASIDE) * P);
+    const dark = darknessIn(page, light, left, top, width, Math.ceil((body + above + below) * P));
+    const ink = inkFrom(dark, ruled, left, top, 0);
+    const written = ink && writtenIn(within(ink, line, left, slack), line.baseline * P - top, ground);
+    return written && written.groups.length > 0 ? [{ ...line, ...written }] : [];
+  });
+  if (rows.length === 0) return undefined;
+  const model = modelOf(known.text, ground);
+  const figures = lineFigures(rows, model, known);
+  const shown = rows.slice(0, MOST_ROWS).map(
+    ({ baseline, from, to, groups }, i): ReviewRow => ({
+      text: `row ${i + 1}`,
+      baseline: tenths(baseline),
+      body: tenths(body),
+      from: tenths(from),
+      to: tenths(to),
+      letters: groups
+        .slice(0, Math.max(1, Math.floor(MOST_GROUPS / rows.length)))
+        .map(({ left, right, top, bottom, stems }) => {
+          const [x0, y0] = [Math.floor((from - ASIDE) * P), Math.floor((baseline - body - above) * P)];
+          const slope = median(stems.map((stem) => stem.slope)) - recipe.slope;
+          return {
+            box: [
+              tenths((left + x0) / P),
+              tenths((top + y0) / P),
+              tenths((right - left) / P),
+              tenths((bottom - top) / P),
+            ],
+            off: 0,
+            // The edge of some letters alone is told too badly.
+            angle: null,
+            slope: Number.isNaN(slope) ? null : Math.round(slope * 10) / 10,
+          };
+        }),
+      faults: [],
+    }),
+  );
+  const edge = ground.pen.kind === 'broad' ? ground.pen.width * unit : undefined;
+  return {
+    hand,
+    title: '',
+    width: page.width / P,
+    height: page.height / P,
+    nib: edge ?? unit,
+    figures,
+    rows: shown,
+    refused: [],
+    remarks: remarksOn({
+      figures,
+      rows: shown,
+      nib: edge,
+      body,
+      slopeLines: recipe.show.slope,
+      counted: 'strokes',
+    }),
+    checks: ratedBy(figures, [], body).slice(0, 8),
+    wobbled: [],
+  };
+}
+
+/** A row's ink from its beginning to its end: what lies beside it is print, or another column's. */
+function within(ink: Grey, { from, to }: Line, left: number, slack: Mm): Grey {
+  const [first, last] = [Math.round((from - slack) * P) - left, Math.round((to + slack) * P) - left];
+  for (let y = 0; y < ink.height; y++) {
+    ink.data.fill(0, y * ink.width, y * ink.width + Math.max(0, first));
+    ink.data.fill(0, y * ink.width + Math.min(ink.width, last), (y + 1) * ink.width);
+  }
+  return ink;
+}
+
+/** Rows that are kept of a sheet. */
+const MOST_ROWS = 40;
+/** Groups kept of a sample. */
+const MOST_GROUPS = 100;
+
+const tenths = (mm: number): number => Math.max(0, Math.round(mm * 10));
