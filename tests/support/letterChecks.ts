@@ -37,8 +37,16 @@ export const TOLERANCE = {
   parallel: 1.5,
 } as const;
 
-export const inkOfLetter = (letter: Pick<Letter, 'strokes'>, pen: WritingPen): Polygon[] =>
-  letter.strokes.map(compileStroke).flatMap((stroke) => sweep(pen, stroke));
+export function inkOfLetter(letter: Pick<Letter, 'strokes'>, pen: WritingPen): readonly Polygon[] {
+  const byPen = INKED.get(letter.strokes) ?? new WeakMap<WritingPen, readonly Polygon[]>();
+  INKED.set(letter.strokes, byPen);
+  const ink = byPen.get(pen) ?? letter.strokes.map(compileStroke).flatMap((stroke) => sweep(pen, stroke));
+  byPen.set(pen, ink);
+  return ink;
+}
+
+/** A letter is inked once with a pen: every pair of letters asks again. */
+const INKED = new WeakMap<object, WeakMap<WritingPen, readonly Polygon[]>>();
 
 export function extent(ink: readonly Polygon[], axis: 0 | 1): [number, number] {
   let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
@@ -214,25 +222,33 @@ const inside = (polygon: Polygon, point: Vec, slack: number): boolean => {
 export const isInInk = (ink: readonly Polygon[], point: Vec, slack: number): boolean =>
   ink.some((polygon) => inside(polygon, point, slack));
 
-/** How a join meets its letters: its ends in their ink, so that no corner of the edge shows. */
+/** How a join meets its letters, the second so far from the first: its ends in their ink, so that no corner of the edge shows. */
 export function checkJoin(
   join: StrokePlan,
   pen: WritingPen,
   before: readonly Polygon[] | undefined,
   after: readonly Polygon[] | undefined,
+  distanceApart = 0,
 ): string[] {
   const poses = trace(compileStroke(join), 0.2);
   const [first, last] = [poses[0], poses.at(-1)];
   // The trailing half of an edge lies in the join's own ink; its leading half is what could show.
-  const sticksOut = (ink: readonly Polygon[] | undefined, pose: typeof first, where: 'start' | 'end') => {
+  const sticksOut = (
+    ink: readonly Polygon[] | undefined,
+    pose: typeof first,
+    where: 'start' | 'end',
+    moved: number,
+  ) => {
     if (!ink || !pose) return [];
     const ahead = heading(pose.direction + (where === 'end' ? 0 : 180));
     const leads = ([x, y]: Vec) => (x - pose.at[0]) * ahead[0] + (y - pose.at[1]) * ahead[1] >= 0;
     const corners = footprints(pen, pose).flat().filter(leads);
-    const out = corners.filter((corner) => !isInInk(ink, corner, TOLERANCE.joinSticksOut));
+    const out = corners.filter(
+      (corner) => !isInInk(ink, [corner[0] - moved, corner[1]], TOLERANCE.joinSticksOut),
+    );
     return out.length > 0 ? [`the join’s ${where} sticks out of the letter`] : [];
   };
-  return [...sticksOut(before, first, 'start'), ...sticksOut(after, last, 'end')];
+  return [...sticksOut(before, first, 'start', 0), ...sticksOut(after, last, 'end', distanceApart)];
 }
 
 /** Where a join starts and ends against the ports of its letters, and its directions there. */

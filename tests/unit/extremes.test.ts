@@ -39,7 +39,7 @@ function settingsOf(hand: string): readonly (readonly [string, Recipe])[] {
   return all.filter(([, recipe], i) => i === 0 || JSON.stringify(recipe) !== same);
 }
 
-const PARTS = 4;
+const PARTS = 6;
 
 const edgeHands = DRAWN.filter((hand) => handById(hand).tool === 'broad');
 
@@ -51,7 +51,7 @@ describe.each(edgeHands)('at the ends of what may be asked, %s', (hand) => {
     );
     const faults = settingsOf(hand).flatMap(([name, recipe], setting) => {
       const face = faceOf(recipe);
-      // At each end a quarter of the letters, another quarter at the next: every letter is looked at, and the run stays short.
+      // At each end a sixth of the letters, another sixth at the next: every letter is looked at, and the run stays short.
       const some = cutsOf(face).filter((_, i) => i % PARTS === setting % PARTS);
       return some.flatMap((cut: Cut) => {
         const found = topologyOf(inkOfLetter(cut.letter, face.pen));

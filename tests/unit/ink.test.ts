@@ -74,9 +74,9 @@ describe('thickness of straight strokes on a 1200 dpi raster', () => {
       ],
     });
   };
-  it.each([0, 15, 30, 45, 60, 90])('agrees with the formula in 36 directions at %i°', (angle) => {
+  it.each([0, 15, 30, 45, 60, 90])('agrees with the formula in 18 directions at %i°', (angle) => {
     const pen: Pen = { kind: 'broad', width: W, steel: 0, angle };
-    for (let direction = 0; direction < 360; direction += 10) {
+    for (let direction = 0; direction < 360; direction += 20) {
       // Two lengths, so that what the ends add cancels.
       const area = (length: number) =>
         inkedArea(

@@ -163,13 +163,16 @@ describe.each(DRAWN)('the letters of %s', (hand) => {
       if (!plan) return [];
       joins += 1;
       const apart = face.pair(before, after);
-      const shifted = inkOfLetter(after.letter, face.pen).map((polygon) =>
-        polygon.map(([x, y]) => [x + apart, y] as const),
-      );
       return [
         ...checkTangents([plan], face.pen),
         ...checkJoinPorts(plan, before.letter, after.letter, apart),
-        ...checkJoin(plan, face.pen, inkOfLetter(before.letter, face.pen), shifted),
+        ...checkJoin(
+          plan,
+          face.pen,
+          inkOfLetter(before.letter, face.pen),
+          inkOfLetter(after.letter, face.pen),
+          apart,
+        ),
       ];
     });
     expect(wrong.slice(0, 60)).toEqual([]);

@@ -18,6 +18,8 @@ export interface Flow {
   readonly pools: number;
   /** Share of a pointed pen's shade that stays white in its middle. */
   readonly rails: number;
+  /** A pointed pen is pressed out to the shade's width over so much of it. */
+  readonly tops: number;
   readonly chance: () => number;
 }
 
@@ -90,13 +92,15 @@ export function writeStroke(pen: Pen, stroke: Stroke, flow: Flow, dot: Dot): voi
     trace(stroke, STEP / unit).map((pose) => ({ ...ends(used, pose), s: pose.travelled * unit })),
   );
   const spread = ({ from, to }: Touch) => Math.hypot(to[0] - from[0], to[1] - from[1]) * unit;
-  const count = Math.max(1, Math.ceil(Math.max(...touches.map(spread)) / APART));
+  const widest = Math.max(...touches.map(spread));
+  const count = Math.max(1, Math.ceil(widest / APART));
   const flows = Array.from({ length: count + 1 }, () => noise(chance));
   const [startNoise, endNoise] = [noise(chance), noise(chance)];
   const length = (stroke.lengths.at(-1) as number) * unit;
   for (const touch of touches) {
-    const { from, to, thick, s } = touch;
-    const wide = spread(touch);
+    const { thick, s } = touch;
+    const [from, to] = pressedLate(touch);
+    const wide = spread({ ...touch, from, to });
     const here = Math.max(1, Math.ceil(wide / APART));
     const near = Math.max(0, 1 - Math.min(s, length - s) / (4 * flow.pools + 1));
     const radius = Math.max(BRISTLE, (thick * unit) / 2) + flow.pools * near * near;
@@ -118,6 +122,15 @@ export function writeStroke(pen: Pen, stroke: Stroke, flow: Flow, dot: Dot): voi
         radius * thin,
       );
     }
+  }
+
+  /** The ends of a touch, where a shade is only being pressed out. */
+  function pressedLate(touch: Touch): readonly [Touch['from'], Touch['to']] {
+    const over = flow.tops * widest;
+    const share = used.kind === 'pointed' && touch.s < over ? touch.s / over : 1;
+    const [mx, my] = [(touch.from[0] + touch.to[0]) / 2, (touch.from[1] + touch.to[1]) / 2];
+    const drawn = ([x, y]: Touch['from']): Touch['from'] => [mx + (x - mx) * share, my + (y - my) * share];
+    return [drawn(touch.from), drawn(touch.to)];
   }
 
   /** Touches no farther apart than a step: along straight lines the path has no poses of its own. */

@@ -18,6 +18,12 @@ export interface Habits {
   /** Feet are off the line by chance, and sink towards the end of the line. */
   readonly place: Mm;
   readonly sinking: Mm;
+  /** Strokes after the first lean more than the model's by this, about where they begin. */
+  readonly splay: Degrees;
+  /** Lines that a pointed pen leaves without pressure, as a share of the model's. */
+  readonly hairline: number;
+  /** Shades of a pointed pen are pressed out to their width over so much of it; 0 at once. */
+  readonly tops: number;
   /** Strokes wobble by this, in letter units. */
   readonly wobble: number;
   /** Edges are ragged by this. */
@@ -49,6 +55,9 @@ export const STEADY: Habits = {
   width: 1,
   place: 0.08,
   sinking: 0,
+  splay: 0,
+  hairline: 1,
+  tops: 0,
   wobble: 0.02,
   ragged: 0.01,
   pools: 0.02,

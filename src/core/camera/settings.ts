@@ -17,6 +17,11 @@ export const cameraSchema = z.strictObject({
   /** 0 a steady hand, 1 a beginner's. */
   unsteady: z.number().min(0).max(1),
   sinking: z.number().min(-2).max(2),
+  /** How far the stems of a letter are out of parallel. */
+  splay: z.number().min(-10).max(10),
+  /** Of a pressed pen: its hairlines as a share of the model's, and over how much of their width shades are pressed out. */
+  hairline: z.number().min(0.5).max(3),
+  tops: z.number().min(0).max(2),
   /** Share of a pressed pen's shades that runs dry in their middle. */
   rails: z.number().min(0).max(0.6),
   fault: choice('A fault', ['none', ...FAULTS]),
@@ -37,6 +42,9 @@ export const USUAL_CAMERA: CameraSettings = {
   body: 1,
   unsteady: 0.4,
   sinking: 0,
+  splay: 0,
+  hairline: 1,
+  tops: 0,
   rails: 0,
   fault: 'none',
   of: '',
@@ -51,7 +59,8 @@ const FAULT_SIZE = 0.9;
 
 /** The habits that are asked for; `texts` is what is due on each row. */
 export function habitsFor(settings: CameraSettings, texts: readonly string[]): Habits {
-  const { seed, angle, slope, nib, body, unsteady, sinking, rails, fault, of } = settings;
+  const { seed, angle, slope, nib, body, unsteady, sinking, splay, hairline, tops, rails, fault, of } =
+    settings;
   const more = (key: keyof typeof UNSTEADY) => STEADY[key] + unsteady * UNSTEADY[key];
   const rows = texts.flatMap((text, row) => (of === '' || of.split(/\s+/).includes(text) ? [row] : []));
   return {
@@ -62,6 +71,9 @@ export function habitsFor(settings: CameraSettings, texts: readonly string[]): H
     nib,
     body,
     sinking,
+    splay,
+    hairline,
+    tops,
     rails,
     angleSpread: more('angleSpread'),
     slopeSpread: more('slopeSpread'),

@@ -3,6 +3,7 @@ import { type FaultMaker, plainFaults, shaped } from '../faults/misshapen';
 import type { Vec } from '../geometry/vec';
 import { numbersFrom } from '../measure/seeded';
 import type { Degrees, Mm } from '../measure/units';
+import type { Pen } from '../pen/pen';
 import type { Due } from '../practice/cells';
 import type { Composed } from '../practice/compose';
 import { dueRows } from '../practice/dueRows';
@@ -20,6 +21,10 @@ const BETWEEN = 0.55;
 const POINTED_POOLS = 0.2;
 /** Letters of a dip of ink. */
 const DIP = 14;
+
+/** A pointed pen with thinner or thicker hairlines. */
+const lined = (pen: Pen, times: number): Pen =>
+  pen.kind === 'pointed' ? { ...pen, hairline: Math.min(pen.spread, pen.hairline * times) } : pen;
 
 /** Where the figure of a row is written: in its cells, traced ones too, then to the end of the row. */
 function placesOn({ figure, ground, cells, to, from, running }: Due, startsRight: boolean): Vec[] {
@@ -92,12 +97,13 @@ export function writePage(
             slope: recipe.slope + leanOff,
             up: foot / unit,
             wobble: habits.wobble,
+            splay: habits.splay,
             ...(fault && !shape.marks && !shape.joins && { fault }),
           },
           maker,
           chance,
         );
-        const pen = heldBy(ground.pen, habits.nib, off + turn);
+        const pen = lined(heldBy(ground.pen, habits.nib, off + turn), habits.hairline);
         const scale = unit * perMm;
         const [ox, oy] = [
           (x + shape.x * unit * habits.width) * perMm,
@@ -113,6 +119,7 @@ export function writePage(
               ragged: habits.ragged * perMm,
               pools: habits.pools * scale * (ground.pen.kind === 'broad' ? 1 : POINTED_POOLS),
               rails: habits.rails,
+              tops: habits.tops,
               chance,
             },
             (px, py, radius) => stamp(ink, ox + px, oy - py, radius, dark),

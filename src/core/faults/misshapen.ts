@@ -11,6 +11,8 @@ export interface Shaping {
   readonly slope: Degrees;
   readonly up: number;
   readonly wobble: number;
+  /** Strokes after the first lean more, about where they begin. */
+  readonly splay?: Degrees;
   readonly fault?: { readonly fault: Fault; readonly size: number };
 }
 
@@ -103,7 +105,7 @@ export const plainFaults: FaultMaker = (strokes, { left, right, body }, fault, s
 export function shaped(
   upright: readonly Stroke[],
   shape: Shape,
-  { width, height, slope, up, wobble, fault }: Shaping,
+  { width, height, slope, up, wobble, splay = 0, fault }: Shaping,
   maker: FaultMaker,
   chance: () => number,
 ): Misshapen {
@@ -113,7 +115,9 @@ export function shaped(
   const lean = tanDeg(slope);
   return {
     turn,
-    strokes: strokes.map((stroke) => {
+    strokes: strokes.map((stroke, i) => {
+      const beyond = i === 0 ? 0 : tanDeg(splay);
+      const begins = stroke.path[0]?.[0][1] ?? 0;
       const [a, b, c, d] = [chance(), chance(), chance(), chance()].map((v) => v * 2 * Math.PI) as [
         number,
         number,
@@ -121,7 +125,8 @@ export function shaped(
         number,
       ];
       return moved(stroke, ([x, y]) => {
-        const px = x * width + wobble * (Math.sin(y * 0.9 + a) + 0.6 * Math.sin(x * 1.3 + b));
+        const px =
+          x * width + (y - begins) * beyond + wobble * (Math.sin(y * 0.9 + a) + 0.6 * Math.sin(x * 1.3 + b));
         const py = y * height + wobble * (Math.sin(x * 0.9 + c) + 0.6 * Math.sin(y * 1.1 + d)) + up;
         return [px + py * lean, py];
       });

@@ -9,9 +9,12 @@ import { type Alignment, aligned, type Laid, laid } from './align';
 import { type Edge, edgeOf } from './chords';
 import { edgeAngleOf, leanOf } from './due';
 import { exemplarOf, type Inked } from './exemplar';
+import { hairlineOf } from './hairline';
 import { paleMiddle } from './rails';
 import { MODEL_PIECE, type Sample } from './samples';
+import { topsOf } from './shadeTops';
 import { type Stem, stemsOf } from './stems';
+import { type Beside, besideOf } from './stemsBeside';
 
 const P = PIXELS_PER_MM;
 
@@ -26,6 +29,10 @@ export interface Measured {
   readonly right: number;
   /** Heights at which strokes leave stems, over the baseline, for each place the exemplar has one. */
   readonly branches: readonly (number | undefined)[];
+  /** Of a pressed pen: how thick its thinnest lines are. */
+  readonly hairline: number | undefined;
+  /** Of a pressed pen: how soon its shades are full, in shares of their width. */
+  readonly tops: readonly number[];
 }
 
 /** Where a stroke leaves a stem, in letter units from the origin, and to which side. */
@@ -151,6 +158,9 @@ function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[], w
     stems,
     ...extents(ink, baseline, Math.max(ROW_LEAST, ROW_SHARE * nib)),
     branches: places.map((place) => branchHeight(ink, inked, stems, place, scale, body, leanOf(row))),
+    // The thins of an edge follow from its angle and its width; a point's are what pressure leaves.
+    hairline: pen.kind === 'pointed' ? hairlineOf(ink) : undefined,
+    tops: pen.kind === 'pointed' ? topsOf(ink, baseline, body, stems) : [],
   };
 }
 
@@ -246,6 +256,12 @@ export interface Compared {
   readonly fewer: boolean;
   /** How much paler the middle of its shades is; only of a pressed pen. */
   readonly rails: number | undefined;
+  /** Its stems beside one another. */
+  readonly beside: Beside | undefined;
+  /** Its thinnest lines over the model's; only of a pressed pen. */
+  readonly hairline: number | undefined;
+  /** Its shades are full so much later than the model's, in shares of their width. */
+  readonly tops: number | undefined;
 }
 
 /** A stroke is thought missing where the model without it shares so much more with the ink. */
@@ -306,8 +322,15 @@ export function compare(
       row.due.ground.pen.kind === 'pointed'
         ? paleMiddle(sample, model.measured.stems, body, model.laid, seen, alignment)
         : undefined,
+    beside: besideOf(measured.stems, model.measured.stems),
+    hairline:
+      measured.hairline && model.measured.hairline ? measured.hairline / model.measured.hairline : undefined,
+    tops: laterBy(mean(measured.tops), mean(model.measured.tops)),
   };
 }
+
+const laterBy = (own: number | undefined, its: number | undefined): number | undefined =>
+  own === undefined || its === undefined ? undefined : own - its;
 
 /** Stems of the ink with the model's that stand at about the same share of the width. */
 function stemPairs(own: Measured, model: Measured): [Stem, Stem][] {

@@ -23,10 +23,15 @@ const FLOORS: Readonly<Record<FigureId, number>> = {
   weight: 0.04,
   evenness: 0.03,
   width: 0.03,
+  counter: 0.1,
+  parallels: 1.2,
+  hairline: 0.3,
+  contrast: 0.35,
   inside: 0.1,
   between: 0.1,
   stride: 0.1,
   rails: 0.1,
+  tops: 0.25,
   ragged: 0,
 };
 /** A nib under this is told less well: errors of the angle and of the nib's width are doubled, under the second not said. */
@@ -35,6 +40,8 @@ const LEAST_NIB: Mm = 0.9;
 /** What the method adds to a spread of angles and of slopes, in squares (trial). */
 const OWN_ANGLE = 0.5;
 const OWN_SLOPE = 0.4;
+/** And to the difference of two stems, each told to a third of a degree (trial). */
+const OWN_SPLAY = 0.5;
 
 /** Shades whose middle is paler than this run dry; pictures blur sound ones by a tenth at most (docs/measuring.md). */
 const PALE = 0.25;
@@ -101,7 +108,12 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
     return Math.abs(letter.model.bottom) < ON_LINES * tall ? [letter.bottom] : [];
   });
   const widths = of(({ letter }) => letter.alignment.width);
+  const counters = of(({ letter }) => letter.beside?.counter);
+  const splays = of(({ letter }) => letter.beside && Math.abs(letter.beside.splay));
+  const hairlines = of(({ letter }) => letter.hairline);
+  const contrasts = of(({ letter }) => letter.hairline && letter.weight && letter.hairline / letter.weight);
   const rails = of((one) => one.letter.rails);
+  const tops = of(({ letter }) => letter.tops);
   const angle = (rows[0] && edgeAngleOf(rows[0].row)) ?? null;
   const { inside, between } = distances(rows);
   const ragged = of(({ letter }) => {
@@ -136,9 +148,14 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
     ...figure('weight', weights, median(weights), 1),
     ...figure('evenness', weights, spread(weights), null),
     ...figure('width', widths, median(widths), 1),
+    ...figure('counter', counters, median(counters), 1),
+    ...figure('parallels', splays, less(median(splays), OWN_SPLAY), 0),
+    ...figure('hairline', hairlines, median(hairlines), 1),
+    ...figure('contrast', contrasts, median(contrasts), 1),
     ...figure('inside', inside, median(inside), null),
     ...figure('between', between, median(between), null),
     ...figure('rails', rails, rails.filter((pale) => pale > PALE).length / rails.length, 0),
+    ...figure('tops', tops, median(tops), 0),
     ...figure('ragged', ragged, median(ragged), null),
   ];
 }

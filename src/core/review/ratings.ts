@@ -26,7 +26,22 @@ const SCALES: readonly Scale[] = [
     near: 0.07,
   },
   { criterion: 'stems', of: (figure) => figure('evenness')?.value, right: 0.06, near: 0.12 },
-  { criterion: 'counters', of: (figure) => off(figure('width')), right: 0.06, near: 0.12 },
+  {
+    criterion: 'counters',
+    of: (figure) => off(figure('counter') ?? figure('width')),
+    right: 0.06,
+    near: 0.12,
+  },
+  { criterion: 'parallels', of: (figure) => off(figure('parallels')), right: 1.5, near: 3 },
+  {
+    criterion: 'shades',
+    of: (figure) => {
+      const [tops, rails] = [off(figure('tops')), off(figure('rails'))];
+      return tops === undefined && rails === undefined ? undefined : Math.max(tops ?? 0, rails ?? 0);
+    },
+    right: 0.25,
+    near: 0.5,
+  },
   {
     criterion: 'slope',
     of: (figure) => {

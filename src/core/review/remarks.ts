@@ -32,6 +32,9 @@ const WORTH: Readonly<Partial<Record<FigureId, number>>> = {
   slope: 2.5,
   angleSpread: 3.5,
   slopeSpread: 3,
+  parallels: 2.5,
+  counter: 0.16,
+  tops: 0.45,
 };
 
 /**
@@ -44,6 +47,9 @@ export function remarksOn(findings: Findings): Remark[] {
   const said = [...(praise ? [praise] : []), ...faults].slice(0, MOST);
   return said.map(({ text, cure, go }) => ({ text, cure, go }));
 }
+
+/** A hairline this many times the model's is thick: sound ones come out at up to a quarter more (docs/measuring.md). */
+export const THICK_HAIRLINE = 1.45;
 
 const figureOf = ({ figures }: Findings, id: FigureId) => figures.find((figure) => figure.id === id);
 const degrees = (value: number) => `${plain(value, 0)}°`;
@@ -145,6 +151,45 @@ function pageRemarks(findings: Findings): Weighed[] {
       evenness.value > evenness.error ? evenness.value / 0.09 : 0,
       `Stems do not weigh alike: their widths differ by ${plain(100 * evenness.value, 0)} % (${evenness.count} ${counted}).`,
       'Dip to the same depth, touch the edge off, and press as lightly at the end of a dip as at its start.',
+      'page',
+    );
+  }
+  const parallels = figureOf(findings, 'parallels');
+  if (parallels) {
+    add(
+      weigh(parallels, WORTH.parallels as number),
+      `The stems of one letter are not parallel: they stand ${degrees(parallels.value)} apart (±${degrees(parallels.error)}, ${parallels.count} ${counted}).`,
+      'Draw the second stem looking along the first, not at the nib; a row of n between slope lines.',
+      slopeLines ? 'page' : 'rule',
+    );
+  }
+  const counter = figureOf(findings, 'counter');
+  if (counter) {
+    const share = off(counter);
+    add(
+      weigh(counter, WORTH.counter as number),
+      `The white inside letters is ${plain(100 * Math.abs(share), 0)} % ${share < 0 ? 'narrower' : 'wider'} than the model’s (±${plain(100 * counter.error, 0)} %, ${counter.count} ${counted}).`,
+      share < 0
+        ? 'Look at the white, not at the stems: leave room for it before the second stroke comes down.'
+        : 'Look at the white, not at the stems: bring the second stroke down sooner.',
+      'page',
+    );
+  }
+  const hairline = figureOf(findings, 'hairline');
+  if (hairline) {
+    add(
+      hairline.value > THICK_HAIRLINE ? (hairline.value - 1) / (THICK_HAIRLINE - 1) : 0,
+      `Your hairlines are thick beside the model’s (${hairline.count} ${counted}).`,
+      'Let go of the pressure before the pen turns upwards: only the points glide. Where the edges are ragged as well, the paper drinks.',
+      'bench',
+    );
+  }
+  const tops = figureOf(findings, 'tops');
+  if (tops) {
+    add(
+      weigh(tops, WORTH.tops as number),
+      `Your shades begin thin: their tops are not as square as the model’s (${tops.count} ${counted}).`,
+      'Set the points down, spread them to the full width, and only then draw down; touch the corner up afterwards.',
       'page',
     );
   }

@@ -20,10 +20,15 @@ export const FIGURE_IDS = [
   'weight',
   'evenness',
   'width',
+  'counter',
+  'parallels',
+  'hairline',
+  'contrast',
   'inside',
   'between',
   'stride',
   'rails',
+  'tops',
   'ragged',
 ] as const;
 export type FigureId = (typeof FIGURE_IDS)[number];

@@ -6,7 +6,7 @@ import { takenUp } from '../document/offer';
 import { parseRecipe, type Recipe } from '../document/recipe';
 import { drawingBounds } from '../drawing/bounds';
 import type { DrawingNode, GroupNode } from '../drawing/drawing';
-import { HANDS, handById, registerHand } from '../hands/registry';
+import { HANDS } from '../hands/registry';
 import { Problem } from '../problem/problem';
 import { leftOut } from './draw/exemplar';
 import { slopedLines } from './draw/slopes';
@@ -32,7 +32,7 @@ describe('any sheet', () => {
         expect(bounds.right).toBeLessThanOrEqual(drawing.width + DUST);
         expect(bounds.bottom).toBeLessThanOrEqual(drawing.height + DUST);
       }),
-      { numRuns: 250 },
+      { numRuns: 120 },
     );
   });
 
@@ -70,7 +70,7 @@ describe('any sheet', () => {
         }
         expect(foot).toBeLessThanOrEqual(block.y + block.height + DUST);
       }),
-      { numRuns: 250 },
+      { numRuns: 120 },
     );
   });
 
@@ -219,8 +219,6 @@ describe('what is drawn', () => {
     expect(leftOut(wide, layoutSheet(wide))).toBe('dome');
     const long = { ...recipe, exemplar: 'moon '.repeat(200).trim() };
     expect(leftOut(long, layoutSheet(long)).split(' ').length).toBeGreaterThan(100);
-    registerHand({ ...handById('italic'), id: 'undrawn-italic', script: undefined });
-    expect(groupOf(ruleSheet({ ...recipe, hand: 'undrawn-italic' }).nodes, 'exemplar')).toBeUndefined();
   });
 
   it('rules a comparison sheet with the same number of lines for each nib', () => {

@@ -20,6 +20,9 @@ const SLIDERS = [
   ['body', 'Body', 0.88, 1.12, 0.01, (value: number) => `${plain(100 * value, 0)} %`],
   ['unsteady', 'Unsteadiness', 0, 1, 0.1, (value: number) => plain(value, 1)],
   ['sinking', 'Sinks along the line', -1.5, 1.5, 0.1, (value: number) => `${plain(value, 1)} mm`],
+  ['splay', 'Stems out of parallel by', -8, 8, 1, (value: number) => `${plain(value, 0)}°`],
+  ['hairline', 'Pointed pen: hairlines', 0.5, 2.5, 0.1, (value: number) => `${plain(100 * value, 0)} %`],
+  ['tops', 'Pointed pen: pressed late', 0, 1.5, 0.1, (value: number) => plain(value, 1)],
   ['rails', 'Pointed pen: shades run dry', 0, 0.6, 0.05, (value: number) => `${plain(100 * value, 0)} %`],
 ] as const;
 

@@ -1,9 +1,25 @@
 import { plain } from '@/core/measure/units';
+import { THICK_HAIRLINE } from '@/core/review/remarks';
 import type { FigureId, ReviewFigure } from '@/core/review/review';
 
-const degrees = (value: number) => `${plain(value, 1)}°`;
-const mm = (value: number) => `${plain(value, 2)} mm`;
-const percent = (value: number) => `${plain(100 * value, 0)} %`;
+/** With a minus where it is less than nothing. */
+const signed = (value: number, places: number) => plain(value, places).replace('-', '−');
+const degrees = (value: number) => `${signed(value, 1)}°`;
+const mm = (value: number) => `${signed(value, 2)} mm`;
+const percent = (value: number) => `${signed(100 * value, 0)} %`;
+
+/** Under this share of the model's a line is fine: closer it cannot be told (docs/measuring.md). */
+const FINE = 0.75;
+const rank =
+  ([under, like, over]: readonly [string, string, string]) =>
+  (value: number): string =>
+    value < FINE ? under : value > THICK_HAIRLINE ? over : like;
+/** Shades that are full later than the model's by these shares of their width are rounder, or begin as points. */
+const TAPERED = 0.3;
+const POINTED = 0.7;
+
+/** Told as ranks, not as numbers: pictures do not tell them closer. */
+const RANKS: ReadonlySet<FigureId> = new Set(['ragged', 'hairline', 'contrast', 'tops']);
 
 /** What a figure is called, and how it is written. */
 export const FIGURES: Readonly<
@@ -21,16 +37,35 @@ export const FIGURES: Readonly<
   weight: { name: 'Stems against the model', say: percent },
   evenness: { name: 'Stems differ by', say: percent },
   width: { name: 'Letters against the model', say: percent },
+  counter: { name: 'White inside letters against the model', say: percent },
+  parallels: { name: 'Stems of a letter out of parallel by', say: degrees },
+  hairline: {
+    name: 'Thinnest lines',
+    say: rank(['finer than the model’s', 'as the model’s', 'thicker than the model’s']),
+  },
+  contrast: {
+    name: 'Thin against thick',
+    say: rank(['sharper than the model', 'as in the model', 'softer than the model']),
+  },
   inside: { name: 'Stems apart inside letters, off the model', say: mm },
   between: { name: 'Stems apart between letters, off the model', say: mm },
   stride: { name: 'Stems apart', say: mm },
   rails: { name: 'Letters with rails in their shades', say: percent },
+  tops: {
+    name: 'Tops of shades',
+    say: (value) =>
+      value < TAPERED
+        ? 'as the model’s'
+        : value < POINTED
+          ? 'rounder than the model’s'
+          : 'pointed: pressed late',
+  },
   ragged: {
     name: 'Edges',
     say: (value) => (value < 0.015 ? 'clean' : value < 0.04 ? 'a little ragged' : 'ragged'),
   },
 };
 
-/** A figure with its ±, as text; raggedness is a rank, and has none. */
+/** A figure with its ±, as text; ranks have none. */
 export const figureText = ({ id, value, error }: ReviewFigure): string =>
-  id === 'ragged' ? FIGURES[id].say(value) : `${FIGURES[id].say(value)} ± ${FIGURES[id].say(error)}`;
+  RANKS.has(id) ? FIGURES[id].say(value) : `${FIGURES[id].say(value)} ± ${FIGURES[id].say(error)}`;

@@ -1,8 +1,9 @@
 import { readFileSync } from 'node:fs';
 import PDFDocument from 'pdfkit';
 import sharp from 'sharp';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { STEADY } from '@/core/camera/habits';
+import type { PageCode } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
 import { decode, kindOf } from '@/press/review/decode';
 import { hostileFiles } from '../../support/review/hostile';
@@ -40,20 +41,21 @@ describe('files that mean harm', () => {
 });
 
 describe('a page of the simulated camera', () => {
-  const shot = { ...someShot(4, 'photo'), width: 1500, height: 2000, perMm: 6.2 };
-  const page = async () => {
-    const printed = await pageOfRows('italic', ['n', 'm', 'a', 'u', 'o']);
-    return { code: printed.code, jpeg: (await taken(printed, STEADY, shot)).jpeg };
-  };
+  const shot = { ...someShot(4, 'photo'), width: 1070, height: 1420, perMm: 6.2 };
+  let page: { code: PageCode; jpeg: Buffer };
+  beforeAll(async () => {
+    const printed = await pageOfRows('italic', ['n', 'm', 'a', 'u', 'o'], { small: true });
+    page = { code: printed.code, jpeg: (await taken(printed, STEADY, shot)).jpeg };
+  });
 
   it('is read as PNG, WebP, TIFF and as a scan in a PDF as well', async () => {
-    const { code, jpeg } = await page();
+    const { code, jpeg } = page;
     const pdf = await new Promise<Buffer>((done) => {
       const parts: Buffer[] = [];
-      const doc = new PDFDocument({ size: 'A4' });
+      const doc = new PDFDocument({ size: 'A5' });
       doc.on('data', (part: Buffer) => parts.push(part));
       doc.on('end', () => done(Buffer.concat(parts)));
-      doc.image(jpeg, 0, 0, { width: 595 });
+      doc.image(jpeg, 0, 0, { width: 420 });
       doc.end();
     });
     const files = [
@@ -71,7 +73,7 @@ describe('a page of the simulated camera', () => {
   }, 60_000);
 
   it('is turned as its camera says, and says nothing else', async () => {
-    const { code, jpeg } = await page();
+    const { code, jpeg } = page;
     const turned = await sharp(jpeg)
       .rotate(90)
       .withExif({ IFD0: { Orientation: '8' }, IFD3: { GPSLatitude: '51/1 28/1 0/1' } })
@@ -79,6 +81,6 @@ describe('a page of the simulated camera', () => {
       .toBuffer();
     expect((await lookedAt(turned)).code).toEqual(code);
     const { width, height } = await decode(turned, 'light');
-    expect([width, height].sort()).toEqual([1500, 2000]);
+    expect([width, height].sort()).toEqual([1070, 1420]);
   }, 60_000);
 });

@@ -131,9 +131,9 @@ describe('the rings of a page', () => {
 describe('a picture of a page', () => {
   let printed: PrintedForTest;
   beforeAll(async () => {
-    printed = await pageOfRows('italic', await firstLetters('italic', 6));
+    printed = await pageOfRows('italic', await firstLetters('italic', 6), { small: true });
   });
-  const shot = { ...someShot(5, 'photo'), width: 1800, height: 2400, perMm: 7 };
+  const shot = { ...someShot(5, 'photo'), width: 1280, height: 1700, perMm: 7 };
   const pixels = async (jpeg: Buffer) => sharp(jpeg);
 
   it('is read upside down and on its side', async () => {
@@ -149,7 +149,7 @@ describe('a picture of a page', () => {
     const { jpeg } = await taken(
       printed,
       { ...STEADY, angle: -5 },
-      { ...shot, covered: { x: 188, y: 275, width: 22, height: 22 } },
+      { ...shot, covered: { x: 126, y: 188, width: 22, height: 22 } },
     );
     expect((await lookedAt(jpeg)).code).toEqual(printed.code);
     const { measuring, rings } = await reviewedFrom(jpeg, printed);
@@ -160,14 +160,14 @@ describe('a picture of a page', () => {
   it('with its code covered is found, and not read', async () => {
     const { jpeg } = await taken(printed, STEADY, {
       ...shot,
-      covered: { x: 170, y: 2, width: 26, height: 24 },
+      covered: { x: 108, y: 2, width: 26, height: 24 },
     });
     const { code, marks } = await lookedAt(jpeg);
     expect([code, marks !== undefined]).toEqual([undefined, true]);
   }, 60_000);
 
   it('beside another page: the larger is read, and that there are two is seen', async () => {
-    const other = await pageOfRows('italic', ['n', 'm', 'h'], { id: 'ZZZZZZZZ99' });
+    const other = await pageOfRows('italic', ['n', 'm', 'h'], { id: 'ZZZZZZZZ99', small: true });
     const [one, two] = [
       await taken(printed, STEADY, { ...shot, turn: 2 }),
       await taken(other, STEADY, { ...shot, perMm: 6.4, turn: -3 }),

@@ -90,6 +90,14 @@ it('has a specimen', () => {
   expect(drawing.nodes.filter(({ kind }) => kind === 'form')).toHaveLength(3);
 });
 
+it('without letters is ruled, and writes no exemplar', () => {
+  registerHand(madeUpHand(undefined, { id: 'not-drawn' }));
+  const { nodes } = ruleSheet({ ...freshRecipe('not-drawn'), exemplar: 'noon' });
+  const roles = nodes.map((node) => (node.kind === 'group' ? node.role : node.kind));
+  expect(roles).toContain('baseline');
+  expect(roles).not.toContain('exemplar');
+});
+
 it('of capitals only, finds its words in a list of small letters', async () => {
   const capitals = (m: Parameters<typeof threeLetters>[0]) => {
     const { i, n, o } = threeLetters(m);
