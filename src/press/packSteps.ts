@@ -1,6 +1,7 @@
 import { Prints } from '@/core/document/prints';
 import type { Drawing } from '@/core/drawing/drawing';
 import { type OnSheet, onLarge, type Pages } from '@/core/page/imposition';
+import { copyId } from '@/core/page/pageCode';
 import type { Composed } from '@/core/practice/compose';
 import { type Course, type CourseOptions, planCourse } from '@/core/practice/course/course';
 import { coursePages, layPack, packPage } from '@/core/practice/course/draw';
@@ -35,12 +36,11 @@ export function practiceSteps(
   id: string | undefined,
 ) {
   const prints = new Prints();
-  const pages: Pages = {
-    count: composed.pages.length,
-    page: (index) => prints.draw({ composed, index }, id),
-  };
-  const { count, page } = on === 'a4' ? onLarge(pages) : pages;
-  return pdfSteps(title, count, page, options, prints);
+  const count = composed.pages.length;
+  const drawn = (index: number, copy: number) => prints.draw({ composed, index }, id && copyId(id, copy));
+  const pages: Pages =
+    on === 'a4' ? onLarge({ count, page: drawn }) : { count, page: (index) => drawn(index, 0) };
+  return pdfSteps(title, pages.count, pages.page, options, prints);
 }
 
 function* planned(

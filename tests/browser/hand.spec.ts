@@ -1,6 +1,6 @@
 import { freshRecipe } from '../../src/core/document/defaults';
 import { HANDS } from '../../src/core/hands/registry';
-import { axeIn, expect, type Page, test } from './desk';
+import { axeFinds, expect, type Page, test } from './desk';
 
 const cards = (page: Page) => page.getByRole('main').locator('li[id]');
 const card = (page: Page, id: string) => page.locator(`li[id="${id}"]`);
@@ -61,10 +61,11 @@ test('which hand for me: from a purpose, a tool and a taste to hands with reason
   await expect(page.getByRole('button', { name: 'Hand: Copperplate' })).toBeVisible();
 });
 
-/** One hand each of an edge, of a round pen, and from the right. */
-const WITH_COURSE: readonly string[] = ['foundational', 'monoline', 'court'];
+/** One hand each of an edge, of capitals only, of a round pen, and from the right. */
+const WALKED: readonly string[] = ['foundational', 'roman', 'monoline', 'court'];
 
-for (const hand of OTHERS) {
+// Every hand writes, drills and plans in the unit tests; the way through the stations is the same for all.
+for (const hand of OTHERS.filter(({ id }) => WALKED.includes(id))) {
   const { id, name, families } = hand;
   test(`${name}: from its card to strokes, words, a ten-minute page and a course`, async ({ page }) => {
     await expect(written(page, id)).toBeVisible();
@@ -89,8 +90,6 @@ for (const hand of OTHERS) {
         .click();
     await page.getByRole('button', { name: 'A small set that shows all' }).click();
     await expect(page.getByTestId('found-words')).not.toBeEmpty();
-    // Planning a course is the same work for all; the plans themselves are approved values.
-    if (!WITH_COURSE.includes(id)) return;
     await page.getByRole('tab', { name: 'Course' }).click();
     await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
   });
@@ -152,14 +151,10 @@ test('an Arabic letter is measured in dots, and a line of it goes out as PDF, SV
   }
 });
 
-for (const theme of ['vellum', 'lampblack'] as const) {
-  test(`axe finds nothing on the gallery in ${theme}`, async ({ page, context, baseURL }) => {
-    await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL as string }]);
-    await page.goto('/hand', { waitUntil: 'networkidle' });
-    await expect(written(page, 'italic')).toBeVisible();
-    await card(page, 'italic').getByLabel('Compare').check();
-    await page.getByLabel('To write', { exact: true }).selectOption('label');
-    const { violations } = await axeIn(theme, page).analyze();
-    expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
-  });
-}
+test('axe finds nothing on the gallery', async ({ page }) => {
+  await page.goto('/hand', { waitUntil: 'networkidle' });
+  await expect(written(page, 'italic')).toBeVisible();
+  await card(page, 'italic').getByLabel('Compare').check();
+  await page.getByLabel('To write', { exact: true }).selectOption('label');
+  expect(await axeFinds(page)).toEqual([]);
+});

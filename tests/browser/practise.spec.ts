@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { freshRecipe } from '../../src/core/document/defaults';
 import { bandOf } from '../../src/core/practice/bands/bandOf';
-import { axeIn, type Download, expect, type Page, test } from './desk';
+import { axeFinds, type Download, expect, type Page, test } from './desk';
 
 const bands = (page: Page) => page.getByRole('list', { name: 'Bands of the page' }).locator('> li');
 const names = async (page: Page) =>
@@ -227,22 +227,18 @@ test('a pack for a class: planned, cancelled, made, and a page of it laid on the
   await expect.poll(async () => (await names(page)).some((band) => /^Letters? n/.test(band))).toBe(true);
 });
 
-for (const theme of ['vellum', 'lampblack']) {
-  test(`every tab is accessible in ${theme}`, async ({ page, context, baseURL }) => {
-    await context.addCookies([{ name: 'elvane-theme', value: theme, url: baseURL as string }]);
-    await open(page, '/practise?sheet=demo-ten');
-    for (const tab of ['Page', 'Words', 'Course']) {
-      await page.getByRole('tab', { name: tab }).click();
-      if (tab === 'Page') await bands(page).first().getByRole('button', { expanded: false }).click();
-      if (tab === 'Words') {
-        await page.getByRole('button', { name: 'none', exact: true }).click();
-        await page.getByRole('button', { name: 'All of a-shape' }).click();
-        await page.getByRole('button', { name: 'A small set that shows all' }).click();
-        await expect(page.getByTestId('found-words')).toBeVisible();
-      }
-      if (tab === 'Course') await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
-      const { violations } = await axeIn(theme, page).exclude('svg[role=img] > g').analyze();
-      expect(violations.map(({ id, nodes }) => `${tab} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+test('every tab is accessible', async ({ page }) => {
+  await open(page, '/practise?sheet=demo-ten');
+  for (const tab of ['Page', 'Words', 'Course']) {
+    await page.getByRole('tab', { name: tab }).click();
+    if (tab === 'Page') await bands(page).first().getByRole('button', { expanded: false }).click();
+    if (tab === 'Words') {
+      await page.getByRole('button', { name: 'none', exact: true }).click();
+      await page.getByRole('button', { name: 'All of a-shape' }).click();
+      await page.getByRole('button', { name: 'A small set that shows all' }).click();
+      await expect(page.getByTestId('found-words')).toBeVisible();
     }
-  });
-}
+    if (tab === 'Course') await expect(page.getByRole('heading', { name: '12 pages' })).toBeVisible();
+    expect(await axeFinds(page), tab).toEqual([]);
+  }
+});

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { drawingBounds } from '@/core/drawing/bounds';
 import type { Drawing } from '@/core/drawing/drawing';
-import { largeFor, onLarge, placesOn } from '@/core/page/imposition';
+import { copiesOnLarge, largeFor, onLarge, placesOn } from '@/core/page/imposition';
 
 const blank = (width: number, height: number, title = 'card'): Drawing => ({
   width,
@@ -40,6 +40,17 @@ describe('small sheets on A4', () => {
     expect(one.count).toBe(1);
     const marks = (drawing: Drawing) => JSON.stringify(drawing.nodes).match(/cut-marks/g)?.length;
     expect(marks(one.page(0))).toBe(1);
+    const copies: number[] = [];
+    const small = blank(90, 55);
+    onLarge({
+      count: 1,
+      page: (_, copy) => {
+        copies.push(copy);
+        return small;
+      },
+    }).page(0);
+    // Each copy is asked for by its number, so that it can have a code of its own.
+    expect([...new Set(copies)]).toEqual(Array.from({ length: copiesOnLarge(small) }, (_, i) => i));
     const asked: number[] = [];
     const many = onLarge({
       count: 11,

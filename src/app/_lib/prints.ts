@@ -28,11 +28,20 @@ export async function* keeping(steps: Steps): AsyncGenerator<Step, void, void> {
   }
 }
 
-/** A ruled sheet with marks, kept under the code it is drawn with. */
-export async function keptSheetDrawing(sheet: Sheet, own: readonly OwnLetter[]): Promise<Drawing> {
+/** Copies of a ruled sheet with marks, each kept under the code it is drawn with. */
+export async function keptSheetDrawings(
+  sheet: Sheet,
+  own: readonly OwnLetter[],
+  copies: number,
+): Promise<Drawing[]> {
   const page = keptSheet(sheet, [...own]);
-  const code = codeOf(newPrintId(), page);
-  const drawing = drawKept(page, code);
-  await keepPrints([{ code, page, letters: '', title: drawing.title }], ENGINE, new Date());
-  return drawing;
+  const codes = Array.from({ length: copies }, () => codeOf(newPrintId(), page));
+  const drawings = codes.map((code) => drawKept(page, code));
+  const title = drawings[0]?.title ?? '';
+  await keepPrints(
+    codes.map((code) => ({ code, page, letters: '', title })),
+    ENGINE,
+    new Date(),
+  );
+  return drawings;
 }

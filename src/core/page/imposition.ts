@@ -59,18 +59,32 @@ export interface Pages {
   readonly page: (index: number) => Drawing;
 }
 
+/** Small pages to be put together; of a single one, that is repeated, every copy is made, by its number from 0. */
+interface SmallPages {
+  readonly count: number;
+  readonly page: (index: number, copy: number) => Drawing;
+}
+
+/** How many copies of a small sheet stand on a large one; one where none does. */
+export function copiesOnLarge(small: Sheet): number {
+  const large = largeFor(small);
+  return large ? placesOn(large, small).length : 1;
+}
+
 /** Small pages several on a large sheet, cut marks round each; a single one as often as there is room. Others as they are. */
-export function onLarge({ count, page }: Pages): Pages {
-  const first = page(0);
+export function onLarge({ count, page }: SmallPages): Pages {
+  const first = page(0, 0);
   const large = largeFor(first);
-  if (!large) return { count, page };
+  if (!large) return { count, page: (index) => page(index, 0) };
   const each = placesOn(large, first).length;
   const single = count === 1;
   return {
     count: Math.ceil(count / each),
     page: (index) => {
       const many = single ? each : Math.min(each, count - index * each);
-      const drawings = Array.from({ length: many }, (_, i) => (single ? first : page(index * each + i)));
+      const drawings = Array.from({ length: many }, (_, i) =>
+        single ? page(0, i) : page(index * each + i, 0),
+      );
       return imposed(large, drawings, first.title);
     },
   };

@@ -31,6 +31,10 @@ export function readCode(text: string): PageCode | undefined {
 export const printId = (random: Uint8Array): string =>
   Array.from(random.subarray(0, ID_LENGTH), (byte) => CODE_LETTERS[byte & 31]).join('');
 
+/** The id of a copy of a print, by its number: the first has the print's own, and each other one of its own. */
+export const copyId = (id: string, copy: number): string =>
+  copy === 0 ? id : `${pageHash(`${id}/${copy}`)}${pageHash(`${copy}/${id}`)}`.slice(0, ID_LENGTH);
+
 /** FNV-1a over text, 32 bits, with a start of one's own. */
 function fnv(text: string, start: number): number {
   let hash = start;

@@ -9,10 +9,12 @@ import type { DrawingNode } from '@/core/drawing/drawing';
 import { HANDS } from '@/core/hands/registry';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { pageBoxes } from '@/core/page/boxes';
+import { copiesOnLarge } from '@/core/page/imposition';
 import { codeBox, RING, ringCentres } from '@/core/page/marks';
-import { codeText, ID_LENGTH, printId, readCode } from '@/core/page/pageCode';
+import { codeText, ID_LENGTH, PRINT_ID, printId, readCode } from '@/core/page/pageCode';
 import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose, drawPage } from '@/core/practice/compose';
+import { practiceSteps } from '@/press/packSteps';
 import { renderPng } from '@/render/png';
 import { Raster } from '../../support/raster';
 
@@ -139,6 +141,21 @@ describe('a kept page', () => {
     );
     for (const id of ids) expect(id).toMatch(/^[0-9A-HJKMNP-TV-Z]{10}$/);
     expect(ids.size).toBeGreaterThan(30);
+  });
+
+  it('that stands several times on A4 has a code of its own each time', () => {
+    const small = {
+      ...recipe,
+      aids: { ...recipe.aids, marks: 'every' as const },
+      width: 1,
+      paper: { ...recipe.paper, format: 'a6' as const },
+    };
+    const composed = compose(small, { bands: [bandOf('b1', 'letter', 'n')] });
+    const steps = [...practiceSteps(composed, 'Small', 'a4', {}, 'ABCDEFGH12')];
+    const ids = steps.flatMap(({ kept = [] }) => kept.map(({ code }) => code.id));
+    expect(new Set(ids).size).toBe(copiesOnLarge(composed.boxes.page));
+    expect(new Set(ids).size).toBeGreaterThan(1);
+    for (const id of ids) expect(id).toMatch(PRINT_ID);
   });
 
   it('without an id is not kept, and a frame stands where its code would', () => {

@@ -2,11 +2,12 @@ import { correctionFor, file, fileStem, readDpi, readFormat, readOn } from '@/ap
 import { answer, clientOf, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { wholeFile } from '@/app/_lib/pages';
-import { keptSheetDrawing } from '@/app/_lib/prints';
+import { keptSheetDrawings } from '@/app/_lib/prints';
 import { parseRecipe } from '@/core/document/recipe';
+import type { Drawing } from '@/core/drawing/drawing';
 import { loadScript } from '@/core/hands/scripts';
 import { pageBoxes } from '@/core/page/boxes';
-import { onLarge } from '@/core/page/imposition';
+import { copiesOnLarge, onLarge } from '@/core/page/imposition';
 import { checkGiven } from '@/core/sheet/checkGiven';
 import { leftOut } from '@/core/sheet/draw/exemplar';
 import { layoutSheet } from '@/core/sheet/layout';
@@ -38,8 +39,10 @@ export const POST = (request: Request) =>
     const own = recipe.exemplar ? await ownLettersFor(recipe.hand, query) : [];
     const alone = query.get('alone') === '1';
     const sheet = alone ? wordAlone(recipe, own) : ruleSheet(recipe, own);
-    const drawing =
-      readOn(query) === 'a4' && !alone ? onLarge({ count: 1, page: () => sheet }).page(0) : sheet;
+    const large = readOn(query) === 'a4' && !alone;
+    const placed = (page: (copy: number) => Drawing): Drawing =>
+      large ? onLarge({ count: 1, page: (_, copy) => page(copy) }).page(0) : page(0);
+    const drawing = placed(() => sheet);
     const missing = alone ? '' : leftOut(recipe, layoutSheet(recipe), own);
     const said: Record<string, string> = missing ? { 'Elvane-Left-Out': encodeURIComponent(missing) } : {};
     const fileName = fileStem(drawing.title);
@@ -55,12 +58,13 @@ export const POST = (request: Request) =>
       }
       case 'pdf': {
         const correction = await correctionFor(query.get('printer'));
-        const marked = pageBoxes(recipe).marked && drawing === sheet && !alone;
+        const marked = pageBoxes(recipe).marked && !alone;
+        const coded = marked ? await keptSheetDrawings(recipe, own, large ? copiesOnLarge(sheet) : 1) : [];
         return file(
-          await renderPdf(marked ? await keptSheetDrawing(recipe, own) : drawing, {
-            correction,
-            created: new Date(),
-          }),
+          await renderPdf(
+            placed((copy) => coded[copy] ?? sheet),
+            { correction, created: new Date() },
+          ),
           'application/pdf',
           `${fileName}.pdf`,
           said,
