@@ -80,10 +80,11 @@ export async function deleteRecord(id: string): Promise<void> {
     .limit(1);
   if (found?.kind === 'session') return forgetSession(id);
   await db.delete(records).where(eq(records.id, id));
-  // The picture of a page goes with what was measured of it, at once.
-  if (found?.kind !== 'review') return;
-  const [review] = entriesOf('review', readEntries([{ id, at: '', ...found }]));
-  if (review) await dropUnusedPictures(new Date(), review.picture);
+  // The picture of a page goes with what was measured of it, at once; with the last letter of it that was kept as a model.
+  const gone = found ? readEntries([{ id, at: '', ...found }]) : [];
+  for (const { picture } of [...entriesOf('review', gone), ...entriesOf('model', gone)]) {
+    await dropUnusedPictures(new Date(), picture);
+  }
 }
 
 /** What the scribe has said of themselves; undefined where nothing was asked yet. */

@@ -44,10 +44,9 @@ export async function axeFinds(page: Page): Promise<string[]> {
   for (const theme of ['lampblack', 'vellum']) {
     await page.evaluate(async (to) => {
       document.documentElement.dataset.theme = to;
-      const finite = document
-        .getAnimations()
-        .filter(({ effect }) => effect?.getComputedTiming().iterations !== Number.POSITIVE_INFINITY);
-      await Promise.allSettled(finite.map(({ finished }) => finished));
+      // Colours pass into one another; what is still moving after a second moves for ever.
+      const still = Promise.allSettled(document.getAnimations().map(({ finished }) => finished));
+      await Promise.race([still, new Promise((done) => setTimeout(done, 1000))]);
     }, theme);
     const axe = NOT_LOOKED_AT.reduce((all, one) => all.exclude(one), new AxeBuilder({ page }));
     const { violations } = await (theme === 'lampblack' ? axe.withRules(OF_A_THEME) : axe).analyze();

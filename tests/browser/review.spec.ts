@@ -110,9 +110,15 @@ test('the whole way: printed, written by the simulated hand, photographed, remar
   await page.getByRole('tab', { name: 'Table' }).click();
   expect(await axeFinds(page), 'the table').toEqual([]);
   await inBoth(new URL(here).pathname, () => page.getByTestId('remarks').waitFor(), 'a review');
-  await page.getByTestId('rows').getByRole('button').first().click();
+  await page.getByTestId('rows').getByRole('button', { name: /^.$/ }).first().click();
   await page.getByTestId('letter').waitFor();
   expect(await axeFinds(page), 'a letter').toEqual([]);
+  await page.getByRole('button', { name: 'Keep as my model' }).click();
+  await expect(page.getByTestId('own-model')).toContainText('This is your own model.');
+  await page.getByRole('button', { name: /^Next/ }).click();
+  await expect(page.getByRole('img', { name: /^Your model of / })).toBeVisible();
+  await page.getByRole('button', { name: 'Forget it' }).click();
+  await expect(page.getByTestId('own-model')).toContainText('Is this your best?');
   await page.keyboard.press('Escape');
 
   // Deleted, its picture is gone at once.
@@ -189,6 +195,10 @@ test('writing that was not printed here is measured by the rows that are shown',
   await corner.focus();
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('ArrowRight');
+  // A loupe shows what lies under the handle, while it is held or reached.
+  await expect(page.getByTestId('loupe')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Rows shown' }).focus();
+  await expect(page.getByTestId('loupe')).toHaveCount(0);
   await page.getByRole('button', { name: 'Measure this writing' }).click();
   await page.waitForURL(/\/review\/rev-/, { timeout: 60_000 });
   await expect(page.getByText('without marks, by the rows that were shown')).toBeVisible();

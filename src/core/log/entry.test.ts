@@ -57,6 +57,14 @@ const GOOD = {
     minutes: 20,
     weekdays: [1, 3, 5],
   },
+  model: {
+    hand: 'italic',
+    text: 'n',
+    picture: 'f'.repeat(40),
+    width: 210,
+    height: 297,
+    box: [300, 384, 110, 111],
+  },
   known: { letters: ['n', 'm'], stressed: ['n'] },
   review: {
     hand: 'italic',

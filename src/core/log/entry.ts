@@ -11,6 +11,7 @@ import { BUNDLED, wordListId } from '../practice/words/wordList';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { choice, shortText } from '../problem/schema';
+import { ownModelSchema } from '../review/ownModel';
 import { reviewSchema } from '../review/review';
 import { goalSchema } from '../study/goalFormat';
 import { sessionSchema, sittingSchema } from './session';
@@ -91,6 +92,8 @@ export const ENTRIES = {
   }),
   /** A page that was photographed and measured. */
   review: reviewSchema,
+  /** The best letter of one's own, as a model: one of each. */
+  model: ownModelSchema,
   /** What is to be learned by when: one a hand. */
   goal: goalSchema,
   /** Letters known in a hand, and those to stress. */

@@ -1,6 +1,7 @@
 'use client';
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
+import { Loupe } from './Loupe';
 
 /** x and y as shares of the picture's sides. */
 export type Corner = readonly [number, number];
@@ -34,6 +35,8 @@ export function CornerHandles({
   onMove: (corners: readonly Corner[]) => void;
 }) {
   const [url, setUrl] = useState<string | null>(null);
+  /** The handle that is held, or was reached by keyboard, and the picture's size then. */
+  const [held, setHeld] = useState<{ readonly i: number; readonly width: number; readonly height: number }>();
   const frame = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const made = URL.createObjectURL(file);
@@ -47,6 +50,11 @@ export function CornerHandles({
     if (!box || !event.currentTarget.hasPointerCapture(event.pointerId)) return;
     move(i, [(event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height]);
   };
+  const hold = (i: number) => () => {
+    const box = frame.current?.getBoundingClientRect();
+    if (box) setHeld({ i, width: box.width, height: box.height });
+  };
+  const under = held && corners[held.i];
   const step = (i: number) => (event: KeyboardEvent) => {
     const by = MOVES[event.key];
     const corner = corners[i];
@@ -80,11 +88,21 @@ export function CornerHandles({
           aria-label={`${NAMES[i]} corner: ${Math.round(100 * x)} % across, ${Math.round(100 * y)} % down`}
           style={{ left: `${100 * x}%`, top: `${100 * y}%` }}
           className="-translate-x-1/2 -translate-y-1/2 absolute size-7 cursor-move rounded-full border-2 border-accent before:-translate-x-1/2 before:-translate-y-1/2 before:absolute before:top-1/2 before:left-1/2 before:size-1 before:rounded-full before:bg-accent"
-          onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            hold(i)();
+          }}
+          onLostPointerCapture={(event) => {
+            // By touch a handle is not always reached as well as held.
+            if (document.activeElement !== event.currentTarget) setHeld(undefined);
+          }}
           onPointerMove={drag(i)}
           onKeyDown={step(i)}
+          onFocus={hold(i)}
+          onBlur={() => setHeld(undefined)}
         />
       ))}
+      {held && under && <Loupe url={url} at={under} shown={held} />}
     </div>
   );
 }

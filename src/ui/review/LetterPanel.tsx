@@ -3,8 +3,10 @@
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { plain } from '@/core/measure/units';
+import { isOneLetter, type OwnModel } from '@/core/review/ownModel';
 import type { FigureId, Review } from '@/core/review/review';
 import { OneOf } from '../fields/OneOf';
+import { OwnModelChoice } from './OwnModelChoice';
 import { Thickness } from './Thickness';
 
 const WHATS = ['outline', 'ink', 'skeleton', 'nothing'] as const;
@@ -19,6 +21,7 @@ export function LetterPanel({
   id,
   review,
   known,
+  models,
   at: [rowIndex, index],
   onMove,
   onClose,
@@ -26,6 +29,7 @@ export function LetterPanel({
   id: string;
   review: Review;
   known: boolean;
+  models: readonly OwnModel[];
   at: readonly [number, number];
   onMove: (at: readonly [number, number]) => void;
   onClose: () => void;
@@ -112,6 +116,19 @@ export function LetterPanel({
             strokeWidth={0.1}
           />
         </svg>
+        {known && isOneLetter(row.text) && (
+          <OwnModelChoice
+            letter={{
+              hand: review.hand,
+              text: row.text,
+              picture: review.picture,
+              width: review.width,
+              height: review.height,
+              box: letter.box,
+            }}
+            own={models.find(({ text }) => text === row.text)}
+          />
+        )}
         {held && <Thickness {...held} />}
         <p className="text-sm">
           {letter.angle !== null &&

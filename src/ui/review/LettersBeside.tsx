@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { OneOf } from '../fields/OneOf';
+import { LetterPicture } from './LetterPicture';
 import type { ReviewShown } from './shown';
 
-const TENTH = 0.1;
 /** White round a letter, in mm. */
 const AROUND = 2;
 
@@ -36,22 +36,14 @@ export function LettersBeside({ reviews }: { reviews: readonly ReviewShown[] }) 
         {days.map(({ id, at, title, picture, width, height, boxes }) => (
           <li key={id} className="rounded border border-base-300 p-2">
             <div className="flex gap-1">
-              {boxes.map(([x, y, w, h]) => (
-                <svg
-                  key={`${x} ${y}`}
-                  viewBox={`${x * TENTH - AROUND} ${y * TENTH - AROUND} ${w * TENTH + 2 * AROUND} ${h * TENTH + 2 * AROUND}`}
-                  className="h-28 bg-white"
-                >
-                  <title>{`${letter}, ${title}`}</title>
-                  <image
-                    href={`/api/pictures/${picture}`}
-                    x={0}
-                    y={0}
-                    width={width}
-                    height={height}
-                    preserveAspectRatio="none"
-                  />
-                </svg>
+              {boxes.map((box) => (
+                <LetterPicture
+                  key={box.join()}
+                  of={{ picture, width, height, box }}
+                  around={AROUND}
+                  title={`${letter}, ${title}`}
+                  className="h-28"
+                />
               ))}
             </div>
             <p className="pt-1 text-sm">

@@ -9,6 +9,7 @@ import type { Session } from '@/core/log/session';
 import { plain } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
 import { criterionSaid } from '@/core/practice/criteria';
+import type { OwnModel } from '@/core/review/ownModel';
 import { NO_PRINT, type Remark, type Review } from '@/core/review/review';
 import { keyOf } from '@/core/study/unit';
 import { useNotice } from '../frame/notices';
@@ -34,6 +35,7 @@ export function ReviewView({
   handName,
   known,
   session,
+  models,
 }: {
   id: string;
   at: string;
@@ -42,6 +44,8 @@ export function ReviewView({
   /** Is the page still kept, so that models can be laid over it? */
   known: boolean;
   /** The session it was written in, as far as can be told. */
+  /** The scribe's own models of letters of this hand. */
+  models: readonly OwnModel[];
   session: (Session & { readonly entryId: string }) | null;
 }) {
   const router = useRouter();
@@ -259,6 +263,7 @@ export function ReviewView({
           id={id}
           review={review}
           known={known && !freely}
+          models={models}
           at={letter}
           onMove={setLetter}
           onClose={() => setLetter(null)}

@@ -12,6 +12,9 @@ export const dynamic = 'force-dynamic';
 /** Sessions a reviewed page may belong to: of the last two days. */
 const RECENT = 2 * 24 * 60 * 60 * 1000;
 
+/** Own models that are read, of all hands. */
+const MOST_MODELS = 1000;
+
 export default async function ReviewPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const found = /^[A-Za-z0-9_-]{1,40}$/.test(id) ? await findReview(id) : undefined;
@@ -21,12 +24,16 @@ export default async function ReviewPage({ params }: { params: Promise<{ id: str
   const sessions = entriesOf('session', await listRecords({ kinds: ['session'], since, limit: 40 }))
     .filter(({ hand, elsewhere }) => hand === review.hand && !elsewhere)
     .reverse();
+  const models = entriesOf('model', await listRecords({ kinds: ['model'], limit: MOST_MODELS })).filter(
+    ({ hand }) => hand === review.hand,
+  );
   return (
     <ReviewView
       id={id}
       at={at}
       review={review}
       handName={handById(review.hand).name}
+      models={models.map(({ entryId: _, ...model }) => model)}
       known={kept !== undefined}
       session={sessions.find(({ measured }) => measured === undefined || measured.review === id) ?? null}
     />
