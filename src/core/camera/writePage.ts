@@ -1,22 +1,17 @@
 import { heldBy } from '../faults/heldBy';
 import { type FaultMaker, plainFaults, shaped } from '../faults/misshapen';
-import type { Vec } from '../geometry/vec';
 import { numbersFrom } from '../measure/seeded';
 import type { Degrees, Mm } from '../measure/units';
 import type { Pen } from '../pen/pen';
-import type { Due } from '../practice/cells';
-import type { Composed } from '../practice/compose';
-import { dueRows } from '../practice/dueRows';
 import type { Bytes } from '../raster/grey';
 import { writeStroke } from './bristles';
 import type { Habits } from './habits';
+import type { WritablePage } from './writable';
 
 /** Two numbers by chance as one of a normal distribution of deviation 1. */
 const normal = (chance: () => number): number =>
   Math.sqrt(-2 * Math.log(Math.max(1e-9, chance()))) * Math.cos(2 * Math.PI * chance());
 
-/** White between letters written on an empty row, as a share of the body. */
-const BETWEEN = 0.55;
 /** Under a point ink gathers so much less. */
 const POINTED_POOLS = 0.2;
 /** Letters of a dip of ink. */
@@ -25,20 +20,6 @@ const DIP = 14;
 /** A pointed pen with thinner or thicker hairlines. */
 const lined = (pen: Pen, times: number): Pen =>
   pen.kind === 'pointed' ? { ...pen, hairline: Math.min(pen.spread, pen.hairline * times) } : pen;
-
-/** Where the figure of a row is written: in its cells, traced ones too, then to the end of the row. */
-function placesOn({ figure, ground, cells, to, from, running }: Due, startsRight: boolean): Vec[] {
-  const { unit, zones } = ground;
-  const wide = (figure.reach.right - figure.reach.left) * unit;
-  const places = cells.filter(({ kind }) => kind !== 'model').map(({ at }) => at);
-  if (places.length > 0 || running) return places;
-  const pitch = wide + BETWEEN * zones.body * unit;
-  const count = Math.floor((to - from - wide) / pitch) + 1;
-  return Array.from({ length: Math.max(0, count) }, (_, i): Vec => {
-    const x = startsRight ? to - wide - i * pitch : from + 1 + i * pitch;
-    return [x - figure.reach.left * unit, 0];
-  });
-}
 
 /** What was in truth written on a row: what measuring is compared with. */
 export interface WrittenRow {
@@ -59,29 +40,25 @@ export interface WrittenPage {
 
 /** A page written by a made-up hand, row by row. */
 export function writePage(
-  composed: Composed,
-  index: number,
+  page: WritablePage,
   habits: Habits,
   perMm: number,
   maker: FaultMaker = plainFaults,
 ): WrittenPage {
   const chance = numbersFrom(habits.seed);
-  const { boxes } = composed;
-  const [width, height] = [Math.round(boxes.page.width * perMm), Math.round(boxes.page.height * perMm)];
+  const [width, height] = [Math.round(page.width * perMm), Math.round(page.height * perMm)];
   const ink: Bytes = { width, height, data: new Uint8Array(width * height) };
   const written: WrittenRow[] = [];
   let dipped = 0;
-  for (const { number, row, due } of dueRows(composed, index)) {
+  for (const { number, baseline, figure, ground, places, from, to } of page.rows) {
     if (habits.skipped.includes(number)) continue;
-    const { figure, ground } = due;
     const { recipe, unit, zones } = ground;
     const fault = habits.faults[number];
-    const places = placesOn(due, boxes.startsRight);
     const truth = { angles: [] as number[], slopes: [] as number[], feet: [] as number[] };
     for (const [x] of places) {
       const off = habits.angle + habits.angleSpread * normal(chance);
       const leanOff = habits.slope + habits.slopeSpread * normal(chance);
-      const sink = (habits.sinking * (x - due.from)) / Math.max(1, due.to - due.from);
+      const sink = (habits.sinking * (x - from)) / Math.max(1, to - from);
       const foot: Mm = habits.place * normal(chance) - sink;
       const dark = habits.ink * (1 - (habits.paling * (dipped++ % DIP)) / DIP);
       for (const shape of figure.shapes) {
@@ -105,10 +82,7 @@ export function writePage(
         );
         const pen = lined(heldBy(ground.pen, habits.nib, off + turn), habits.hairline);
         const scale = unit * perMm;
-        const [ox, oy] = [
-          (x + shape.x * unit * habits.width) * perMm,
-          (row.line.baseline - shape.y * unit) * perMm,
-        ];
+        const [ox, oy] = [(x + shape.x * unit * habits.width) * perMm, (baseline - shape.y * unit) * perMm];
         for (const stroke of strokes) {
           writeStroke(
             pen,

@@ -3,11 +3,10 @@ import type { Drawing } from '../drawing/drawing';
 import { groundOf } from '../practice/ground';
 import { Problem } from '../problem/problem';
 import type { Bytes } from '../raster/grey';
-import { ladderReach } from '../sheet/draw/ladder';
-import { layoutSheet } from '../sheet/layout';
+import { freeLines } from '../sheet/freeLines';
 import { printedLines } from './due';
 import type { Light } from './light';
-import { type Line, measureLines } from './lines';
+import { measureLines } from './lines';
 import type { Measuring } from './review';
 
 /**
@@ -32,19 +31,10 @@ export function measureRuled(
   const ground = groundOf(sheet, { size: 1, held: false }, own);
   if (!ground.face)
     throw refused('This hand has no letters here yet; there is nothing to measure it against.');
-  const layout = layoutSheet(sheet);
-  const { columns, startsRight } = layout;
-  const lines = layout.strips.flatMap((strip) =>
-    columns.flatMap(({ x, width }): Line[] => {
-      const ladder = ladderReach(sheet, strip, layout);
-      const [from, to] = startsRight ? [x, x + width - ladder] : [x + ladder, x + width];
-      return strip.lines.map(({ baseline }) => ({ baseline, from, to }));
-    }),
-  );
   const measured = measureLines(page, light, {
     hand: sheet.hand,
     ground,
-    lines,
+    lines: freeLines(sheet),
     slack: 0,
     ruled: printedLines(drawing),
     text: '',

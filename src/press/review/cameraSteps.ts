@@ -1,6 +1,7 @@
 import sharp from 'sharp';
 import type { Habits } from '@/core/camera/habits';
 import { inked, photograph, type Shot, withNoise } from '@/core/camera/photograph';
+import { duePage, ruledPage } from '@/core/camera/writable';
 import { type WrittenRow, writePage } from '@/core/camera/writePage';
 import { composedAgain, drawKept, type KeptPage } from '@/core/document/keptPage';
 import type { FaultMaker } from '@/core/faults/misshapen';
@@ -30,14 +31,18 @@ export async function take(
   maker?: FaultMaker,
 ): Promise<Taken> {
   const composed = composedAgain(page);
-  if (!composed) {
-    throw new Problem('page', 'Only pages with something to write can be written by the simulated hand.');
+  const written = composed ? duePage(composed, page.index) : ruledPage(page.sheet, page.own);
+  if (written.rows.length === 0) {
+    throw new Problem(
+      'page',
+      'This hand has no letters here yet: the simulated hand cannot write on the page.',
+    );
   }
   const { data, info } = await sharp(renderPng(drawKept(page, code), DPI))
     .removeAlpha()
     .raw()
     .toBuffer({ resolveWithObject: true });
-  const { ink, rows } = writePage(composed, page.index, habits, PIXELS_PER_MM, maker);
+  const { ink, rows } = writePage(written, habits, PIXELS_PER_MM, maker);
   const paper = inked({ width: info.width, height: info.height, data }, ink);
   const shape = { width: shot.width, height: shot.height, channels: 3 } as const;
   const seen = sharp(photograph(paper, PIXELS_PER_MM, shot).data, { raw: shape });

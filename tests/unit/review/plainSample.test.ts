@@ -1,19 +1,13 @@
-import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { inked } from '@/core/camera/photograph';
+import { STEADY } from '@/core/camera/habits';
 import { freshRecipe } from '@/core/document/defaults';
-import { codeOf, drawKept, keptSheet } from '@/core/document/keptPage';
+import { codeOf, keptSheet } from '@/core/document/keptPage';
 import { loadScript } from '@/core/hands/scripts';
-import { groundOf } from '@/core/practice/ground';
-import { PIXELS_PER_MM } from '@/core/register/pageMap';
-import { exemplarOf } from '@/core/review/exemplar';
 import { pageAfter } from '@/core/review/nextPage';
 import { bodyOfWeight, sampleSchema, usualSample } from '@/core/review/sampleAsked';
-import { layoutSheet } from '@/core/sheet/layout';
-import { textFigure } from '@/core/writing/figure';
-import { renderPng } from '@/render/png';
+import { freeLines } from '@/core/sheet/freeLines';
 import { WORDS } from '../../support/practice';
-import { reviewedFrom } from '../../support/review/pages';
+import { ofA5, reviewedFrom, someShot, taken } from '../../support/review/pages';
 import {
   measuredSample,
   type SampleForTest,
@@ -77,51 +71,27 @@ describe('writing without marks', () => {
   });
 
   it('on a sheet that is only ruled is measured along its lines', async () => {
+    const usual = freshRecipe('italic');
     const sheet = {
-      ...freshRecipe('italic'),
-      aids: { ...freshRecipe('italic').aids, marks: 'every' as const },
+      ...usual,
+      aids: { ...usual.aids, marks: 'every' as const },
+      paper: { ...usual.paper, format: 'a5' as const },
     };
     await loadScript('italic');
     const page = keptSheet(sheet, []);
-    const code = codeOf('ABCDEFGH12', page);
-    const ground = groundOf(sheet, { size: 1, held: false });
-    const figure = ground.face && textFigure(ground.face, 'manimo');
-    if (!figure) throw new Error('no figure');
-    const { data, info } = await sharp(renderPng(drawKept(page, code), 300))
-      .removeAlpha()
-      .raw()
-      .toBuffer({ resolveWithObject: true });
-    const { width, height } = info;
-    const ink = { width, height, data: new Uint8Array(width * height) };
-    const word = exemplarOf(ground.pen, figure, ground.unit, PIXELS_PER_MM);
-    const [strip] = layoutSheet(sheet).strips;
-    // Three of its lines are written on.
-    for (const { baseline } of strip?.lines.slice(0, 3) ?? []) {
-      const [left, top] = [45 * PIXELS_PER_MM, baseline * PIXELS_PER_MM - word.baseline].map(Math.round) as [
-        number,
-        number,
-      ];
-      for (let y = 0; y < word.ink.height; y++) {
-        for (let x = 0; x < word.ink.width; x++) {
-          ink.data[(y + top) * width + x + left] = 230 * (word.ink.data[y * word.ink.width + x] ?? 0);
-        }
-      }
-    }
-    const paper = inked({ width, height, data }, ink);
-    const scan = await sharp(paper.data, { raw: { width, height, channels: 3 } })
-      .jpeg({ quality: 90 })
-      .toBuffer();
-    const { measuring } = await reviewedFrom(scan, { page, code });
-    expect(measuring.rows.map(({ text }) => text)).toEqual(['row 1', 'row 2', 'row 3']);
-    const of = (id: string) => measuring.figures.find((figure) => figure.id === id);
-    expect(of('slope')?.value).toBeCloseTo(sheet.slope, 0);
-    expect(Math.abs((of('angle')?.value ?? 0) - sheet.penAngle)).toBeLessThan(2);
-    expect((of('nib')?.value ?? 0) / sheet.width).toBeCloseTo(1, 1);
+    const printed = { page, code: codeOf('ABCDEFGH12', page) };
+    const shot = ofA5(someShot(2, 'scan'));
+    const all = freeLines(sheet).map((_, i) => i);
+    const habits = { ...STEADY, angle: -6, slope: 3, skipped: all.slice(2) };
+    const { measuring } = await reviewedFrom((await taken(printed, habits, shot)).jpeg, printed);
+    expect(measuring.rows.map(({ text }) => text)).toEqual(['row 1', 'row 2']);
+    const of = (id: string) => measuring.figures.find((figure) => figure.id === id)?.value ?? Number.NaN;
+    expect(Math.abs(of('slope') - sheet.slope - 3)).toBeLessThan(1.2);
+    expect(Math.abs(of('angle') - sheet.penAngle + 6)).toBeLessThan(2.5);
+    expect(of('nib') / sheet.width).toBeCloseTo(1, 1);
     // Unwritten, it says so.
-    const bare = await sharp(data, { raw: { width, height, channels: 3 } })
-      .jpeg()
-      .toBuffer();
-    await expect(reviewedFrom(bare, { page, code })).rejects.toThrow(/Nobody has written on this sheet/);
+    const bare = await taken(printed, { ...STEADY, skipped: all }, shot);
+    await expect(reviewedFrom(bare.jpeg, printed)).rejects.toThrow(/Nobody has written on this sheet/);
   });
 
   it('is asked about in words that name the field', () => {

@@ -5,6 +5,7 @@ import { wholeFile } from '@/app/_lib/pages';
 import { cameraSchema, habitsFor, shotFor } from '@/core/camera/settings';
 import { codeOf, composedAgain } from '@/core/document/keptPage';
 import { loadScript } from '@/core/hands/scripts';
+import { pageBoxes } from '@/core/page/boxes';
 import { PRINT_ID } from '@/core/page/pageCode';
 import { dueRows } from '@/core/practice/dueRows';
 import { print } from '@/press/press';
@@ -31,7 +32,7 @@ export const POST = (request: Request) =>
     await loadScript(kept.sheet.hand);
     const composed = composedAgain(kept);
     const texts = composed ? dueRows(composed, kept.index).map(({ due }) => due.figure.text) : [];
-    const size = composed?.boxes.page ?? { width: 210, height: 297 };
+    const size = pageBoxes(kept.sheet).page;
     const { steps } = await print(
       {
         kind: 'camera',
