@@ -344,7 +344,11 @@ function praises(findings: Findings): Weighed[] {
       go: 'none',
     });
   }
-  const sound = findings.rows.filter(({ faults, letters }) => faults.length === 0 && letters.length > 1);
+  // Rows of lines without cells have no models that they could follow.
+  const sound =
+    findings.counted === undefined
+      ? findings.rows.filter(({ faults, letters }) => faults.length === 0 && letters.length > 1)
+      : [];
   if (sound.length > 0) {
     found.push({
       weight: 0.5,

@@ -89,6 +89,7 @@ describe('writing without marks', () => {
     expect(Math.abs(of('slope') - sheet.slope - 3)).toBeLessThan(1.2);
     expect(Math.abs(of('angle') - sheet.penAngle + 6)).toBeLessThan(2.5);
     expect(of('nib') / sheet.width).toBeCloseTo(1, 1);
+    expect(measuring.remarks.map(({ text }) => text).join(' ')).not.toMatch(/row 1/);
     // Unwritten, it says so.
     const bare = await taken(printed, { ...STEADY, skipped: all }, shot);
     await expect(reviewedFrom(bare.jpeg, printed)).rejects.toThrow(/Nobody has written on this sheet/);
