@@ -8,7 +8,7 @@ export default mergeConfig(base, {
       'node_modules/**',
       'tests/approved/pages.test.ts',
       'tests/unit/{trueScale,letterProperties,ink,letters,europe,specimen}.test.ts',
-      'tests/unit/practice/{cells,course,printed,streams,guided,parts}.test.ts',
+      'tests/unit/practice/{cells,course.alone,printed,streams,guided,parts}.test.ts',
       'src/{store,render}/**',
     ],
   },
