@@ -17,15 +17,22 @@ export const test = base.extend<{ baseURL: string }>({
     await page.addInitScript(() =>
       Object.defineProperty(navigator, 'pdfViewerEnabled', { get: () => false }),
     );
+    const awake = (path: string) =>
+      page
+        .locator(
+          /^\/(rule|kit|strokes|practise|piece)\b/.test(path) ? 'html[data-awake=sheet]' : 'html[data-awake]',
+        )
+        .waitFor({ state: 'attached' });
     const goto = page.goto.bind(page);
     page.goto = async (url, options) => {
       const response = await goto(url, options);
-      if (url.startsWith('/')) {
-        const awake = /^\/(rule|kit|strokes|practise|piece)\b/.test(url)
-          ? 'html[data-awake=sheet]'
-          : 'html[data-awake]';
-        await page.locator(awake).waitFor({ state: 'attached' });
-      }
+      if (url.startsWith('/')) await awake(url);
+      return response;
+    };
+    const reload = page.reload.bind(page);
+    page.reload = async (options) => {
+      const response = await reload(options);
+      await awake(new URL(page.url()).pathname);
       return response;
     };
     await use(page);

@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
+import { freshRecipe } from '@/core/document/defaults';
+import { bandOf } from '@/core/practice/bands/bandOf';
 import { axeFinds, expect, type Page, test } from './desk';
 
 const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
@@ -110,15 +112,9 @@ test('the whole way: printed, written by the simulated hand, photographed, remar
   await page.getByRole('tab', { name: 'Table' }).click();
   expect(await axeFinds(page), 'the table').toEqual([]);
   await inBoth(new URL(here).pathname, () => page.getByTestId('remarks').waitFor(), 'a review');
-  await page.getByTestId('rows').getByRole('button', { name: /^.$/ }).first().click();
+  await page.getByTestId('rows').getByRole('button').first().click();
   await page.getByTestId('letter').waitFor();
   expect(await axeFinds(page), 'a letter').toEqual([]);
-  await page.getByRole('button', { name: 'Keep as my model' }).click();
-  await expect(page.getByTestId('own-model')).toContainText('This is your own model.');
-  await page.getByRole('button', { name: /^Next/ }).click();
-  await expect(page.getByRole('img', { name: /^Your model of / })).toBeVisible();
-  await page.getByRole('button', { name: 'Forget it' }).click();
-  await expect(page.getByTestId('own-model')).toContainText('Is this your best?');
   await page.keyboard.press('Escape');
 
   // Deleted, its picture is gone at once.
@@ -127,6 +123,25 @@ test('the whole way: printed, written by the simulated hand, photographed, remar
   await page.waitForURL((url) => url.pathname === '/review');
   expect((await page.request.get(picture ?? '')).status()).toBe(404);
   expect((await page.request.get(new URL(here).pathname)).status()).toBe(404);
+});
+
+test('the best letter is kept as one’s own model, and seen beside others', async ({ page }) => {
+  const fresh = freshRecipe('foundational');
+  const bands = [bandOf('b1', 'letter', 'n', { free: 6, lines: 1 })];
+  const data = { ...fresh, aids: { ...fresh.aids, marks: 'practice' }, practice: { bands } };
+  expect((await page.request.post('/api/practice?format=pdf', { data })).ok()).toBe(true);
+  await open(page, '/review');
+  await photographed(page);
+  await page.getByTestId('rows').getByRole('button', { name: 'n', exact: true }).first().click();
+  await page.getByRole('button', { name: 'Keep as my model' }).click();
+  await expect(page.getByTestId('own-model')).toContainText('This is your own model.');
+  await page.getByRole('button', { name: /^Next/ }).click();
+  await expect(page.getByRole('img', { name: /^Your model of / })).toBeVisible();
+  await page.getByRole('button', { name: 'Forget it' }).click();
+  await expect(page.getByTestId('own-model')).toContainText('Is this your best?');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Delete with its picture' }).click();
+  await page.waitForURL((url) => url.pathname === '/review');
 });
 
 test('what cannot be measured is said in plain words, and the page can be chosen by hand', async ({

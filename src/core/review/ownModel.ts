@@ -3,8 +3,8 @@ import { handIdSchema } from '../hands/handId';
 import { shortText } from '../problem/schema';
 
 const share = z.int().min(0).max(100_000);
-/** Letters, ligatures and letters with their marks. */
-const LONGEST = 6;
+/** Characters of a letter, a ligature, or a letter with its marks; words and drills have more. */
+const LONGEST = 3;
 
 /** The best letter of one's own, kept as a model beside the hand's: a place on a page that was reviewed. */
 export const ownModelSchema = z.strictObject({
