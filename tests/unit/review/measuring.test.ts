@@ -266,8 +266,8 @@ describe('what the writer is told', () => {
   }, 60_000);
 
   it('of a page as full as can be is small enough to be kept', async () => {
-    const printed = await pageOfRows('foundational', [...'nhmuobdpqcea'], { width: 0.9, small: true });
-    const { jpeg } = await taken(printed, STEADY, ofA5(someShot(3, 'scan')));
+    const printed = await pageOfRows('foundational', [...'nhmuobdpqcea'], { width: 0.9 });
+    const { jpeg } = await taken(printed, STEADY, smaller(someShot(3, 'scan')));
     const { measuring } = await reviewedFrom(jpeg, printed);
     expect(measuring.rows.length).toBe(12);
     expect(measuring.rows.every(({ letters: some }) => some.length >= 10)).toBe(true);
