@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { test as base, type Page } from '@playwright/test';
+import { test as base, expect, type Page } from '@playwright/test';
 
 /** The first of the ports the servers under test listen on: one server and one database for each worker. */
 export const FIRST_PORT = 3417;
@@ -65,6 +65,26 @@ export async function axeFinds(page: Page): Promise<string[]> {
     );
   }
   return found;
+}
+
+/** On a phone, a tablet and a desk nothing of a page is wider than its screen. */
+export async function nothingIsCut(page: Page, what: string): Promise<void> {
+  for (const [width, height] of [
+    [390, 844],
+    [768, 1024],
+    [1280, 800],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    const wider = () =>
+      page.evaluate(() => {
+        const station = document.querySelector('#station');
+        return Math.max(
+          document.documentElement.scrollWidth - window.innerWidth,
+          station ? station.scrollWidth - station.clientWidth : 0,
+        );
+      });
+    await expect.poll(wider, `${what} at ${width}`).toBeLessThanOrEqual(0);
+  }
 }
 
 export {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { freshRecipe } from '@/core/document/defaults';
 import { bandOf } from '@/core/practice/bands/bandOf';
-import { axeFinds, expect, type Page, test } from './desk';
+import { axeFinds, expect, nothingIsCut, type Page, test } from './desk';
 
 const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
 
@@ -37,19 +37,7 @@ test('the whole way: printed, written by the simulated hand, photographed, remar
     await open(page, path);
     await ready();
     expect(await axeFinds(page), what).toEqual([]);
-    for (const [width, height] of [
-      [390, 844],
-      [768, 1024],
-      [1280, 800],
-    ] as const) {
-      await page.setViewportSize({ width, height });
-      const wide = () =>
-        page.evaluate(() => {
-          const station = document.querySelector('#station');
-          return station ? station.scrollWidth - station.clientWidth : 0;
-        });
-      await expect.poll(wide, `${what} at ${width}`).toBeLessThanOrEqual(0);
-    }
+    await nothingIsCut(page, what);
   };
 
   await printOne(page);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
-import { type APIRequestContext, axeFinds, expect, type Page, test } from './desk';
+import { type APIRequestContext, axeFinds, expect, nothingIsCut, type Page, test } from './desk';
 
 const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
 
@@ -281,23 +281,7 @@ test('the eye is trained: the difference shrinks while it is right, and what it 
 
 test('axe finds nothing on Today, a session and the logbook; nothing is cut', async ({ page }) => {
   const check = async (what: string) => expect(await axeFinds(page), what).toEqual([]);
-  const uncut = async (what: string) => {
-    for (const [width, height] of [
-      [390, 844],
-      [768, 1024],
-      [1280, 800],
-    ] as const) {
-      await page.setViewportSize({ width, height });
-      const wider = await page.evaluate(() => {
-        const station = document.querySelector('#station');
-        return Math.max(
-          document.documentElement.scrollWidth - window.innerWidth,
-          station ? station.scrollWidth - station.clientWidth : 0,
-        );
-      });
-      expect(wider, `${what} at ${width}`).toBeLessThanOrEqual(0);
-    }
-  };
+  const uncut = (what: string) => nothingIsCut(page, what);
   await open(page, '/today?hand=foundational');
   await check('today');
   await uncut('today');

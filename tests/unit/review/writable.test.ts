@@ -34,7 +34,7 @@ describe.each(DRAWN)('where the simulated hand writes %s', (hand) => {
   });
 
   it('on an empty row of a practice page is to its end', () => {
-    const letter = freshRecipe(hand).hand === 'court' ? 'ن' : hand === 'roman' ? 'N' : 'n';
+    const letter = hand === 'court' ? 'ن' : hand === 'roman' ? 'N' : 'n';
     const empty = { guided: false, trace: 0, fading: 0, free: 0, lines: 1 };
     const page = duePage(compose(sheet, { bands: [bandOf('b', 'letter', letter, empty)] }), 0);
     expect(page.rows).toHaveLength(1);
