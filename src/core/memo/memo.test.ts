@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lastFor, lru, perObject } from './memo';
+import { lastFor, lru, once, perObject } from './memo';
 
 describe('what was made before', () => {
   it('is kept while it is among the last asked for, and no longer', () => {
@@ -44,5 +44,16 @@ describe('what was made before', () => {
     const [a, b] = [{ name: 'a' }, { name: 'b' }];
     expect([of('pen', a), of('pen', b), of('pen', a), of('brush', a), of('pen', a)]).toEqual([1, 2, 1, 3, 4]);
     expect(made).toEqual(['a by pen', 'b by pen', 'a by brush', 'a by pen']);
+  });
+
+  it('is made when it is first asked for, even where nothing came of it', () => {
+    let made = 0;
+    const of = once(() => {
+      made += 1;
+    });
+    expect(made).toBe(0);
+    of();
+    of();
+    expect(made).toBe(1);
   });
 });

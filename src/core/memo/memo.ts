@@ -40,3 +40,12 @@ export function lastFor<By, K extends object, V>(make: (by: By, key: K) => V): (
     return known.value;
   };
 }
+
+/** What is made the first time it is asked for, and kept. */
+export function once<V>(make: () => V): () => V {
+  let known: { readonly value: V } | undefined;
+  return () => {
+    known ??= { value: make() };
+    return known.value;
+  };
+}

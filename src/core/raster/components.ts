@@ -18,11 +18,15 @@ export interface Labelled {
   readonly components: readonly Component[];
 }
 
+/** Where flooding still has to go: as large as the largest picture so far, for it is asked for row by row. */
+let waiting = new Int32Array(0);
+
 /** Patches of pixels that are 1, neighbours also across corners; found by flooding. */
 export function componentsOf(set: Uint8Array, width: number, height: number): Labelled {
   const labels = new Int32Array(width * height);
   const components: Component[] = [];
-  const stack = new Int32Array(width * height);
+  if (waiting.length < width * height) waiting = new Int32Array(width * height);
+  const stack = waiting;
   for (let start = set.indexOf(1); start >= 0; start = set.indexOf(1, start + 1)) {
     if (labels[start]) continue;
     const label = components.length + 1;
@@ -38,10 +42,11 @@ export function componentsOf(set: Uint8Array, width: number, height: number): La
       if (x >= right) right = x + 1;
       if (y < top) top = y;
       if (y >= bottom) bottom = y + 1;
-      for (let dy = y > 0 ? -1 : 0; dy <= (y < height - 1 ? 1 : 0); dy++) {
-        for (let dx = x > 0 ? -1 : 0; dx <= (x < width - 1 ? 1 : 0); dx++) {
-          const next = at + dy * width + dx;
-          if (set[next] && !labels[next]) {
+      const [from, to] = [x > 0 ? -1 : 0, x < width - 1 ? 1 : 0];
+      const end = y < height - 1 ? at + width : at;
+      for (let row = y > 0 ? at - width : at; row <= end; row += width) {
+        for (let next = row + from; next <= row + to; next++) {
+          if (set[next] === 1 && labels[next] === 0) {
             labels[next] = label;
             stack[depth++] = next;
           }

@@ -3,60 +3,110 @@ import { emptyGrey, type Grey } from './grey';
 /** Lines through each row of pixels; along them edges are exact. */
 const LINES = 4;
 
-/** A span of a line. */
-type Span = [number, number];
+type Point = readonly [number, number];
+
+/** Where a polygon's origin lies in the picture, and how many pixels its unit is; negative down for one whose y counts upwards. */
+export interface Placing {
+  readonly x: number;
+  readonly y: number;
+  readonly across: number;
+  readonly down: number;
+}
+const IN_PIXELS: Placing = { x: 0, y: 0, across: 1, down: 1 };
 
 /**
- * Coverage by the union of convex polygons, given in pixels: through each row of pixels run four lines, whose spans inside
- * the polygons are merged and added with exact ends.
+ * Coverage by the union of convex polygons: through each row of pixels run four lines, whose spans inside the polygons are merged and
+ * added with exact ends.
  */
-export function filled(
-  polygons: readonly (readonly (readonly [number, number])[])[],
-  width: number,
-  height: number,
-): Grey {
-  const out = emptyGrey(width, height);
-  const lines: Span[][] = Array.from({ length: height * LINES }, () => []);
-  for (const polygon of polygons) spansOf(polygon, height, lines);
-  for (const [line, spans] of lines.entries()) {
-    if (spans.length === 0) continue;
-    spans.sort((a, b) => a[0] - b[0]);
-    const row = Math.floor(line / LINES) * width;
-    let [from, to] = spans[0] as Span;
-    for (const [start, end] of spans) {
-      if (start <= to) to = Math.max(to, end);
-      else {
-        cover(out.data, row, width, from, to);
-        [from, to] = [start, end];
+export class Filling {
+  /** Of each line the ends of its spans: disjoint, from the left. */
+  private readonly lines: (number[] | undefined)[];
+  /** Where the lines of one polygon enter and leave it. */
+  private readonly from: Float64Array;
+  private readonly to: Float64Array;
+
+  constructor(
+    private readonly width: number,
+    private readonly height: number,
+  ) {
+    this.lines = new Array(height * LINES);
+    this.from = new Float64Array(height * LINES);
+    this.to = new Float64Array(height * LINES);
+  }
+
+  add(polygon: readonly Point[], { x, y, across, down }: Placing = IN_PIXELS): void {
+    let [top, bottom] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+    for (const [, py] of polygon) {
+      const at = y + py * down;
+      if (at < top) top = at;
+      if (at > bottom) bottom = at;
+    }
+    const first = Math.max(0, Math.ceil(top * LINES - 0.5));
+    const last = Math.min(this.height * LINES - 1, Math.floor(bottom * LINES - 0.5));
+    if (last < first) return;
+    const { from, to, lines } = this;
+    from.fill(Number.POSITIVE_INFINITY, first, last + 1);
+    to.fill(Number.NEGATIVE_INFINITY, first, last + 1);
+    const [endX, endY] = polygon.at(-1) as Point;
+    let [ax, ay] = [x + endX * across, y + endY * down];
+    for (const [px, py] of polygon) {
+      const bx = x + px * across;
+      const by = y + py * down;
+      if (ay !== by) {
+        const begin = Math.max(first, Math.ceil(Math.min(ay, by) * LINES - 0.5));
+        const end = Math.min(last, Math.floor(Math.max(ay, by) * LINES - 0.5));
+        for (let line = begin; line <= end; line++) {
+          const at = ax + (((line + 0.5) / LINES - ay) / (by - ay)) * (bx - ax);
+          if (at < (from[line] as number)) from[line] = at;
+          if (at > (to[line] as number)) to[line] = at;
+        }
+      }
+      ax = bx;
+      ay = by;
+    }
+    for (let line = first; line <= last; line++) {
+      const [start, end] = [from[line] as number, to[line] as number];
+      if (end <= start) continue;
+      const spans = lines[line];
+      if (spans) merge(spans, start, end);
+      else lines[line] = [start, end];
+    }
+  }
+
+  grey(): Grey {
+    const out = emptyGrey(this.width, this.height);
+    for (const [line, spans] of this.lines.entries()) {
+      if (!spans) continue;
+      const row = Math.floor(line / LINES) * this.width;
+      for (let i = 0; i < spans.length; i += 2) {
+        cover(out.data, row, this.width, spans[i] as number, spans[i + 1] as number);
       }
     }
-    cover(out.data, row, width, from, to);
+    return out;
   }
-  return out;
 }
 
-/** Where each line enters and leaves a convex polygon. */
-function spansOf(polygon: readonly (readonly [number, number])[], height: number, lines: Span[][]): void {
-  let [top, bottom] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
-  for (const [, y] of polygon) {
-    if (y < top) top = y;
-    if (y > bottom) bottom = y;
+/** Coverage by the union of convex polygons, given in pixels. */
+export function filled(polygons: readonly (readonly Point[])[], width: number, height: number): Grey {
+  const filling = new Filling(width, height);
+  for (const polygon of polygons) filling.add(polygon);
+  return filling.grey();
+}
+
+/** Takes a span in among disjoint ones: what it touches becomes one with it. */
+function merge(spans: number[], start: number, end: number): void {
+  let i = 0;
+  while (i < spans.length && (spans[i + 1] as number) < start) i += 2;
+  let [from, to, after] = [start, end, i];
+  while (after < spans.length && (spans[after] as number) <= to) {
+    from = Math.min(from, spans[after] as number);
+    to = Math.max(to, spans[after + 1] as number);
+    after += 2;
   }
-  const first = Math.max(0, Math.ceil(top * LINES - 0.5));
-  const last = Math.min(height * LINES - 1, Math.floor(bottom * LINES - 0.5));
-  for (let line = first; line <= last; line++) {
-    const y = (line + 0.5) / LINES;
-    let [from, to] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
-    for (let i = 0; i < polygon.length; i++) {
-      const [ax, ay] = polygon[i] as readonly [number, number];
-      const [bx, by] = polygon[(i + 1) % polygon.length] as readonly [number, number];
-      if (ay === by || (y < ay && y < by) || (y > ay && y > by)) continue;
-      const x = ax + ((y - ay) / (by - ay)) * (bx - ax);
-      if (x < from) from = x;
-      if (x > to) to = x;
-    }
-    if (to > from) (lines[line] as Span[]).push([from, to]);
-  }
+  if (after === i + 2) {
+    spans[i] = from;
+    spans[i + 1] = to;
+  } else spans.splice(i, after - i, from, to);
 }
 
 /** Adds one line's share of coverage from `from` to `to`. */
@@ -64,14 +114,16 @@ function cover(data: Float32Array, row: number, width: number, from: number, to:
   const [start, end] = [Math.max(0, from), Math.min(width, to)];
   if (end <= start) return;
   const [first, last] = [Math.floor(start), Math.min(width - 1, Math.floor(end))];
-  const add = (x: number, share: number) => {
-    data[row + x] = Math.min(1, (data[row + x] as number) + share / LINES);
-  };
   if (first === last) {
-    add(first, end - start);
+    add(data, row + first, end - start);
     return;
   }
-  add(first, first + 1 - start);
-  for (let x = first + 1; x < last; x++) add(x, 1);
-  if (end > last) add(last, end - last);
+  add(data, row + first, first + 1 - start);
+  for (let x = first + 1; x < last; x++) add(data, row + x, 1);
+  if (end > last) add(data, row + last, end - last);
+}
+
+/** Adds a share of a line's coverage to a pixel. */
+function add(data: Float32Array, at: number, share: number): void {
+  data[at] = Math.min(1, (data[at] as number) + share / LINES);
 }

@@ -28,6 +28,10 @@ const HEIGHTS = { low: 0.7, high: 1.35 } as const;
 const MOST_LEAN = 0.5;
 
 type Change = { right: number; up: number; width: number; height: number; lean: number };
+/** The order in which they are tried, how often at most, and what counts as better. */
+const KEYS = ['right', 'width', 'lean', 'up', 'height'] as const satisfies readonly (keyof Change)[];
+const MOST_TURNS = 6;
+const BETTER = 1e-5;
 
 /** First and last column with ink in it. */
 export function extentOf({ width, height, data }: Grey): { left: number; right: number } {
@@ -102,21 +106,27 @@ export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
   const { width, height, data } = seen.small;
   /** Shared over either: the sum of the smaller values, carried over, against both areas less it. */
   const overlap = ({ right, up, width: w, height: h, lean }: Change): number => {
+    // The page's innermost loop: twelve million points. Whole parts of what is not negative are what is left as integers.
     let shared = 0;
     const scale = w * h;
+    const slope = slant + lean;
+    const [left, top] = [seenMiddle + right - 0.5, seenBase - 0.5];
+    const [lastX, lastY] = [width - 1, height - 1];
     for (let i = 0; i < points.length; i += 3) {
-      const value = points[i + 2] as number;
       const upward = (points[i + 1] as number) * h + up;
-      const x = seenMiddle + (points[i] as number) * w + upward * (slant + lean) + right - 0.5;
-      const y = seenBase - upward - 0.5;
-      const ix = Math.floor(x);
-      const iy = Math.floor(y);
-      if (ix < 0 || iy < 0 || ix >= width - 1 || iy >= height - 1) continue;
+      const x = left + (points[i] as number) * w + upward * slope;
+      const y = top - upward;
+      if (x < 0 || y < 0 || x >= lastX || y >= lastY) continue;
+      const ix = x | 0;
+      const iy = y | 0;
       const fx = x - ix;
       const at = iy * width + ix;
-      const upper = (data[at] as number) * (1 - fx) + (data[at + 1] as number) * fx;
-      const lower = (data[at + width] as number) * (1 - fx) + (data[at + width + 1] as number) * fx;
+      const above = data[at] as number;
+      const below = data[at + width] as number;
+      const upper = above + ((data[at + 1] as number) - above) * fx;
+      const lower = below + ((data[at + width + 1] as number) - below) * fx;
       const there = upper + (lower - upper) * (y - iy);
+      const value = points[i + 2] as number;
       shared += there < value ? there : value;
     }
     shared *= scale;
@@ -141,18 +151,17 @@ export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
     if (reached > score) [best, score] = [start, reached];
   }
   for (let round = from ? 2 : 0, share = from ? 0.25 : 1; round < ROUNDS; round++, share /= 2) {
-    for (let improved = true, turns = 0; improved && turns < 6; turns++) {
-      improved = false;
-      for (const key of ['right', 'width', 'lean', 'up', 'height'] as const) {
-        for (const sign of [1, -1]) {
-          const next = { ...best, [key]: best[key] + sign * FIRST[key] * share };
-          if (!within(next)) continue;
-          const reached = overlap(next);
-          if (reached > score + 1e-5) {
-            [best, score] = [next, reached];
-            improved = true;
-            break;
-          }
+    // In turn, until none of them has bettered what the last one left.
+    for (let tried = 0, inVain = 0; inVain < KEYS.length && tried < MOST_TURNS * KEYS.length; tried++) {
+      const key = KEYS[tried % KEYS.length] as keyof Change;
+      inVain += 1;
+      for (const sign of [1, -1]) {
+        const next = { ...best, [key]: best[key] + sign * FIRST[key] * share };
+        if (!within(next)) continue;
+        const reached = overlap(next);
+        if (reached > score + BETTER) {
+          [best, score, inVain] = [next, reached, 0];
+          break;
         }
       }
     }
