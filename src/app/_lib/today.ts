@@ -18,7 +18,7 @@ import { type Lesson, lessonsOf } from '@/core/practice/lessons';
 import { BUNDLED } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import { unitTitle, whyOf } from '@/core/study/explain';
-import { dayText, standingOf } from '@/core/study/goal';
+import { dayHere, standingOf } from '@/core/study/goal';
 import { offOf } from '@/core/study/grade';
 import { withKnown } from '@/core/study/known';
 import { criteriaOf, withTexts } from '@/core/study/page';
@@ -132,7 +132,7 @@ export async function todayOf({ hand: asked, minutes: time }: AskedToday, now: D
     inMind: last ? offOf(last.checks).slice(0, IN_MIND).map(criterionSaid) : [],
     lastNote: last?.note ?? '',
     trouble: last?.trouble,
-    goal: goal && { kept: withoutId(goal), standing: standingOf(goal, lessons, memories, dayText(now)) },
+    goal: goal && { kept: withoutId(goal), standing: standingOf(goal, lessons, memories, dayHere(now)) },
     pieces: duePieces(others, sheets, now),
     attention: attentionTo(bench, lastWritten(sessions, others)),
   };

@@ -43,3 +43,6 @@ export function plain(value: number, places = 2): string {
   const trimmed = text.includes('.') ? text.replace(/\.?0+$/, '') : text;
   return trimmed === '-0' ? '0' : trimmed;
 }
+
+/** The same to be read: with a minus where it is less than nothing, not a hyphen. */
+export const signed = (value: number, places = 2): string => plain(value, places).replace('-', '−');

@@ -40,7 +40,11 @@ const DAY = 86_400_000;
 
 /** Midday, so that no change of the clocks moves a day. */
 const dayOf = (text: string): Date => new Date(`${text}T12:00:00Z`);
-export const dayText = (date: Date): string => date.toISOString().slice(0, 10);
+const dayText = (date: Date): string => date.toISOString().slice(0, 10);
+
+/** The day a moment falls on by the clock on the wall here, yyyy-mm-dd: at half past eleven at night it is still today. */
+export const dayHere = (moment: Date): string =>
+  dayText(new Date(Date.UTC(moment.getFullYear(), moment.getMonth(), moment.getDate(), 12)));
 
 /** The days a goal is still practised on, after `from` (yyyy-mm-dd), up to its day. */
 export function sessionDays({ by, weekdays }: Goal, from: string): string[] {

@@ -73,8 +73,11 @@ export function lineReach(pen: Pen, { placed }: SetLine): Reach | undefined {
 }
 
 /** Text as the hand writes it, joins and all; undefined where it has not one of the letters. */
-export function textFigure(face: Typeface, text: string): Figure | undefined {
-  const set = setLine(face, text);
+export const textFigure = (face: Typeface, text: string): Figure | undefined =>
+  setFigure(face.pen, setLine(face, text), text);
+
+/** A line that is set already, as it stands; undefined where nothing of it is inked. */
+export function setFigure(pen: Pen, set: SetLine, text: string): Figure | undefined {
   const shapes = set.placed.flatMap((item) =>
     item.kind === 'missing'
       ? []
@@ -89,7 +92,7 @@ export function textFigure(face: Typeface, text: string): Figure | undefined {
         ],
   );
   if (shapes.length === 0) return undefined;
-  return { text, shapes, reach: joined(face.pen, shapes), missing: set.missing, labels: [] };
+  return { text, shapes, reach: joined(pen, shapes), missing: set.missing, labels: [] };
 }
 
 /** A letter for its own sake: a ligature as the one shape it is, whether the writing around it is joined or not. */

@@ -136,6 +136,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
           const before = entries[i - 1];
           const day = dayOf(entry);
           const [session] = entriesOf('session', [entry]);
+          const picture = session?.picture ?? entriesOf('review', [entry])[0]?.picture;
           const words = inWords(entry);
           return (
             <li key={entry.id} style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 3rem' }}>
@@ -145,10 +146,10 @@ export function Entries({ first }: { first: readonly Entry[] }) {
               <div className="flex items-baseline gap-2 border-base-300 border-b py-1">
                 <div className="min-w-0 flex-1">
                   <b>{words.title}</b> <span className="text-sm opacity-80">{words.more}</span>
-                  {session?.picture && (
+                  {picture && (
                     // biome-ignore lint/performance/noImgElement: bytes of this desk
                     <img
-                      src={`/api/pictures/${session.picture}`}
+                      src={`/api/pictures/${picture}`}
                       alt=""
                       loading="lazy"
                       className="float-right h-12 rounded"

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { AIMS, type Aim, dayText, sessionDays } from '@/core/study/goal';
+import { AIMS, type Aim, dayHere, sessionDays } from '@/core/study/goal';
 import type { KeptGoal } from '@/core/study/goalFormat';
 import type { Today } from '@/core/study/today';
 import { OneOf } from '../fields/OneOf';
@@ -38,7 +38,7 @@ export function GoalPanel({ today, onKept }: { today: Today; onKept: () => void 
   };
   const calendar = async (kept: KeptGoal) => {
     const { calendarOf } = await import('../lib/calendar');
-    const days = sessionDays(kept, dayText(new Date()));
+    const days = sessionDays(kept, dayHere(new Date()));
     const events = days.map((day) => {
       const start = new Date(`${day}${EVENING}`);
       return {
@@ -127,7 +127,7 @@ const usualGoal = (hand: Today['hand']): KeptGoal => ({
   hand,
   name: '',
   aim: 'small',
-  by: dayText(new Date(Date.now() + 42 * 24 * 60 * 60 * 1000)),
+  by: dayHere(new Date(Date.now() + 42 * 24 * 60 * 60 * 1000)),
   minutes: 20,
   weekdays: [1, 3, 5],
 });

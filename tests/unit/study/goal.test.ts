@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
-import { type Goal, sessionDays, standingOf } from '@/core/study/goal';
+import { dayHere, type Goal, sessionDays, standingOf } from '@/core/study/goal';
 import { afterRating, GRADES, type Memory } from '@/core/study/memory';
 import { keyOf } from '@/core/study/unit';
 import { calendarOf } from '@/ui/lib/calendar';
@@ -21,6 +21,22 @@ const known = (count: number, times: number) => {
   }
   return memories;
 };
+
+describe('the day it is here', () => {
+  it('is that of the clock on the wall, late at night and early in the morning', () => {
+    const zone = process.env.TZ;
+    try {
+      for (const there of ['Pacific/Auckland', 'America/Los_Angeles', 'UTC']) {
+        process.env.TZ = there;
+        expect(dayHere(new Date(2026, 10, 28, 0, 5)), there).toBe('2026-11-28');
+        expect(dayHere(new Date(2026, 10, 28, 23, 55)), there).toBe('2026-11-28');
+      }
+    } finally {
+      if (zone === undefined) delete process.env.TZ;
+      else process.env.TZ = zone;
+    }
+  });
+});
 
 describe('a goal', () => {
   it('is practised on its weekdays, from today to its day', () => {
