@@ -69,6 +69,25 @@ export const codeBox = ({ width }: Size) => ({
   height: CODE_SIDE,
 });
 
+/** What must stay white for the marks to be read: a square at each ring, and the code with its white. */
+export function markRooms(size: Size): readonly { x: Mm; y: Mm; width: Mm; height: Mm }[] {
+  const code = codeBox(size);
+  return [
+    ...ringCentres(size).map(([x, y]) => ({
+      x: x - RING_ROOM / 2,
+      y: y - RING_ROOM / 2,
+      width: RING_ROOM,
+      height: RING_ROOM,
+    })),
+    {
+      x: code.x - CODE_WHITE,
+      y: code.y - CODE_WHITE,
+      width: CODE_SIDE + 2 * CODE_WHITE,
+      height: CODE_SIDE + 2 * CODE_WHITE,
+    },
+  ];
+}
+
 /** Modules of a code as rectangles, runs along a row as one. */
 function modules({ size: count, dark }: CodeModules, size: Size): PathCommand[] {
   const { x, y } = codeBox(size);

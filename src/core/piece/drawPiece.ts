@@ -4,6 +4,7 @@ import { fitText } from '../drawing/textWidth';
 import { type Mm, tanDeg } from '../measure/units';
 import { SMALL } from '../page/lettering';
 import { type LineLanguage, lineLanguage } from '../page/lineLanguage';
+import { type CodeModules, marks } from '../page/marks';
 import { handOf } from '../setting/handOf';
 import { lettersOf } from '../type/placed';
 import { formOf, writeLine } from '../type/writeLine';
@@ -20,12 +21,17 @@ import { scatterNodes } from './scatter';
 export const PRINTS = ['model', 'guide', 'under-sheet', 'template'] as const;
 export type Print = (typeof PRINTS)[number];
 
-/** A piece drawn for a purpose. */
-export function drawPiece(laid: Laid, print: Print = 'model'): Drawing {
+/** Marks that a photograph of a guide is read by; without a code a frame stands where it will be printed. */
+export interface GuideMarks {
+  readonly code?: CodeModules;
+}
+
+/** A piece drawn for a purpose; a guide with review marks, where those are asked for. */
+export function drawPiece(laid: Laid, print: Print = 'model', marked?: GuideMarks): Drawing {
   const { page, piece } = laid;
   const parts: Readonly<Record<Print, () => DrawingNode[]>> = {
     model: () => [
-      ...marks(laid, lineLanguage('faint')),
+      ...folds(laid, lineLanguage('faint')),
       group('border', borderNodes(piece, page)),
       group('scatter', scatterNodes(laid)),
       ...writing(laid),
@@ -34,6 +40,7 @@ export function drawPiece(laid: Laid, print: Print = 'model'): Drawing {
       ...ruling(laid, lineLanguage('faint')),
       ...guideMarks(laid, lineLanguage('faint')),
       ...decoration(laid),
+      ...marks({ page, marked: marked !== undefined }, lineLanguage('faint'), marked?.code),
     ],
     'under-sheet': () => [
       ...ruling(laid, lineLanguage('strong')),
@@ -140,7 +147,7 @@ function lights(
 }
 
 /** Fold and corner for postage, faintly. */
-function marks({ piece, page, postage }: Laid, language: LineLanguage): DrawingNode[] {
+function folds({ piece, page, postage }: Laid, language: LineLanguage): DrawingNode[] {
   const stroke: LineStyle = { colour: language.small, width: 0.15, dash: [2, 2] };
   const fold: Segment[] =
     piece.fold === 'across'
