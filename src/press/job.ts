@@ -64,6 +64,8 @@ export interface OnPaper {
   readonly print: Print;
   readonly mirrored: boolean;
   readonly on: OnSheet;
+  /** Guides with review marks, where there is room for them. */
+  readonly marked: boolean;
 }
 
 /** A piece, written for one row of its list where it has one. */
@@ -74,6 +76,8 @@ export interface PieceJob {
   readonly own: Own;
   readonly paper: OnPaper;
   readonly as: FileAs;
+  /** What marked guides are kept under, where they are. */
+  readonly id?: string;
 }
 
 /** A piece for every row that is still to be written, as one PDF. */
@@ -84,6 +88,7 @@ export interface BatchJob {
   readonly drawer: readonly Nib[];
   readonly paper: OnPaper;
   readonly pdf: PdfOptions;
+  readonly id?: string;
 }
 
 /** Pages for everybody of a class, so many copies of each: one PDF, or a zip of one each. */

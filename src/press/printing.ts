@@ -1,12 +1,13 @@
 import { handFor } from '@/core/compare/penSheet';
 import { comparePens } from '@/core/compare/pens';
+import { handsOn, type KeptPage } from '@/core/document/keptPage';
+import { Prints } from '@/core/document/prints';
 import type { Drawing } from '@/core/drawing/drawing';
-import { mirrored } from '@/core/drawing/move';
 import { loadScript } from '@/core/hands/scripts';
 import { asNib } from '@/core/kit/item';
 import { onLarge } from '@/core/page/imposition';
+import { copyId } from '@/core/page/pageCode';
 import { openRows, shownPiece } from '@/core/piece/batch';
-import { drawPiece } from '@/core/piece/drawPiece';
 import { layoutPiece } from '@/core/piece/layout';
 import { type Composed, compose, drawPage } from '@/core/practice/compose';
 import { Problem } from '@/core/problem/problem';
@@ -17,6 +18,7 @@ import { batchSteps } from './batchSteps';
 import { classSteps } from './classSteps';
 import type { FileAs, Job, PensJob, PieceJob, PracticeJob } from './job';
 import { courseSteps, pdfSteps, practiceSteps } from './packSteps';
+import { pieceOnPaper } from './pieceOnPaper';
 import { cameraSteps } from './review/cameraSteps';
 import { sampleSteps } from './review/sampleSteps';
 import { lookSteps, reviewSteps } from './review/steps';
@@ -58,14 +60,14 @@ export async function begin(job: Job): Promise<Printing> {
     case 'look':
       return { title: 'Picture', pages: 1, steps: lookSteps(job) };
     case 'review':
-      await loadScript(job.page.sheet.hand);
-      return { title: job.page.sheet.title, pages: 1, steps: reviewSteps(job) };
+      await loadScriptsOn(job.page);
+      return { title: 'Review', pages: 1, steps: reviewSteps(job) };
     case 'sample':
       await loadScript(job.asked.hand);
       return { title: 'Writing sample', pages: 1, steps: sampleSteps(job) };
     case 'camera':
-      await loadScript(job.page.sheet.hand);
-      return { title: job.page.sheet.title, pages: 1, steps: cameraSteps(job) };
+      await loadScriptsOn(job.page);
+      return { title: 'Photograph', pages: 1, steps: cameraSteps(job) };
     case 'pens':
       await Promise.all(handsOf(job).map(loadScript));
       return pens(job);
@@ -75,6 +77,8 @@ export async function begin(job: Job): Promise<Printing> {
     }
   }
 }
+
+const loadScriptsOn = (page: KeptPage) => Promise.all(handsOn(page).map(loadScript));
 
 const loadScriptsOf = ({ piece: { blocks } }: Pick<PieceJob, 'piece'>) =>
   Promise.all(blocks.map(({ setting }) => loadScript(setting.hand)));
@@ -157,9 +161,14 @@ function* asJson(composed: Composed): Generator<Step, void> {
   yield { stage: 'drawing', done: of, of, bytes: [Buffer.from(foot)] };
 }
 
-function piece({ piece, row, own, paper, as }: PieceJob): Printing {
-  const plain = drawPiece(layoutPiece(shownPiece(piece, row), own), paper.print);
-  const alone = paper.mirrored ? mirrored(plain) : plain;
-  const drawing = paper.on === 'a4' ? onLarge({ count: 1, page: () => alone }).page(0) : alone;
-  return { title: piece.title, pages: 1, steps: drawn(drawing, as) };
+function piece({ piece, row, own, paper, as, id }: PieceJob): Printing {
+  const laid = layoutPiece(shownPiece(piece, row), own);
+  const prints = new Prints();
+  const alone = (copy: number): Drawing =>
+    pieceOnPaper(laid, paper, { prints, own, page: 1, of: 1, ...(id && { id: copyId(id, copy) }) });
+  const drawing =
+    paper.on === 'a4' ? onLarge({ count: 1, page: (_, copy) => alone(copy) }).page(0) : alone(0);
+  const steps =
+    as.format === 'pdf' ? pdfSteps(drawing.title, 1, () => drawing, as.pdf, prints) : drawn(drawing, as);
+  return { title: piece.title, pages: 1, steps };
 }

@@ -1,4 +1,4 @@
-import { desc, eq, inArray, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, ne, sql } from 'drizzle-orm';
 import type { KeptPage } from '@/core/document/keptPage';
 import { entriesOf } from '@/core/log/entriesOf';
 import { readEntries } from '@/core/log/entry';
@@ -44,6 +44,28 @@ export async function findReview(
   const printed = await findPrinted(review.print, review.page).catch(() => undefined);
   return { id, at: entry.at, review, ...(printed && { kept: printed.kept }) };
 }
+
+/** Other reviews of the same picture of a page: what its other pens wrote. */
+export async function reviewsBeside(
+  id: string,
+  picture: string,
+): Promise<readonly { readonly id: string; readonly title: string }[]> {
+  const db = await openDatabase();
+  return db
+    .select({ id: records.id, title: sql<string>`json_extract(${records.data}, '$.title')` })
+    .from(records)
+    .where(
+      and(
+        eq(records.kind, 'review'),
+        ne(records.id, id),
+        sql`json_extract(${records.data}, '$.picture') = ${picture}`,
+      ),
+    )
+    .orderBy(records.at)
+    .limit(MOST_BESIDE);
+}
+/** More pens than this nobody writes a page with. */
+const MOST_BESIDE = 12;
 
 /** Of printed pages, those that were reviewed already. */
 export async function reviewedPrints(prints: readonly string[]): Promise<ReadonlySet<string>> {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import sharp from 'sharp';
 import { freshRecipe } from '@/core/document/defaults';
+import { freshBlock, freshPiece, settingOf } from '@/core/piece/freshPiece';
 import { bandOf } from '@/core/practice/bands/bandOf';
 import { axeFinds, expect, nothingIsCut, type Page, test } from './desk';
 
@@ -211,4 +212,63 @@ test('writing that was not printed here is measured by the rows that are shown',
   await expect(page.getByTestId('remarks')).toContainText(/Stems lean 12°/);
   await page.getByRole('button', { name: 'Delete with its picture' }).click();
   await page.waitForURL((url) => url.pathname === '/review');
+});
+
+test('a guide of a piece: printed with marks, written, and measured pen by pen against its own lines', async ({
+  page,
+}) => {
+  const blocks = [
+    freshBlock('1', 'title', 'WINTER', settingOf('roman', 1.5)),
+    freshBlock(
+      '2',
+      'body',
+      'A lamp of brass stood by the window, and the hill lay in snow',
+      settingOf('italic', 1.5),
+    ),
+  ];
+  const piece = freshPiece('a5', blocks);
+  const margins = { top: 30, right: 18, bottom: 20, left: 18 };
+  const paper = { ...piece.paper, sideways: false, margins };
+  const recipe = { ...piece, title: 'Winter', paper };
+  expect((await page.request.put('/api/sheets/winter', { data: { name: 'Winter', recipe } })).ok()).toBe(
+    true,
+  );
+  await open(page, '/piece?sheet=winter');
+  await page.getByRole('tab', { name: 'To the desk' }).click();
+  await page.getByLabel('What').selectOption('guide');
+  await page.getByLabel('With review marks, to be photographed once it is written').check();
+  await expect(page.locator('[data-role=marks]').first()).toBeAttached();
+  const [guide] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'PDF' }).click(),
+  ]);
+  expect(guide.suggestedFilename()).toBe('winter-guide.pdf');
+
+  await open(page, '/review');
+  await photographed(page);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Guide: Winter, Italic 1.5 mm');
+  await expect(page.getByText(/Roman capitals 1.5 mm has a review of its own/)).toBeVisible();
+  const figures = page.getByTestId('figures');
+  await expect(figures.getByRole('row', { name: /Pen angle/ })).toContainText('45°');
+  await expect(figures.getByRole('row', { name: /Lines against the layout/ })).toContainText('100 %');
+  await expect(page.getByTestId('rows')).toContainText('A lamp of');
+  await expect(page.getByTestId('page').getByTestId('model')).toBeVisible();
+  expect(await axeFinds(page)).toEqual([]);
+  await nothingIsCut(page, 'a guide’s review');
+  await page.getByTestId('beside').getByRole('link').click();
+  await expect(page.getByTestId('rows')).toContainText('WINTER');
+  // The page of one pen goes; what the other wrote stays, picture and all.
+  await page.getByRole('button', { name: 'Delete this review' }).click();
+  await page.waitForURL((url) => url.pathname === '/review');
+  await page
+    .getByTestId('reviews')
+    .getByRole('link', { name: /Guide: Winter/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('page').getByTestId('model')).toBeVisible();
+  const picture = await page.getByTestId('page').locator('image').first().getAttribute('href');
+  expect((await page.request.get(picture ?? '')).status()).toBe(200);
+  await page.getByRole('button', { name: 'Delete with its picture' }).click();
+  await page.waitForURL((url) => url.pathname === '/review');
+  expect((await page.request.get(picture ?? '')).status()).toBe(404);
 });

@@ -2,14 +2,15 @@ import 'server-only';
 import { z } from 'zod';
 import { codeOf } from '@/core/document/keptPage';
 import { handById } from '@/core/hands/registry';
+import { listed } from '@/core/measure/words';
 import { type PageCode, PRINT_ID } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
 import type { Measuring } from '@/core/review/review';
 import { NO_PRINT, type Review, reviewSchema } from '@/core/review/review';
 import { sampleSchema } from '@/core/review/sampleAsked';
-import type { Job } from '@/press/job';
+import type { Job, ReviewJob } from '@/press/job';
 import { PressRefusal, print } from '@/press/press';
-import type { Looked } from '@/press/review/steps';
+import type { Looked, LookedPage } from '@/press/review/steps';
 import type { Step } from '@/press/step';
 import { asPicture, savePicture } from '@/store/pictures';
 import { findPrinted, type PrintedPage } from '@/store/printedPages';
@@ -63,21 +64,23 @@ async function* run(job: Job, client: string, signal: AbortSignal): AsyncGenerat
 
 const parsed = <T>(bytes: Uint8Array | undefined): T => JSON.parse(Buffer.from(bytes ?? []).toString()) as T;
 
-/** The page a code names, or that was chosen by hand. @throws Problem where this desk does not know it. */
-async function pageOf(looked: Looked, asked: Asked): Promise<PrintedPage> {
-  if (asked.print !== undefined) {
-    const chosen = await findPrinted(asked.print, asked.page);
-    if (!chosen) throw new Problem('print', 'This desk has printed no such page.');
-    return chosen;
-  }
-  const { code, marks, rings } = looked;
-  if (!marks) {
-    throw problem(
-      rings < 3
-        ? 'No page with marks was found in the picture. Pages are found by the rings in their corners: print with review marks on, and have all of the page in the picture.'
-        : `A corner of the page is out of the picture, or covered: ${rings} of its eight rings were seen, and at least six are needed, three of them in corners. Take all of the page, from above, with a little of the desk around it.`,
-    );
-  }
+/** The page that was chosen by hand. @throws Problem where this desk does not know it. */
+async function pageChosen(print: string, page: number): Promise<PrintedPage> {
+  const chosen = await findPrinted(print, page);
+  if (!chosen) throw new Problem('print', 'This desk has printed no such page.');
+  return chosen;
+}
+
+/** Why a picture has no page in it that could be read. */
+const noPage = ({ rings }: Looked): Problem =>
+  problem(
+    rings < 3
+      ? 'No page with marks was found in the picture. Pages are found by the rings in their corners: print with review marks on, and have all of the page in the picture.'
+      : `A corner of the page is out of the picture, or covered: ${rings} of its eight rings were seen, and at least six are needed, three of them in corners. Take all of the page, from above, with a little of the desk around it.`,
+  );
+
+/** The page a code names. @throws Problem where it could not be read, or this desk does not know it. */
+async function pageNamed({ code }: LookedPage): Promise<PrintedPage> {
   if (!code) {
     throw problem(
       'The page was found, but its code could not be read: it is covered, blurred or too small. Go nearer, or choose the page from those printed.',
@@ -95,6 +98,73 @@ async function pageOf(looked: Looked, asked: Asked): Promise<PrintedPage> {
   return found;
 }
 
+/** A page to be measured, and where it lies in the picture. */
+interface Seen extends Pick<ReviewJob, 'marks' | 'corners'> {
+  readonly page: PrintedPage;
+}
+
+/** Measures a page of a picture and keeps a review for every pen that wrote on it; answers them, the pen that wrote most first. */
+async function* measured(
+  picture: Uint8Array,
+  { page, marks, corners }: Seen,
+  client: string,
+  signal: AbortSignal,
+): AsyncGenerator<ReviewLine, readonly { readonly id: string; readonly title: string }[]> {
+  const code: PageCode = codeOf(page.print, page.kept);
+  const job = { kind: 'review', picture, page: page.kept, code, marks, corners } as const;
+  const [json, image] = yield* run(job, client, signal);
+  const found = parsed<{
+    measured: readonly Measuring[];
+    rings: number;
+    bent: number;
+    letters: string;
+  }>(json);
+  const kept: { id: string; title: string }[] = [];
+  for (const measuring of found.measured) {
+    const id = await keep(image, {
+      ...measuring,
+      title: found.measured.length > 1 ? `${page.title}, ${measuring.title}`.slice(0, 200) : page.title,
+      print: page.print,
+      page: page.page,
+      rings: found.rings,
+      bent: found.bent,
+      changed: !page.engine.endsWith(found.letters),
+    });
+    kept.push({ id, title: measuring.title });
+  }
+  return kept;
+}
+
+/** What is said of the other pens of a page. */
+const ofOtherPens = (titles: readonly string[]): string[] =>
+  titles.length === 0
+    ? []
+    : [
+        `This is the pen that wrote most; ${listed(titles)} ${titles.length === 1 ? 'has a review of its own' : 'have a review each'}.`,
+      ];
+
+/** Every other page of a picture: measured as well, or why not. */
+async function* others(
+  picture: Uint8Array,
+  pages: readonly LookedPage[],
+  client: string,
+  signal: AbortSignal,
+): AsyncGenerator<ReviewLine, string[]> {
+  const notes: string[] = [];
+  for (const seen of pages) {
+    try {
+      const page = await pageNamed(seen);
+      yield* measured(picture, { page, marks: seen.marks, corners: undefined }, client, signal);
+      notes.push(`The other page in this picture, “${page.title}”, has a review of its own.`);
+    } catch (error) {
+      // What was measured before is kept: of this page only it is said why not.
+      if (!(error instanceof Problem || error instanceof PressRefusal)) throw error;
+      notes.push(`Another page in this picture was not measured. ${error.message}`);
+    }
+  }
+  return notes;
+}
+
 /**
  * Measures a picture and keeps what was found: progress a line, then the id of the review. Everything that can be wrong with a
  * picture is said in a line, for the answer has begun by then.
@@ -107,37 +177,21 @@ export async function* reviewLines(
 ): AsyncGenerator<ReviewLine> {
   try {
     const looked = parsed<Looked>((yield* run({ kind: 'look', picture }, client, signal)).at(-1));
-    const page = await pageOf(looked, asked);
-    if (asked.print !== undefined && !asked.corners && !looked.marks) {
+    const first = looked.pages.find(({ code }) => code) ?? looked.pages[0];
+    const chosen = asked.print === undefined ? undefined : await pageChosen(asked.print, asked.page);
+    const page = chosen ?? (first && (await pageNamed(first)));
+    if (!page) throw noPage(looked);
+    if (!asked.corners && !first) {
       throw problem('No marks were found. Show the four corners of the page in the picture.');
     }
-    const code: PageCode = codeOf(page.print, page.kept);
-    const [json, image] = yield* run(
-      { kind: 'review', picture, page: page.kept, code, marks: looked.marks, corners: asked.corners },
-      client,
-      signal,
-    );
-    const { measuring, rings, bent, letters } = parsed<{
-      measuring: Measuring;
-      rings: number;
-      bent: number;
-      letters: string;
-    }>(json);
-    const id = await keep(image, {
-      ...measuring,
-      title: page.title,
-      print: page.print,
-      page: page.page,
-      rings,
-      bent,
-      changed: !page.engine.endsWith(letters),
-    });
-    yield {
-      kept: id,
-      note: looked.another
-        ? 'Another page lies in this picture too: only the larger was measured. Photograph the other by itself.'
-        : '',
-    };
+    const seen = { page, marks: first?.marks, corners: asked.corners };
+    const [main, ...pens] = yield* measured(picture, seen, client, signal);
+    const rest = chosen ? [] : looked.pages.filter((one) => one !== first);
+    const notes = [
+      ...ofOtherPens(pens.map(({ title }) => title)),
+      ...(yield* others(picture, rest, client, signal)),
+    ];
+    yield { kept: main?.id ?? '', note: notes.join(' ') };
   } catch (error) {
     yield* said(error, signal);
   }

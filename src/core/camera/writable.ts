@@ -1,6 +1,8 @@
+import { settingGround } from '../document/settingGround';
 import type { Vec } from '../geometry/vec';
 import type { Mm } from '../measure/units';
 import { pageBoxes } from '../page/boxes';
+import type { LaidLine, LaidPiece } from '../piece/laid';
 import type { Due } from '../practice/cells';
 import type { Composed } from '../practice/compose';
 import { dueRows } from '../practice/dueRows';
@@ -9,7 +11,7 @@ import type { OwnLetter } from '../setting/letterSet';
 import { freeLines } from '../sheet/freeLines';
 import type { Sheet } from '../sheet/sheet';
 import { setLine } from '../type/setLine';
-import { type Figure, textFigure } from '../writing/figure';
+import { type Figure, setFigure, textFigure } from '../writing/figure';
 
 /** A row that is written on: what, how large, and where its figure's origin stands each time. */
 export interface WritableRow {
@@ -68,6 +70,39 @@ export function duePage(composed: Composed, index: number): WritablePage {
       to: due.to,
     })),
   };
+}
+
+/** A guide of a piece: each word where it was to begin, joined within itself only. */
+export const piecePage = ({ page, lines }: LaidPiece): WritablePage => ({
+  ...page,
+  rows: lines.flatMap((line, number) => (line.number < 0 ? [] : wordsOf(line, number))),
+});
+
+/** Words of a laid line, each a figure of its own, where the ink of its letters begins. */
+function wordsOf({ words, set, pen, block, x, baseline, ink }: LaidLine, number: number): WritableRow[] {
+  const first = words[0]?.at ?? 0;
+  const ground = settingGround(block.setting);
+  return words.flatMap(({ text, at }): WritableRow[] => {
+    const [from, until] = [at - first, at - first + text.length];
+    const its = set.placed.filter(
+      (item) => item.kind === 'letter' && item.at !== undefined && item.at >= from && item.at < until,
+    );
+    const figure = setFigure(pen.face.pen, { ...set, placed: its }, text);
+    const joined = textFigure(pen.face, text);
+    if (!figure || !joined) return [];
+    const left = x + (figure.reach.left - joined.reach.left) * pen.unit;
+    return [
+      {
+        number,
+        baseline,
+        figure: joined,
+        ground: { ...ground, pen: pen.face.pen, unit: pen.unit },
+        places: [[left, 0]],
+        from: ink.left,
+        to: ink.right,
+      },
+    ];
+  });
 }
 
 /** What is written on sheets that ask for nothing: the first of these that the hand has letters for. */

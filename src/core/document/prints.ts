@@ -1,12 +1,20 @@
 import type { Drawing } from '../drawing/drawing';
 import { codeModules } from '../page/codeModules';
 import { type PageCode, pageHash } from '../page/pageCode';
+import { drawPiece } from '../piece/drawPiece';
+import type { Laid } from '../piece/layout';
+import type { Own } from '../piece/pen';
 import { type Composed, drawPage } from '../practice/compose';
 import { handOf } from '../setting/handOf';
-import { codeOf, type KeptPage, keptFrom } from './keptPage';
+import type { Cut } from '../type/cut';
+import { codeOf, composedAgain, isPiece, type KeptPage, keptFrom } from './keptPage';
+import { keptPiece, laidAgain } from './keptPiece';
 
-/** A page to be printed: drawn already, or one of what was composed. */
-export type Printable = Drawing | { readonly composed: Composed; readonly index: number };
+/** A page to be printed: drawn already, one of what was composed, or a guide of a piece that has room for marks. */
+export type Printable =
+  | Drawing
+  | { readonly composed: Composed; readonly index: number }
+  | { readonly laid: Laid; readonly own: Own; readonly page: number; readonly of: number };
 
 /** A page that was printed with a code, to be kept under it. */
 export interface KeptPrint {
@@ -18,20 +26,35 @@ export interface KeptPrint {
   readonly title: string;
 }
 
-/** Tells one state of the letters on a page from another: by the paths of their strokes, whatever engine or set made them. */
-export function lettersOn({ pages }: Composed, index: number): string {
-  const cuts = new Set(
-    (pages[index]?.laid ?? []).flatMap(({ rows }) =>
-      rows.flatMap(({ due }) => due?.figure.shapes.map(({ cut }) => cut) ?? []),
-    ),
-  );
-  const places = [...cuts].flatMap(({ strokes }) =>
+/** Tells one state of letters from another: by the paths of their strokes, whatever engine or set made them. */
+function stateOf(cuts: Iterable<Cut>): string {
+  const places = [...new Set(cuts)].flatMap(({ strokes }) =>
     strokes.map(({ path, turns, presses }) => [path, turns, presses]),
   );
   return pageHash(
     JSON.stringify(places, (_, value) => (typeof value === 'number' ? Math.round(value * 1000) : value)),
   );
 }
+
+/** The state of the letters due on a page. */
+export const lettersOn = ({ pages }: Composed, index: number): string =>
+  stateOf(
+    (pages[index]?.laid ?? []).flatMap(({ rows }) =>
+      rows.flatMap(({ due }) => due?.figure.shapes.map(({ cut }) => cut) ?? []),
+    ),
+  );
+
+/** The state of the letters a kept page would be drawn with now. */
+export function lettersNow(page: KeptPage): string {
+  if (isPiece(page)) return lettersOfPiece(laidAgain(page));
+  const composed = composedAgain(page);
+  return composed ? lettersOn(composed, page.index) : '';
+}
+
+const lettersOfPiece = ({ lines }: Pick<Laid, 'lines'>): string =>
+  stateOf(
+    lines.flatMap(({ set }) => set.placed.flatMap((item) => (item.kind === 'missing' ? [] : [item.cut]))),
+  );
 
 /** Texts of a page that its name has room for. */
 const NAMED = 6;
@@ -54,6 +77,7 @@ export class Prints {
   private noted: KeptPrint[] = [];
 
   draw(printable: Printable, id?: string): Drawing {
+    if ('laid' in printable) return this.guide(printable, id);
     if (!('composed' in printable)) return printable;
     const { composed, index } = printable;
     if (id === undefined || !composed.boxes.marked) return drawPage(composed, index);
@@ -61,6 +85,15 @@ export class Prints {
     const code = codeOf(id, page);
     this.noted.push({ code, page, letters: lettersOn(composed, index), title: titleOf(composed, index) });
     return drawPage(composed, index, codeModules(code));
+  }
+
+  private guide({ laid, own, ...number }: Extract<Printable, { laid: Laid }>, id?: string): Drawing {
+    if (id === undefined) return drawPiece(laid, 'guide', {});
+    const page = keptPiece(laid, own, number);
+    const code = codeOf(id, page);
+    const title = `Guide: ${laid.piece.title || 'a piece'}`;
+    this.noted.push({ code, page, letters: lettersOfPiece(laid), title });
+    return drawPiece(laid, 'guide', { code: codeModules(code) });
   }
 
   /** What was drawn to be kept since it was last asked. */

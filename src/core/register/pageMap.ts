@@ -111,8 +111,10 @@ export function* straightened(
             const iy = sy | 0;
             const fx = sx - ix;
             const at = iy * pw + ix;
-            const upper = (from[at] as number) * (1 - fx) + (from[at + 1] as number) * fx;
-            const lower = (from[at + pw] as number) * (1 - fx) + (from[at + pw + 1] as number) * fx;
+            const over = from[at] as number;
+            const under = from[at + pw] as number;
+            const upper = over + ((from[at + 1] as number) - over) * fx;
+            const lower = under + ((from[at + pw + 1] as number) - under) * fx;
             data[k] = upper + (lower - upper) * (sy - iy) + 0.5;
           } else data[k] = sampleAt(picture, sx + 0.5, sy + 0.5);
           sx += dx;

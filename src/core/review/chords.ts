@@ -22,6 +22,9 @@ const WINDOW = 0.1;
 const LOW = 0.12;
 /** Chords shorter than this share of the nib are dust of the edge. */
 const DUST = 0.15;
+/** Of a whole row of writing not every line of pixels is needed: of so many pixels each, up to so many apart. */
+const PLENTY = 100_000;
+const FARTHEST = 4;
 /** Directions whose rise a step is under this are level. */
 const LEVEL = 1e-9;
 
@@ -103,7 +106,8 @@ function scoreOf(
   const half = Math.hypot(width, height) / 2;
   const lengths: number[] = [];
   let total = 0;
-  for (let across = -half; across <= half; across += 1) {
+  const apart = Math.min(FARTHEST, Math.max(1, Math.floor((width * height) / PLENTY)));
+  for (let across = -half; across <= half; across += apart) {
     const [x0, y0] = [width / 2 - across * sin - 0.5, height / 2 + across * cos - 0.5];
     const [first, last] = stepsInside(x0, y0, cos, sin, width - 1, height - 1, half);
     let before = 0;
@@ -112,14 +116,17 @@ function scoreOf(
       const along = step - half;
       const x = x0 + along * cos;
       const y = y0 + along * sin;
-      const ix = Math.floor(x);
-      const iy = Math.floor(y);
       let value = 0;
-      if (ix >= 0 && iy >= 0 && ix < width - 1 && iy < height - 1) {
+      if (x >= 0 && y >= 0 && x < width - 1 && y < height - 1) {
+        // Whole parts of what is not negative are what is left as integers.
+        const ix = x | 0;
+        const iy = y | 0;
         const at = iy * width + ix;
         const fx = x - ix;
-        const upper = (data[at] as number) * (1 - fx) + (data[at + 1] as number) * fx;
-        const lower = (data[at + width] as number) * (1 - fx) + (data[at + width + 1] as number) * fx;
+        const above = data[at] as number;
+        const below = data[at + width] as number;
+        const upper = above + ((data[at + 1] as number) - above) * fx;
+        const lower = below + ((data[at + width + 1] as number) - below) * fx;
         value = upper + (lower - upper) * (y - iy);
       }
       if (value >= 0.5 && before < 0.5) start = along - 1 + (0.5 - before) / (value - before);

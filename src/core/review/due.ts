@@ -24,7 +24,7 @@ export interface PrintedLine {
 
 /** Groups of a page's drawing that are lines under the writing. */
 const RULED =
-  /^(ruling|baseline|waistline|ascender|descender|capital|branch|small-capital|slope|half-dots|headings)$/;
+  /^(ruling|baseline|waistline|ascender|descender|capital|branch|small-capital|slope|half-dots|headings|guide-marks)$/;
 
 /** Straight lines of a page's ruling: what must be taken out of a picture before ink is looked for. */
 export function printedLines({ nodes }: Drawing): PrintedLine[] {

@@ -1,7 +1,7 @@
 import type { Mm } from '../measure/units';
-import type { Pen, Polygon } from '../pen/pen';
+import type { Pen } from '../pen/pen';
 import { sweep } from '../pen/pen';
-import { filled } from '../raster/fill';
+import { Filling } from '../raster/fill';
 import { type Grey, softened } from '../raster/grey';
 import type { Figure } from '../writing/figure';
 
@@ -32,17 +32,18 @@ export function exemplarOf(pen: Pen, figure: Figure, unit: Mm, perMm: number, wi
   const baseline = Math.ceil(reach.top * scale) + WHITE;
   const width = origin + Math.ceil(reach.right * scale) + WHITE;
   const height = baseline + Math.ceil(-reach.bottom * scale) + WHITE;
-  const polygons = figure.shapes.flatMap((shape, at) =>
-    shape.cut.strokes.flatMap((stroke, number): Polygon[] =>
-      without && without.shape === at && without.stroke === number
-        ? []
-        : sweep(pen, stroke).map((polygon) =>
-            polygon.map(([x, y]): [number, number] => [
-              origin + (shape.x + x) * scale,
-              baseline - (shape.y + y) * scale,
-            ]),
-          ),
-    ),
-  );
-  return { ink: softened(filled(polygons, width, height)), baseline, origin };
+  const filling = new Filling(width, height);
+  for (const [at, shape] of figure.shapes.entries()) {
+    const placing = {
+      x: origin + shape.x * scale,
+      y: baseline - shape.y * scale,
+      across: scale,
+      down: -scale,
+    };
+    for (const [number, stroke] of shape.cut.strokes.entries()) {
+      if (without && without.shape === at && without.stroke === number) continue;
+      for (const polygon of sweep(pen, stroke)) filling.add(polygon, placing);
+    }
+  }
+  return { ink: softened(filling.grey()), baseline, origin };
 }

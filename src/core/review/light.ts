@@ -103,14 +103,13 @@ export function darknessIn(
 
 /** The page as if its light had been even: paper white everywhere. */
 export function evenlyLit(page: Bytes, light: Light): Bytes {
-  const { width, height } = page;
-  const data = new Uint8Array(width * height);
+  const { width, height, data: from } = page;
+  // What is brighter than white is clamped as it is written.
+  const data = new Uint8ClampedArray(width * height);
   const gain = new Float32Array(width);
   for (let y = 0, at = 0; y < height; y++) {
     gains(light, y, 0, gain);
-    for (let x = 0; x < width; x++, at++) {
-      data[at] = Math.min(255, 255 * (page.data[at] as number) * (gain[x] as number));
-    }
+    for (let x = 0; x < width; x++, at++) data[at] = 255 * (from[at] as number) * (gain[x] as number);
   }
-  return { width, height, data };
+  return { width, height, data: new Uint8Array(data.buffer) };
 }

@@ -2,6 +2,7 @@ import { errorOf, median, spread } from '../measure/statistics';
 import type { Mm } from '../measure/units';
 import type { Ground } from '../practice/ground';
 import { PIXELS_PER_MM } from '../register/pageMap';
+import { fallOf } from './fall';
 import type { FigureId, ReviewFigure } from './review';
 import type { Group, Written } from './written';
 
@@ -14,14 +15,26 @@ const FLOORS: Readonly<Partial<Record<FigureId, number>>> = {
   slope: 1.75,
   slopeSpread: 2.5,
   body: 0.1,
+  heads: 0.53,
+  feet: 0.53,
+  sinking: 0.5,
   weight: 0.08,
   evenness: 0.05,
   stride: 0.08,
+  lines: 0.02,
 };
+/** So many rows tell the edge by themselves, fewer by their groups; and so many models tell how an edge is read. */
+const ENOUGH_EDGES = 4;
 /** Groups that rest on fewer strokes' directions than this tell no angle (`Edge.plain`). */
 const PLAIN = 0.04;
 /** Stems farther apart than this, in bodies, are of two words. */
 const APART = 1.5;
+
+/** A figure rests on so many letters or groups at least, and that of whole lines on so many lines. */
+const FEWEST = 4;
+const FEWEST_LINES = 2;
+/** Of a word of capitals some stems are thin: only of more does the middle one tell their weight. */
+const FEW_STEMS = { fewest: 8 } as const;
 
 /** What figures of rows without cells rest on. */
 export interface LinesKnown {
@@ -30,21 +43,26 @@ export interface LinesKnown {
   readonly scale: number;
   /** Of a single row the height was shown, and is not measured. */
   readonly bodyShown: boolean;
+  /** Lines are printed: where they lie on the page is known. */
+  readonly printed: boolean;
+  /** Each row has a model of its own, set as it was to be written. */
+  readonly asSet: boolean;
 }
 
 /** What is measured of rows of writing against their model, by the same code. */
 export function lineFigures(
   rows: readonly Written[],
-  { groups: model, edge: modelEdge }: Written,
-  { ground: { pen, unit, recipe, zones }, scale, bodyShown }: LinesKnown,
+  models: readonly Written[],
+  { ground: { pen, unit, recipe, zones }, scale, bodyShown, printed, asSet }: LinesKnown,
 ): ReviewFigure[] {
-  const groups = rows.flatMap((row) => row.groups);
+  const [groups, model] = [rows.flatMap((row) => row.groups), models.flatMap((row) => row.groups)];
   const body = zones.body * unit;
   const nib = pen.kind === 'broad' ? pen.width * unit : 0;
-  const angles = (of: readonly Group[]) =>
-    of.flatMap(({ edge }) => (edge && edge.plain > PLAIN ? [edge.angle] : []));
   const edges = (of: readonly Group[]) =>
-    of.flatMap(({ edge }) => (edge && edge.plain > PLAIN ? [edge.width / P] : []));
+    of.flatMap(({ edge }) => {
+      const own = edge();
+      return own && own.plain > PLAIN ? [own] : [];
+    });
   const slopes = (of: readonly Group[]) => of.flatMap(({ stems }) => stems.map(({ slope }) => slope));
   const widths = (of: readonly Group[]) => of.flatMap(({ stems }) => stems.map(({ width }) => width / P));
   const heights = (of: readonly Group[]) =>
@@ -56,8 +74,9 @@ export function lineFigures(
     target: number | null,
     /** Of a length what its floor and the error of the scale are shares of; other floors are as they are. */
     length?: Mm,
+    { fewest = FEWEST, count = values.length } = {},
   ): ReviewFigure[] =>
-    values.length < 4 || Number.isNaN(value)
+    values.length < fewest || Number.isNaN(value)
       ? []
       : [
           {
@@ -67,32 +86,42 @@ export function lineFigures(
             error: rounded(
               Math.hypot((FLOORS[id] ?? 0) * (length ?? 1), scale * (length ?? 0), 2 * errorOf(values)),
             ),
-            count: values.length,
+            count,
           },
         ];
   const less = (value: number, own: number) => Math.sqrt(Math.max(0, value * value - own * own));
-  const rowEdges = rows.flatMap(({ edge }) => edge ?? []);
-  const ownAngles = angles(groups);
+  const rowEdges = rows.flatMap(({ edge }) => edge() ?? []);
+  const modelEdges = models.slice(0, ENOUGH_EDGES).flatMap(({ edge }) => edge() ?? []);
+  const ownEdges = rowEdges.length < ENOUGH_EDGES ? edges(groups) : rowEdges;
   const ownSlopes = slopes(groups);
   const ownWidths = widths(groups);
   const ownHeights = heights(groups);
   const strides = rows.flatMap((row) => stridesOf(row.groups, body));
-  const modelStride = median(stridesOf(model, body));
+  const modelStride = median(models.flatMap((row) => stridesOf(row.groups, body)));
+  /** How far ends stand over the line, less those of the model. */
+  const over = (end: 'tops' | 'feet') => median(offLine(groups, end)) - median(offLine(model, end));
+  const falls = rows.flatMap((row) => fallIn(row) ?? []);
+  const longer = asSet ? rows.map((row, i) => lengthOf(row) / lengthOf(models[i] as Written)) : [];
   return [
-    ...(modelEdge && rowEdges.length > 0
+    ...(modelEdges.length > 0 && rowEdges.length > 0
       ? [
           ...figure(
             'angle',
-            ownAngles,
-            recipe.penAngle + median(rowEdges.map(({ angle }) => angle)) - modelEdge.angle,
+            ownEdges.map(({ angle }) => angle),
+            recipe.penAngle +
+              median(rowEdges.map(({ angle }) => angle)) -
+              median(modelEdges.map(({ angle }) => angle)),
             recipe.penAngle,
+            undefined,
+            { count: groups.length },
           ),
           ...figure(
             'nib',
-            edges(groups),
-            (nib * median(rowEdges.map(({ width }) => width))) / modelEdge.width,
+            ownEdges.map(({ width }) => width / P),
+            (nib * median(rowEdges.map(({ width }) => width))) / median(modelEdges.map(({ width }) => width)),
             nib,
             nib,
+            { count: groups.length },
           ),
         ]
       : []),
@@ -101,18 +130,46 @@ export function lineFigures(
     ...(!bodyShown
       ? figure('body', ownHeights, (body * median(ownHeights)) / median(heights(model)), body, body)
       : []),
-    ...figure('weight', ownWidths, median(ownWidths) / median(widths(model)), 1),
+    ...(printed
+      ? [
+          ...figure('heads', offLine(groups, 'tops'), over('tops'), 0),
+          ...figure('feet', offLine(groups, 'feet'), over('feet'), 0),
+          ...figure('sinking', falls, median(falls), 0, undefined, { fewest: 1, count: groups.length }),
+        ]
+      : []),
+    ...figure('weight', ownWidths, median(ownWidths) / median(widths(model)), 1, undefined, FEW_STEMS),
     ...figure(
       'evenness',
       ownWidths,
       less(spread(ownWidths), spread(widths(model))) / median(ownWidths),
       null,
+      undefined,
+      FEW_STEMS,
     ),
     ...figure('stride', strides, median(strides), modelStride, modelStride),
+    ...figure('lines', longer, median(longer), 1, undefined, { fewest: FEWEST_LINES }),
   ];
 }
 
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
+
+/** Ends of what stands on its line, over the baseline, in mm. */
+const offLine = (groups: readonly Group[], end: 'tops' | 'feet'): number[] =>
+  groups.flatMap((group) => group[end].map((high) => high / P));
+
+/** How far the feet of a row fall along it, in mm. */
+function fallIn({ groups }: Written): Mm | undefined {
+  const standing = groups.filter(({ feet }) => feet.length > 0);
+  const start = Math.min(...groups.map(({ left }) => left));
+  return fallOf(
+    standing.map(({ left, right }) => ((left + right) / 2 - start) / lengthOf({ groups })),
+    standing.map(({ feet }) => median(feet) / P),
+  );
+}
+
+/** From the first ink of a row to the last, in pixels. */
+const lengthOf = ({ groups }: Pick<Written, 'groups'>): number =>
+  Math.max(...groups.map(({ right }) => right)) - Math.min(...groups.map(({ left }) => left));
 
 /** Distances of neighbouring stems of one word, in mm. */
 function stridesOf(groups: readonly Group[], body: Mm): number[] {

@@ -1,6 +1,6 @@
 import type { HandId } from '../hands/registry';
 import { median } from '../measure/statistics';
-import type { Mm } from '../measure/units';
+import type { Degrees, Mm } from '../measure/units';
 import type { Ground } from '../practice/ground';
 import { lessonsOf } from '../practice/lessons';
 import { Problem } from '../problem/problem';
@@ -8,7 +8,7 @@ import type { Bytes, Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { handOf } from '../setting/handOf';
 import { lineSystem } from '../setting/lineSystem';
-import { textFigure } from '../writing/figure';
+import { type Figure, textFigure } from '../writing/figure';
 import type { PrintedLine } from './due';
 import { exemplarOf } from './exemplar';
 import { darknessIn, type Light } from './light';
@@ -17,7 +17,7 @@ import { ratedBy } from './ratings';
 import { remarksOn } from './remarks';
 import type { Measuring, ReviewRow } from './review';
 import { inkFrom } from './samples';
-import { type Written, writtenIn } from './written';
+import { type Group, type Written, writtenIn } from './written';
 
 const P = PIXELS_PER_MM;
 
@@ -40,6 +40,8 @@ export interface Line {
   readonly baseline: Mm;
   readonly from: Mm;
   readonly to: Mm;
+  /** What was to be written on it, as it was set; where that is known to the letter. */
+  readonly due?: Figure;
 }
 
 interface RowMeasured extends Written, Line {}
@@ -52,8 +54,19 @@ interface Known extends LinesKnown {
   readonly slack: Mm;
   /** Lines that are printed or ruled under it. */
   readonly ruled: readonly PrintedLine[];
-  /** What was written, where that is known. */
+  /** What was written, where that is known of no line by itself. */
   readonly text: string;
+}
+
+/** What the rows were to be, inked by the engine and measured. */
+const modelsOf = (rows: readonly Line[], text: string, ground: Ground): readonly Written[] => {
+  const due = rows.flatMap((row) => row.due ?? []);
+  return due.length > 0 ? due.map((figure) => inkedAndRead(figure, ground)) : [modelOf(text, ground)];
+};
+
+function inkedAndRead(figure: Figure, ground: Ground): Written {
+  const { ink, baseline } = exemplarOf(ground.pen, figure, ground.unit, P);
+  return writtenIn(ink, baseline, ground);
 }
 
 /** The model of a sample: the same words where they are known, else the hand's small letters. */
@@ -61,11 +74,10 @@ function modelOf(text: string, ground: Ground): Written {
   const letters = lessonsOf(ground);
   const small = letters.filter((lesson) => lesson.case === 'small');
   const usual = (small.length > 0 ? small : letters).flatMap((lesson) => lesson.letters).join('');
-  const { face, pen, unit } = ground;
+  const { face } = ground;
   const figure = face && (textFigure(face, text.trim() || usual) ?? textFigure(face, usual));
   if (!figure) throw new Problem('text', 'This hand has none of the letters of this text.');
-  const { ink, baseline } = exemplarOf(pen, figure, unit, P);
-  return writtenIn(ink, baseline, ground);
+  return inkedAndRead(figure, ground);
 }
 
 /** Measures rows of writing whose letters are not known one by one; undefined where nothing is written. */
@@ -84,33 +96,34 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
     return written && written.groups.length > 0 ? [{ ...line, ...written }] : [];
   });
   if (rows.length === 0) return undefined;
-  const model = modelOf(known.text, ground);
-  const figures = lineFigures(rows, model, known);
+  const figures = lineFigures(rows, modelsOf(rows, known.text, ground), known);
+  const usual = median(
+    rows.flatMap(({ groups }) => groups.flatMap(({ stems }) => stems.map(({ slope }) => slope))),
+  );
   const shown = rows.slice(0, MOST_ROWS).map(
-    ({ baseline, from, to, groups }, i): ReviewRow => ({
-      text: `row ${i + 1}`,
+    ({ baseline, from, to, groups, due }, i): ReviewRow => ({
+      text: due ? due.text.slice(0, 200) : `row ${i + 1}`,
       baseline: tenths(baseline),
       body: tenths(body),
       from: tenths(from),
       to: tenths(to),
-      letters: groups
-        .slice(0, Math.max(1, Math.floor(MOST_GROUPS / rows.length)))
-        .map(({ left, right, top, bottom, stems }) => {
-          const [x0, y0] = [Math.floor((from - ASIDE) * P), Math.floor((baseline - body - above) * P)];
-          const slope = median(stems.map((stem) => stem.slope)) - recipe.slope;
-          return {
-            box: [
-              tenths((left + x0) / P),
-              tenths((top + y0) / P),
-              tenths((right - left) / P),
-              tenths((bottom - top) / P),
-            ],
-            off: 0,
-            // The edge of some letters alone is told too badly.
-            angle: null,
-            slope: Number.isNaN(slope) ? null : Math.round(slope * 10) / 10,
-          };
-        }),
+      letters: groups.slice(0, Math.max(1, Math.floor(MOST_GROUPS / rows.length))).map((group) => {
+        const { left, right, top, bottom, stems } = group;
+        const [x0, y0] = [Math.floor((from - ASIDE) * P), Math.floor((baseline - body - above) * P)];
+        const slope = median(stems.map((stem) => stem.slope)) - recipe.slope;
+        return {
+          box: [
+            tenths((left + x0) / P),
+            tenths((top + y0) / P),
+            tenths((right - left) / P),
+            tenths((bottom - top) / P),
+          ],
+          off: offBy(group, usual, body * P),
+          // The edge of some letters alone is told too badly.
+          angle: null,
+          slope: Number.isNaN(slope) ? null : Math.round(slope * 10) / 10,
+        };
+      }),
       faults: [],
     }),
   );
@@ -135,6 +148,18 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
     checks: ratedBy(figures, [], body).slice(0, 8),
     wobbled: [],
   };
+}
+
+/** A group leans against all others, and stands off its line, by so much to be plain to see (in bodies); of one stem nothing is said. */
+const PLAIN_LEAN: Degrees = 5;
+const PLAIN_FEET = 0.1;
+const FEWEST_STEMS = 2;
+
+/** How far a group is off: by its worst, over what is plain to see; `usual` is how all of them lean. */
+function offBy({ stems, feet }: Group, usual: Degrees, body: number): number {
+  const lean = stems.length < FEWEST_STEMS ? 0 : Math.abs(median(stems.map(({ slope }) => slope)) - usual);
+  const off = feet.length === 0 ? 0 : Math.abs(median(feet));
+  return Math.round(10 * Math.max(lean / PLAIN_LEAN, off / (PLAIN_FEET * body))) / 10;
 }
 
 /** A row's ink from its beginning to its end: what lies beside it is print, or another column's. */

@@ -1,7 +1,9 @@
-import { composedAgain, type KeptPage } from '../document/keptPage';
+import { dueOn, isPiece, type KeptPage } from '../document/keptPage';
+import { type KeptPiece, laidAgain } from '../document/keptPiece';
 import { group } from '../drawing/build';
 import type { Drawing, DrawingNode } from '../drawing/drawing';
-import { dueRows } from '../practice/dueRows';
+import type { Mm } from '../measure/units';
+import { setFigure } from '../writing/figure';
 import { inkNodes, type Model } from '../writing/ink';
 import type { Review } from './review';
 
@@ -19,11 +21,29 @@ const TENTH = 0.1;
 /** A row is the one whose baseline lies so near, in mm. */
 const SAME_ROW = 0.2;
 
-/** The models of a page's letters as a drawing to lay over its picture, each where the scribe wrote its own. */
-export function overlayOf(kept: KeptPage, review: Review, what: Overlay): Drawing {
-  const composed = composedAgain(kept);
-  const due = composed ? dueRows(composed, kept.index) : [];
-  const nodes = review.rows.flatMap((row): DrawingNode[] => {
+/**
+ * The models of a page's letters as a drawing to lay over its picture: each where the scribe wrote its own; lines of a piece where they
+ * were to stand.
+ */
+export const overlayOf = (kept: KeptPage, review: Review, what: Overlay): Drawing => ({
+  width: review.width,
+  height: review.height,
+  title: review.title,
+  nodes: [group('exemplar', isPiece(kept) ? linesOver(kept, review, what) : lettersOver(kept, review, what))],
+});
+
+const isRow = ({ rows }: Review, baseline: Mm): boolean =>
+  rows.some((row) => Math.abs(baseline - row.baseline * TENTH) < SAME_ROW);
+
+const linesOver = (kept: KeptPiece, review: Review, what: Overlay): DrawingNode[] =>
+  laidAgain(kept).lines.flatMap(({ set, pen, x, baseline }) => {
+    const figure = isRow(review, baseline) ? setFigure(pen.face.pen, set, '') : undefined;
+    return figure ? inkNodes(pen.face.pen, figure, MODELS[what], [x, baseline], pen.unit, COLOUR) : [];
+  });
+
+function lettersOver(kept: KeptPage, review: Review, what: Overlay): DrawingNode[] {
+  const due = dueOn(kept) ?? [];
+  return review.rows.flatMap((row): DrawingNode[] => {
     const its = due.find(({ row: { line } }) => Math.abs(line.baseline - row.baseline * TENTH) < SAME_ROW);
     if (!its) return [];
     const { figure, ground } = its.due;
@@ -35,10 +55,4 @@ export function overlayOf(kept: KeptPage, review: Review, what: Overlay): Drawin
       return inkNodes(ground.pen, figure, MODELS[what], at, ground.unit, COLOUR);
     });
   });
-  return {
-    width: review.width,
-    height: review.height,
-    title: review.title,
-    nodes: [group('exemplar', nodes)],
-  };
 }

@@ -2,15 +2,19 @@ import { errorOf, median, spread } from '../measure/statistics';
 import type { Mm } from '../measure/units';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { edgeAngleOf } from './due';
+import { fallOf } from './fall';
 import type { JudgedRow } from './faults';
 import type { Compared } from './letter';
 import type { FigureId, ReviewFigure } from './review';
+
+/** Figures of pages with cells: all but that of whole lines. */
+type CellFigure = Exclude<FigureId, 'lines'>;
 
 /**
  * What the method itself is good for, on pages with marks, a nib of 2 mm or more and ink that does not spread: twice the 90 %
  * error of the simulated pages in docs/measuring.md, or the trial's promise, whichever is the worse.
  */
-const FLOORS: Readonly<Record<FigureId, number>> = {
+const FLOORS: Readonly<Record<CellFigure, number>> = {
   angle: 2.7,
   angleSpread: 2.1,
   nib: 0.045,
@@ -68,7 +72,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
   const nib: Mm = pen.kind === 'broad' ? pen.width * unit : 0;
   const coarse = nib > 0 && nib < NARROW_NIB ? 2.5 : 1;
   const figure = (
-    id: FigureId,
+    id: CellFigure,
     values: readonly number[],
     value: number,
     asked: number | null,
@@ -163,25 +167,22 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
 /** How far feet sink from the beginning of a row to its end: the median over rows of the slope through their feet. */
 function sinkingOf(rows: readonly JudgedRow[]): ReviewFigure[] {
   const falls = rows.flatMap(({ row, letters, places }) => {
-    if (letters.length < 5) return [];
     const length = row.due.to - row.due.from;
-    const xs = places.map((x) => (x - row.due.from) / length);
-    const ys = letters.map(({ bottom }) => bottom);
-    const mx = xs.reduce((a, b) => a + b, 0) / xs.length;
-    const my = ys.reduce((a, b) => a + b, 0) / ys.length;
-    const sxx = xs.reduce((sum, x) => sum + (x - mx) ** 2, 0);
-    if (sxx < 0.1) return [];
-    return [-xs.reduce((sum, x, i) => sum + (x - mx) * ((ys[i] as number) - my), 0) / sxx];
+    const fall = fallOf(
+      places.map((x) => (x - row.due.from) / length),
+      letters.map(({ bottom }) => bottom),
+    );
+    return fall === undefined ? [] : [{ fall, count: letters.length }];
   });
   if (falls.length === 0) return [];
-  const letters = rows.reduce((sum, row) => sum + (row.letters.length < 5 ? 0 : row.letters.length), 0);
+  const values = falls.map(({ fall }) => fall);
   return [
     {
       id: 'sinking',
-      value: median(falls),
+      value: median(values),
       asked: 0,
-      error: Math.hypot(FLOORS.sinking, 2 * errorOf(falls)),
-      count: letters,
+      error: Math.hypot(FLOORS.sinking, 2 * errorOf(values)),
+      count: falls.reduce((sum, { count }) => sum + count, 0),
     },
   ];
 }

@@ -76,6 +76,8 @@ export function measureSample(
     text: asked.text,
     scale: SHOWN / blockHeight(asked),
     bodyShown: asked.rows === 1,
+    printed: false,
+    asSet: false,
   });
   if (!measured) {
     throw new Problem(

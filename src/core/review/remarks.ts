@@ -1,4 +1,4 @@
-import { type Mm, plain } from '../measure/units';
+import { type Mm, plain, signed } from '../measure/units';
 import { inWords, listed } from '../measure/words';
 import type { FigureId, Remark, ReviewFigure, ReviewRow } from './review';
 import type { RowFault } from './rowFaults';
@@ -35,6 +35,7 @@ const WORTH: Readonly<Partial<Record<FigureId, number>>> = {
   parallels: 2.5,
   counter: 0.16,
   tops: 0.45,
+  lines: 0.05,
 };
 
 /**
@@ -52,7 +53,7 @@ export function remarksOn(findings: Findings): Remark[] {
 export const THICK_HAIRLINE = 1.45;
 
 const figureOf = ({ figures }: Findings, id: FigureId) => figures.find((figure) => figure.id === id);
-const degrees = (value: number) => `${plain(value, 0)}°`;
+const degrees = (value: number) => `${signed(value, 0)}°`;
 const mm = (value: number) => `${plain(value, 1)} mm`;
 const off = ({ value, asked }: ReviewFigure): number => value - (asked ?? 0);
 
@@ -190,6 +191,18 @@ function pageRemarks(findings: Findings): Weighed[] {
       weigh(tops, WORTH.tops as number),
       `Your shades begin thin: their tops are not as square as the model’s (${tops.count} ${counted}).`,
       'Set the points down, spread them to the full width, and only then draw down; touch the corner up afterwards.',
+      'page',
+    );
+  }
+  const lines = figureOf(findings, 'lines');
+  if (lines) {
+    const share = off(lines);
+    add(
+      weigh(lines, WORTH.lines as number),
+      `Lines come out ${plain(100 * Math.abs(share), 0)} % ${share > 0 ? 'longer' : 'shorter'} than they were laid out (±${plain(100 * lines.error, 0)} %, ${lines.count} lines).`,
+      share > 0
+        ? 'Write to the ticks: each word begins at one. Where letters are wide as well, rule the piece for the width you write.'
+        : 'Write to the ticks: each word begins at one. Let the white between letters be as wide as that inside them.',
       'page',
     );
   }

@@ -27,6 +27,7 @@ export const FIGURE_IDS = [
   'inside',
   'between',
   'stride',
+  'lines',
   'rails',
   'tops',
   'ragged',

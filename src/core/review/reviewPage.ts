@@ -1,8 +1,8 @@
-import { composedAgain, type KeptPage } from '../document/keptPage';
+import { dueOn, isPiece, type KeptPage, type KeptSheet } from '../document/keptPage';
 import type { Drawing } from '../drawing/drawing';
 import { median } from '../measure/statistics';
 import { listed } from '../measure/words';
-import { type DueRow, dueRows } from '../practice/dueRows';
+import type { DueRow } from '../practice/dueRows';
 import { Problem } from '../problem/problem';
 import type { Bytes } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
@@ -13,6 +13,7 @@ import { faultsOf, type JudgedRow, LEAST_OVERLAP, offBy } from './faults';
 import { type Compared, compare, type Model, modelOf } from './letter';
 import type { Light } from './light';
 import { figuresOf } from './pageFigures';
+import { measurePiece } from './pieceLines';
 import { ratedBy } from './ratings';
 import { remarksOn } from './remarks';
 import type { Measuring, ReviewLetter, ReviewRow } from './review';
@@ -35,7 +36,8 @@ interface ReadRow {
 }
 
 /**
- * Measures a straightened page against what was due on it, a row a step; answers how much is done of it.
+ * Measures a straightened page against what was due on it, a row a step; answers how much is done of it. A guide of a piece is measured
+ * pen by pen, the one that wrote most first; every other page is of one.
  * @throws Problem where the page has nothing that could be measured: it is only ruled, or nobody has written on it.
  */
 export function* reviewPage(
@@ -43,11 +45,11 @@ export function* reviewPage(
   light: Light,
   kept: KeptPage,
   drawing: Drawing,
-): Generator<number, Measuring> {
-  const composed = composedAgain(kept);
-  const due = composed ? dueRows(composed, kept.index) : [];
+): Generator<number, readonly Measuring[]> {
+  if (isPiece(kept)) return measurePiece(page, light, kept, drawing);
+  const due = dueOn(kept);
+  if (!due) return [measureRuled(page, light, kept, drawing)];
   if (due.length === 0) {
-    if (!composed) return measureRuled(page, light, kept, drawing);
     throw new Problem(
       'photo',
       'Nothing that is known was due on this page. Pages with letters or words to write can be measured, and sheets that are only ruled.',
@@ -79,10 +81,10 @@ export function* reviewPage(
       'Nobody has written on this page, or only over its models. Write on the free cells and rows, and photograph it again.',
     );
   }
-  return summed(kept, read);
+  return [summed(kept, read)];
 }
 
-function summed(kept: KeptPage, read: readonly ReadRow[]): Measuring {
+function summed(kept: KeptSheet, read: readonly ReadRow[]): Measuring {
   const { sheet } = kept;
   const judged = read.map(
     ({ due: row, model, kept: found, strange }): JudgedRow => ({

@@ -1,4 +1,4 @@
-import type { KeptPage } from '../document/keptPage';
+import type { KeptSheet } from '../document/keptPage';
 import type { Drawing } from '../drawing/drawing';
 import { groundOf } from '../practice/ground';
 import { Problem } from '../problem/problem';
@@ -16,7 +16,7 @@ import type { Measuring } from './review';
 export function measureRuled(
   page: Bytes,
   light: Light,
-  { sheet, own }: KeptPage,
+  { sheet, own }: KeptSheet,
   drawing: Drawing,
 ): Measuring {
   const refused = (why: string) => new Problem('photo', why);
@@ -40,6 +40,8 @@ export function measureRuled(
     text: '',
     scale: 0,
     bodyShown: false,
+    printed: true,
+    asSet: false,
   });
   if (!measured)
     throw refused('Nobody has written on this sheet. Write on its lines, and photograph it again.');

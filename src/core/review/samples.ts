@@ -2,7 +2,7 @@ import type { Mm } from '../measure/units';
 import type { Box } from '../page/boxes';
 import type { DueRow } from '../practice/dueRows';
 import { type Component, componentsOf, inkedOf } from '../raster/components';
-import { type Bytes, cropped, emptyGrey, type Grey } from '../raster/grey';
+import { type Bytes, cropped, type Grey } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import type { PrintedLine } from './due';
 import type { Inked } from './exemplar';
@@ -38,6 +38,9 @@ const WRITTEN = 0.5;
 /** Columns as light as this above and below where a line may lie have no ink on it. */
 const CLEAR = 0.2;
 const FULL = 0.7;
+/** Every so many pixels are enough to tell it by, and so many levels. */
+const SOME = 3;
+const LEAST_LEVELS = 30;
 /** Ink must be so dark to be told from ruling; specks under this share of a square nib are dust. */
 const LEAST_INK = 0.3;
 const SPECK = 0.05;
@@ -87,18 +90,20 @@ export function inkFrom(
   const full = fullInk(dark);
   if (full < LEAST_INK) return undefined;
   for (const printed of lines) takeOut(dark, printed, left, top, lineOff, full);
-  const ink = emptyGrey(dark.width, dark.height);
-  for (let i = 0; i < dark.data.length; i++) ink.data[i] = Math.min(1, (dark.data[i] as number) / full);
-  return ink;
+  const { data } = dark;
+  for (let i = 0; i < data.length; i++) data[i] = Math.min(1, (data[i] as number) / full);
+  return dark;
 }
 
 /** The level of full ink: a quantile of what is darker than ruling. */
 function fullInk({ data }: Grey): number {
-  const levels: number[] = [];
-  for (let i = 0; i < data.length; i += 3) if ((data[i] as number) > WRITTEN) levels.push(data[i] as number);
-  if (levels.length < 30) return 0;
-  levels.sort((a, b) => a - b);
-  return levels[Math.floor(FULL * levels.length)] as number;
+  const levels = new Float32Array(Math.ceil(data.length / SOME));
+  let count = 0;
+  for (let i = 0; i < data.length; i += SOME) {
+    const level = data[i] as number;
+    if (level > WRITTEN) levels[count++] = level;
+  }
+  return count < LEAST_LEVELS ? 0 : (levels.subarray(0, count).sort()[Math.floor(FULL * count)] as number);
 }
 
 /** How far below its place the baseline lies, in pixels: the peak of the columns' median darkness where there is no ink. */
@@ -251,11 +256,11 @@ function samplesIn(ink: Grey, left: number, top: number, dueRow: DueRow, baselin
       const y1 = Math.min(ink.height, Math.max(...cluster.parts.map((part) => part.bottom)) + 4);
       const cut = cropped(ink, x0, y0, x1 - x0, y1 - y0);
       // What belongs to a neighbour is not its own; edges lighter than half are nobody's, and kept.
+      const [first, last] = [Math.max(0, -x0), Math.min(cut.width, ink.width - x0)];
       for (let y = 0; y < cut.height; y++) {
-        for (let x = 0; x < cut.width; x++) {
-          const [px, py] = [x + x0, y + y0];
-          const label =
-            px >= 0 && px < ink.width && py < ink.height ? (labels[py * ink.width + px] as number) : 0;
+        const row = (y + y0) * ink.width + x0;
+        for (let x = first; x < last; x++) {
+          const label = labels[row + x] as number;
           if (label !== 0 && !own.has(label)) cut.data[y * cut.width + x] = 0;
         }
       }

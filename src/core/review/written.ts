@@ -1,4 +1,5 @@
 import { type Degrees, tanDeg } from '../measure/units';
+import { once } from '../memo/memo';
 import type { Ground } from '../practice/ground';
 import { componentsOf, inkedOf } from '../raster/components';
 import { cropped, type Grey } from '../raster/grey';
@@ -23,13 +24,13 @@ interface Patch {
   readonly bottom: number;
 }
 
-/** Some neighbouring letters, measured together; lengths in pixels, x from the left of the picture they were cut from. */
+/** Some neighbouring letters, measured together; lengths in pixels, x from the left of the picture they were cut from. Edges take the most time, and are sought when they are asked for. */
 export interface Group {
   readonly left: number;
   readonly right: number;
   readonly top: number;
   readonly bottom: number;
-  readonly edge: Edge | undefined;
+  readonly edge: () => Edge | undefined;
   readonly stems: readonly Stem[];
   /** Ends of those of its patches that stand on the baseline and reach the waistline, over the baseline. */
   readonly tops: readonly number[];
@@ -48,7 +49,7 @@ const ON_LINES = 0.2;
 export interface Written {
   readonly groups: readonly Group[];
   /** Of all its strokes together. */
-  readonly edge: Edge | undefined;
+  readonly edge: () => Edge | undefined;
 }
 
 /** Measures a row's ink, as a whole and group by group: the scribe's and the model's by the same code. */
@@ -107,7 +108,7 @@ export function writtenIn(ink: Grey, baseline: number, ground: Ground): Written 
       right,
       top: Math.min(...run.map((patch) => patch.top)),
       bottom: Math.max(...run.map((patch) => patch.bottom)),
-      edge: edgeIn(cut),
+      edge: once(() => edgeIn(cut)),
       stems: stemsOf(cut, baseline, body, tanDeg(recipe.slope))
         // Diagonals are straight too.
         .filter(({ slope }) => Math.abs(slope - recipe.slope) < MOST_LEAN)
@@ -119,5 +120,5 @@ export function writtenIn(ink: Grey, baseline: number, ground: Ground): Written 
       feet: standing.map(({ bottom }) => baseline - bottom),
     };
   });
-  return { groups, edge: groups.length === 0 ? undefined : edgeIn(ink) };
+  return { groups, edge: once(() => (groups.length === 0 ? undefined : edgeIn(ink))) };
 }

@@ -1,9 +1,10 @@
 import sharp from 'sharp';
 import type { Habits } from '@/core/camera/habits';
 import { inked, photograph, type Shot, withNoise } from '@/core/camera/photograph';
-import { duePage, ruledPage } from '@/core/camera/writable';
+import { duePage, piecePage, ruledPage, type WritablePage } from '@/core/camera/writable';
 import { type WrittenRow, writePage } from '@/core/camera/writePage';
-import { composedAgain, drawKept, type KeptPage } from '@/core/document/keptPage';
+import { composedAgain, drawKept, isPiece, type KeptPage } from '@/core/document/keptPage';
+import { laidAgain } from '@/core/document/keptPiece';
 import type { FaultMaker } from '@/core/faults/misshapen';
 import type { PageCode } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
@@ -30,8 +31,7 @@ export async function take(
   shot: Shot,
   maker?: FaultMaker,
 ): Promise<Taken> {
-  const composed = composedAgain(page);
-  const written = composed ? duePage(composed, page.index) : ruledPage(page.sheet, page.own);
+  const written = writableOf(page);
   if (written.rows.length === 0) {
     throw new Problem(
       'page',
@@ -49,6 +49,13 @@ export async function take(
   const blurred = await (shot.blur > LEAST_BLUR ? seen.blur(shot.blur) : seen).raw().toBuffer();
   withNoise({ ...shape, data: blurred }, shot);
   return { jpeg: await sharp(blurred, { raw: shape }).jpeg({ quality: 82 }).toBuffer(), rows };
+}
+
+/** What there is to write on a page. */
+function writableOf(page: KeptPage): WritablePage {
+  if (isPiece(page)) return piecePage(laidAgain(page));
+  const composed = composedAgain(page);
+  return composed ? duePage(composed, page.index) : ruledPage(page.sheet, page.own);
 }
 
 /** The simulated camera as a job: one step, a JPEG. */

@@ -1,5 +1,5 @@
-import { composedAgain, drawKept } from '@/core/document/keptPage';
-import { lettersOn } from '@/core/document/prints';
+import { drawKept, isPiece } from '@/core/document/keptPage';
+import { lettersNow } from '@/core/document/prints';
 import { ringCentres } from '@/core/page/marks';
 import type { PageCode } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
@@ -15,17 +15,24 @@ import type { Step } from '../step';
 import { decode } from './decode';
 import { straightPicture } from './straightPicture';
 
-/** What is seen of a page in a picture, before anything is measured. */
-export interface Looked {
+/** A page that is seen in a picture, before anything is measured. */
+export interface LookedPage {
   /** What its code says; undefined where none could be read. */
   readonly code: PageCode | undefined;
   /** Its marks, upright where the code was read. */
-  readonly marks: MarkedPage | undefined;
+  readonly marks: MarkedPage;
+}
+
+/** What is seen in a picture. */
+export interface Looked {
+  /** The largest first. */
+  readonly pages: readonly LookedPage[];
   /** Rings that were seen, of whatever page. */
   readonly rings: number;
-  /** Another page of ours lies in the picture too. */
-  readonly another: boolean;
 }
+
+/** Pages that are looked for in one picture, at most. */
+const MOST_PAGES = 4;
 
 const bytesOf = (data: unknown): Uint8Array => Buffer.from(JSON.stringify(data));
 const report = (stage: Step['stage'], done: number, of: number): Step => ({ stage, done, of, bytes: [] });
@@ -63,32 +70,24 @@ function fromCorners(
   return { map, rings };
 }
 
-/** Finds the page in a picture and reads its code. */
+/** Finds the pages in a picture and reads their codes. */
 export async function* lookSteps({ picture }: LookJob): AsyncGenerator<Step, void> {
   const green = await decode(picture, 'green');
   yield report('looking', 1, 2);
   const seen = ringsIn(green);
-  const marks = markedPageIn(seen);
-  let looked: Looked = { code: undefined, marks: undefined, rings: seen.length, another: false };
-  if (marks) {
-    const rest = seen.filter((ring) => !marks.rings.includes(ring));
+  const pages: LookedPage[] = [];
+  let rest = seen;
+  for (let marks = markedPageIn(rest); marks && pages.length < MOST_PAGES; marks = markedPageIn(rest)) {
+    const { rings } = marks;
+    rest = rest.filter((ring) => !rings.includes(ring));
     const read = codeOnPage(green, marks);
-    const another = markedPageIn(rest) !== undefined;
-    looked =
-      read && 'code' in read
-        ? { ...looked, code: read.code, marks: read.page, another }
-        : { ...looked, marks, another };
+    pages.push(read && 'code' in read ? { code: read.code, marks: read.page } : { code: undefined, marks });
   }
+  const looked: Looked = { pages, rings: seen.length };
   yield { ...report('looking', 2, 2), bytes: [bytesOf(looked)] };
 }
 
-/** The state of the letters the page would be drawn with now. */
-const lettersOf = (page: ReviewJob['page']): string => {
-  const composed = composedAgain(page);
-  return composed ? lettersOn(composed, page.index) : '';
-};
-
-/** Straightens a page and measures it: progress in hundredths, then JSON `{measuring, rings, bent}` and the picture, one step each. */
+/** Straightens a page and measures it: progress in hundredths, then JSON `{measured, rings, bent, letters}` and the picture, one step each. */
 export async function* reviewSteps({
   picture,
   page,
@@ -96,7 +95,7 @@ export async function* reviewSteps({
   marks,
   corners,
 }: ReviewJob): AsyncGenerator<Step, void> {
-  const channel = await decode(picture, page.sheet.tint === 'drop-out' ? 'blue' : 'light');
+  const channel = await decode(picture, !isPiece(page) && page.sheet.tint === 'drop-out' ? 'blue' : 'light');
   const drawing = drawKept(page, code);
   yield report('straightening', 5, WHOLE);
   const shown = corners?.map(([x, y]): Point => [x * channel.width, y * channel.height]);
@@ -118,10 +117,10 @@ export async function* reviewSteps({
   for (; !row.done; row = measuring.next()) yield report('measuring', 35 + Math.round(55 * row.value), WHOLE);
   const image = await straightPicture(evenlyLit(straight, light));
   const result = {
-    measuring: { ...row.value, width: drawing.width, height: drawing.height },
+    measured: row.value.map((one) => ({ ...one, width: drawing.width, height: drawing.height })),
     rings: map.rings,
     bent: Math.round(map.bent * 1000) / 1000,
-    letters: lettersOf(page),
+    letters: lettersNow(page),
   };
   yield { ...report('measuring', 95, WHOLE), bytes: [bytesOf(result)] };
   yield { ...report('measuring', WHOLE, WHOLE), bytes: [image] };

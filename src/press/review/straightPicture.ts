@@ -7,7 +7,7 @@ const QUALITIES = [60, 45, 30] as const;
 
 /** A straightened page as it is kept. */
 export async function straightPicture({ width, height, data }: Bytes): Promise<Buffer> {
-  const image = sharp(data, { raw: { width, height, channels: 1 } });
+  const image = sharp(data, { raw: { width, height, channels: 1 } }).toColourspace('b-w');
   for (const quality of QUALITIES) {
     const made = await image.clone().jpeg({ quality }).toBuffer();
     if (made.length <= PICTURE_BYTES) return made;

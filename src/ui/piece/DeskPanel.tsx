@@ -11,6 +11,7 @@ import { PRINTS, type Print } from '@/core/piece/drawPiece';
 import type { Laid } from '@/core/piece/layout';
 import type { Piece } from '@/core/piece/piece';
 import { type Supplies, stepsFor, workingPlan } from '@/core/piece/plan';
+import { noRoomForMarks } from '@/core/piece/roomForMarks';
 import { type PenWork, penWork, strokesIn } from '@/core/piece/written';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
@@ -35,6 +36,10 @@ const penWords = ({ lines }: PenWork): string => {
   const setting = lines[0]?.block.setting;
   return setting ? `${plain(setting.width)} mm, ${handOf(setting).name}` : '';
 };
+
+/** Why a guide cannot have review marks. */
+const noRoomToMark = (laid: Laid, mirrored: boolean): string | undefined =>
+  mirrored ? 'A guide that is turned over is not written on: it has no review marks.' : noRoomForMarks(laid);
 
 /** Minutes as a scribe plans them. */
 const lasting = (minutes: number): string =>
@@ -73,6 +78,7 @@ export function DeskPanel({
   const tools = new Map(bench.map((item) => [item.id, item]));
   const supplies: Supplies = { ink: tools.get(ink), paper: tools.get(paper), tools };
   const plan = workingPlan(laid, supplies);
+  const noRoom = files.print === 'guide' ? noRoomToMark(laid, files.mirrored) : undefined;
   const works = penWork(laid, tools);
   const ready = due ? parseISO(due) : undefined;
   // All that are left of a list are worked on together.
@@ -123,6 +129,16 @@ export function DeskPanel({
           onPick={files.setPrint}
         />
         <Toggle name="Turned over, for tracing through" on={files.mirrored} onSwitch={files.setMirrored} />
+        {files.print === 'guide' &&
+          (noRoom ? (
+            <p className="text-sm opacity-80">{noRoom}</p>
+          ) : (
+            <Toggle
+              name="With review marks, to be photographed once it is written"
+              on={files.marked}
+              onSwitch={files.setMarked}
+            />
+          ))}
         <Toggle name="As many as fit on A4, with cut marks" on={files.onA4} onSwitch={files.setOnA4} />
         <div className="flex flex-wrap gap-1">
           <FormatButtons onSave={(out) => void files.save(out)} disabled={files.busy} />

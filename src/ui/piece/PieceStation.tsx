@@ -9,6 +9,7 @@ import { drawDips } from '@/core/piece/drawDips';
 import { drawPiece } from '@/core/piece/drawPiece';
 import { layoutPiece } from '@/core/piece/layout';
 import type { Piece } from '@/core/piece/piece';
+import { noRoomForMarks } from '@/core/piece/roomForMarks';
 import { penWork } from '@/core/piece/written';
 import { Tabs } from '../fields/Tabs';
 import { useOwnLetters } from '../frame/LetterSets';
@@ -71,8 +72,12 @@ export function PieceStation({
     if (tab !== 'To the desk') return drawPiece(laid);
     return dips
       ? drawDips(laid, penWork(laid, new Map(bench.map((item) => [item.id, item]))))
-      : drawPiece(laid, files.print);
-  }, [laid, tab, dips, bench, files.print]);
+      : drawPiece(
+          laid,
+          files.print,
+          files.marked && !files.mirrored && noRoomForMarks(laid) === undefined ? {} : undefined,
+        );
+  }, [laid, tab, dips, bench, files.print, files.marked, files.mirrored]);
   const block = piece.blocks.find(({ id }) => id === asked)?.id ?? longest(piece);
   const found = usePieceWorker(
     tab === 'List' ? piece : shown,

@@ -19,11 +19,13 @@ export function usePieceFiles(piece: Piece, row: number) {
   const [print, setPrint] = useState<Print>('model');
   const [mirrored, setMirrored] = useState(false);
   const [onA4, setOnA4] = useState(false);
+  const [marked, setMarked] = useState(false);
   const [busy, setBusy] = useState(false);
   const [progress, setProgress] = useState<Drawn | null>(null);
   const control = useRef<AbortController | null>(null);
   const notice = useNotice();
-  const query = () => `print=${print}&mirrored=${mirrored ? 1 : 0}&on=${onA4 ? 'a4' : 'own'}`;
+  const query = () =>
+    `print=${print}&mirrored=${mirrored ? 1 : 0}&on=${onA4 ? 'a4' : 'own'}${marked && print === 'guide' ? '&marks=1' : ''}`;
 
   const guarded = async (work: (signal: AbortSignal) => Promise<void>) => {
     const mine = new AbortController();
@@ -64,6 +66,8 @@ export function usePieceFiles(piece: Piece, row: number) {
     setMirrored,
     onA4,
     setOnA4,
+    marked,
+    setMarked,
     busy,
     progress,
     save,

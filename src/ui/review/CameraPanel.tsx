@@ -4,7 +4,7 @@ import { Camera } from 'lucide-react';
 import { useState } from 'react';
 import { type CameraSettings, USUAL_CAMERA, VIEWS } from '@/core/camera/settings';
 import { FAULTS } from '@/core/faults/fault';
-import { plain } from '@/core/measure/units';
+import { signed } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { OneOf } from '../fields/OneOf';
 import { Slider } from '../fields/Slider';
@@ -14,16 +14,16 @@ import { PrintChoice } from './PrintChoice';
 import { type PrintShown, printKey } from './shown';
 
 const SLIDERS = [
-  ['angle', 'Pen angle off by', -15, 15, 1, (value: number) => `${plain(value, 0)}°`],
-  ['slope', 'Leans more by', -8, 8, 1, (value: number) => `${plain(value, 0)}°`],
-  ['nib', 'Nib', 0.85, 1.2, 0.01, (value: number) => `${plain(100 * value, 0)} %`],
-  ['body', 'Body', 0.88, 1.12, 0.01, (value: number) => `${plain(100 * value, 0)} %`],
-  ['unsteady', 'Unsteadiness', 0, 1, 0.1, (value: number) => plain(value, 1)],
-  ['sinking', 'Sinks along the line', -1.5, 1.5, 0.1, (value: number) => `${plain(value, 1)} mm`],
-  ['splay', 'Stems out of parallel by', -8, 8, 1, (value: number) => `${plain(value, 0)}°`],
-  ['hairline', 'Pointed pen: hairlines', 0.5, 2.5, 0.1, (value: number) => `${plain(100 * value, 0)} %`],
-  ['tops', 'Pointed pen: pressed late', 0, 1.5, 0.1, (value: number) => plain(value, 1)],
-  ['rails', 'Pointed pen: shades run dry', 0, 0.6, 0.05, (value: number) => `${plain(100 * value, 0)} %`],
+  ['angle', 'Pen angle off by', -15, 15, 1, (value: number) => `${signed(value, 0)}°`],
+  ['slope', 'Leans more by', -8, 8, 1, (value: number) => `${signed(value, 0)}°`],
+  ['nib', 'Nib', 0.85, 1.2, 0.01, (value: number) => `${signed(100 * value, 0)} %`],
+  ['body', 'Body', 0.88, 1.12, 0.01, (value: number) => `${signed(100 * value, 0)} %`],
+  ['unsteady', 'Unsteadiness', 0, 1, 0.1, (value: number) => signed(value, 1)],
+  ['sinking', 'Sinks along the line', -1.5, 1.5, 0.1, (value: number) => `${signed(value, 1)} mm`],
+  ['splay', 'Stems out of parallel by', -8, 8, 1, (value: number) => `${signed(value, 0)}°`],
+  ['hairline', 'Pointed pen: hairlines', 0.5, 2.5, 0.1, (value: number) => `${signed(100 * value, 0)} %`],
+  ['tops', 'Pointed pen: pressed late', 0, 1.5, 0.1, (value: number) => signed(value, 1)],
+  ['rails', 'Pointed pen: shades run dry', 0, 0.6, 0.05, (value: number) => `${signed(100 * value, 0)} %`],
 ] as const;
 
 /** The simulated hand and camera: any printed page, written and photographed without a pen. */

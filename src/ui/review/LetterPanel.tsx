@@ -65,6 +65,14 @@ export function LetterPanel({
           <h2 className="mr-auto text-xl">
             {row.text}, {index + 1} of {row.letters.length}
           </h2>
+          <span className="flex gap-1">
+            <button type="button" className="btn btn-sm" onClick={() => step(-1)}>
+              <ChevronLeft size={16} aria-hidden /> Before
+            </button>
+            <button type="button" className="btn btn-sm" onClick={() => step(1)}>
+              Next <ChevronRight size={16} aria-hidden />
+            </button>
+          </span>
           {known && (
             <span className="text-sm">
               Model as
@@ -137,14 +145,6 @@ export function LetterPanel({
             `Stems lean ${plain(Math.abs(letter.slope), 1)}° ${letter.slope < 0 ? 'less' : 'more'}. `}
           No verdict is passed on one letter: a row of them shows a habit.
         </p>
-        <div className="flex justify-between">
-          <button type="button" className="btn btn-sm" onClick={() => step(-1)}>
-            <ChevronLeft size={16} aria-hidden /> Before
-          </button>
-          <button type="button" className="btn btn-sm" onClick={() => step(1)}>
-            Next <ChevronRight size={16} aria-hidden />
-          </button>
-        </div>
       </div>
     </dialog>
   );

@@ -33,7 +33,9 @@ export function ReviewView({
   at,
   review,
   handName,
-  known,
+  overlaid,
+  lines,
+  beside,
   session,
   models,
 }: {
@@ -41,11 +43,15 @@ export function ReviewView({
   at: string;
   review: Review;
   handName: string;
-  /** Is the page still kept, so that models can be laid over it? */
-  known: boolean;
-  /** The session it was written in, as far as can be told. */
+  /** Models can be laid over it: what stood where is known, and kept. */
+  overlaid: boolean;
+  /** Lines without cells: nothing is known of their letters one by one. */
+  lines: boolean;
+  /** Reviews of what other pens wrote on the same page. */
+  beside: readonly { readonly id: string; readonly title: string }[];
   /** The scribe's own models of letters of this hand. */
   models: readonly OwnModel[];
+  /** The session it was written in, as far as can be told. */
   session: (Session & { readonly entryId: string }) | null;
 }) {
   const router = useRouter();
@@ -55,8 +61,6 @@ export function ReviewView({
   const [remarks, setRemarks] = useState(review.remarks);
   const [letter, setLetter] = useState<readonly [number, number] | null>(null);
   const plainSample = review.print === NO_PRINT;
-  // Lines without cells: nothing is known of their letters.
-  const freely = plainSample || review.rows.every(({ text }) => /^row \d+$/.test(text));
   const counted = session?.measured?.review === id;
   const day = new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
 
@@ -131,6 +135,19 @@ export function ReviewView({
           {review.bent > 0.3 && ` · the page was bent by ${plain(review.bent, 1)} mm, which is taken up`}
         </p>
       </header>
+      {beside.length > 0 && (
+        <p className="text-sm" data-testid="beside">
+          What other pens wrote on this page:{' '}
+          {beside.map((other, i) => (
+            <span key={other.id}>
+              {i > 0 && ' · '}
+              <Link href={`/review/${other.id}`} className="link">
+                {other.title}
+              </Link>
+            </span>
+          ))}
+        </p>
+      )}
       {review.changed && (
         <p className="text-sm">
           Letters have been redrawn since this page was printed: its models are those of now, and may differ a
@@ -156,7 +173,7 @@ export function ReviewView({
         <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void open()}>
           <NotebookPen size={16} aria-hidden /> Open it in Practise
         </button>
-        {!freely && (
+        {!lines && (
           <button
             type="button"
             className="btn btn-sm"
@@ -175,7 +192,8 @@ export function ReviewView({
         </button>
         <NibLink review={review} />
         <button type="button" className="btn btn-ghost btn-sm" disabled={busy} onClick={() => void remove()}>
-          <Trash2 size={16} aria-hidden /> Delete with its picture
+          <Trash2 size={16} aria-hidden />{' '}
+          {beside.length > 0 ? 'Delete this review' : 'Delete with its picture'}
         </button>
       </div>
       {session && session.checks.length > 0 && (
@@ -195,12 +213,7 @@ export function ReviewView({
         </details>
       )}
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
-        <PageView
-          id={id}
-          review={review}
-          known={known && !freely}
-          onLetter={(row, k) => setLetter([row, k])}
-        />
+        <PageView id={id} review={review} known={overlaid} onLetter={(row, k) => setLetter([row, k])} />
         <div className="space-y-5">
           <section aria-label="Figures">
             <h2 className="margin-heading">Figures</h2>
@@ -250,7 +263,7 @@ export function ReviewView({
                   <button type="button" className="link text-left" onClick={() => setLetter([i, 0])}>
                     {row.text}
                   </button>
-                  : {row.letters.length} {freely ? 'groups of letters' : 'shown'}
+                  : {row.letters.length} {lines ? 'groups of letters' : 'shown'}
                   {row.faults.length > 0 && ` · ${row.faults.map(({ fault }) => fault).join(', ')}`}
                 </li>
               ))}
@@ -262,7 +275,7 @@ export function ReviewView({
         <LetterPanel
           id={id}
           review={review}
-          known={known && !freely}
+          known={overlaid}
           models={models}
           at={letter}
           onMove={setLetter}

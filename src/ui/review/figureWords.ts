@@ -1,9 +1,7 @@
-import { plain } from '@/core/measure/units';
+import { signed } from '@/core/measure/units';
 import { THICK_HAIRLINE } from '@/core/review/remarks';
 import type { FigureId, ReviewFigure } from '@/core/review/review';
 
-/** With a minus where it is less than nothing. */
-const signed = (value: number, places: number) => plain(value, places).replace('-', '−');
 const degrees = (value: number) => `${signed(value, 1)}°`;
 const mm = (value: number) => `${signed(value, 2)} mm`;
 const percent = (value: number) => `${signed(100 * value, 0)} %`;
@@ -50,6 +48,7 @@ export const FIGURES: Readonly<
   inside: { name: 'Stems apart inside letters, off the model', say: mm },
   between: { name: 'Stems apart between letters, off the model', say: mm },
   stride: { name: 'Stems apart', say: mm },
+  lines: { name: 'Lines against the layout', say: percent },
   rails: { name: 'Letters with rails in their shades', say: percent },
   tops: {
     name: 'Tops of shades',
@@ -66,6 +65,11 @@ export const FIGURES: Readonly<
   },
 };
 
+/** A unit that is written apart from its number is written once, after the ±. */
+const UNIT = / (mm|%)$/;
+
 /** A figure with its ±, as text; ranks have none. */
-export const figureText = ({ id, value, error }: ReviewFigure): string =>
-  RANKS.has(id) ? FIGURES[id].say(value) : `${FIGURES[id].say(value)} ± ${FIGURES[id].say(error)}`;
+export function figureText({ id, value, error }: ReviewFigure): string {
+  const { say } = FIGURES[id];
+  return RANKS.has(id) ? say(value) : `${say(value).replace(UNIT, '')} ± ${say(error)}`;
+}

@@ -2,7 +2,7 @@ import type { Habits } from '@/core/camera/habits';
 import { STEADY } from '@/core/camera/habits';
 import type { Shot } from '@/core/camera/photograph';
 import { freshRecipe } from '@/core/document/defaults';
-import { codeOf, type KeptPage, keptFrom } from '@/core/document/keptPage';
+import { codeOf, type KeptPage, type KeptSheet, keptFrom } from '@/core/document/keptPage';
 import type { FaultMaker } from '@/core/faults/misshapen';
 import type { HandId } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
@@ -14,7 +14,7 @@ import { groundOf } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
 import type { Measuring } from '@/core/review/review';
 import { type Taken, take } from '@/press/review/cameraSteps';
-import { type Looked, lookSteps, reviewSteps } from '@/press/review/steps';
+import { type Looked, type LookedPage, lookSteps, reviewSteps } from '@/press/review/steps';
 import type { Step } from '@/press/step';
 
 /** The hands error tables are made for: edges with and without slope, a formal one, a heavy one, a point, a brush. */
@@ -27,8 +27,8 @@ export const MEASURED_HANDS = [
   'brush',
 ] as const satisfies readonly HandId[];
 
-export interface PrintedForTest {
-  readonly page: KeptPage;
+export interface PrintedForTest<Page extends KeptPage = KeptSheet> {
+  readonly page: Page;
   readonly code: PageCode;
 }
 
@@ -165,11 +165,19 @@ async function brought(steps: AsyncGenerator<Step, void>): Promise<Uint8Array[]>
   return parts;
 }
 
-export const lookedAt = async (picture: Uint8Array): Promise<Looked> =>
-  JSON.parse(Buffer.from((await brought(lookSteps({ kind: 'look', picture }))).at(-1) ?? []).toString());
+/** What is seen in a picture, and of its largest page. */
+export interface LookedForTest extends Looked, Partial<LookedPage> {}
+
+export const lookedAt = async (picture: Uint8Array): Promise<LookedForTest> => {
+  const bytes = (await brought(lookSteps({ kind: 'look', picture }))).at(-1);
+  const looked: Looked = JSON.parse(Buffer.from(bytes ?? []).toString());
+  return { ...looked, ...looked.pages[0] };
+};
 
 export interface ReviewedForTest {
+  /** What the pen that wrote most wrote; and what each did. */
   readonly measuring: Measuring;
+  readonly measured: readonly Measuring[];
   readonly rings: number;
   readonly bent: number;
   readonly picture: Uint8Array;
@@ -178,18 +186,19 @@ export interface ReviewedForTest {
 /** Looks for the page and measures it, as the application does. */
 export async function reviewedFrom(
   picture: Uint8Array,
-  { page, code }: PrintedForTest,
-  looked?: Looked,
+  { page, code }: PrintedForTest<KeptPage>,
+  looked?: LookedForTest,
 ): Promise<ReviewedForTest> {
   const { marks } = looked ?? (await lookedAt(picture));
   const [json, image] = await brought(
     reviewSteps({ kind: 'review', picture, page, code, marks, corners: undefined }),
   );
-  return { ...JSON.parse(Buffer.from(json ?? []).toString()), picture: image ?? new Uint8Array() };
+  const found = JSON.parse(Buffer.from(json ?? []).toString());
+  return { ...found, measuring: found.measured[0], picture: image ?? new Uint8Array() };
 }
 
 export const taken = (
-  { page, code }: PrintedForTest,
+  { page, code }: PrintedForTest<KeptPage>,
   habits: Habits,
   shot: Shot,
   maker?: FaultMaker,

@@ -3,6 +3,7 @@ import { unzipSync } from 'fflate';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { type Handout, studentPages } from '@/core/classroom/pages';
 import { namedStudent, readStudents, type Student, studentSchema } from '@/core/classroom/student';
+import { handsOn } from '@/core/document/keptPage';
 import { Prints } from '@/core/document/prints';
 import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import { loadAllScripts } from '@/core/hands/scripts';
@@ -100,7 +101,7 @@ describe('pages for everybody', () => {
     // Every copy is a print of its own, to be found again.
     const kept = steps.flatMap((step) => step.kept ?? []);
     expect(kept.map(({ code }) => code.id)).toEqual(job.ids);
-    expect(kept.map(({ page }) => page.sheet.hand)).toEqual([
+    expect(kept.flatMap(({ page }) => handsOn(page))).toEqual([
       'italic',
       'italic',
       'copperplate',

@@ -166,7 +166,7 @@ describe('a picture of a page', () => {
     expect([code, marks !== undefined]).toEqual([undefined, true]);
   }, 60_000);
 
-  it('beside another page: the larger is read, and that there are two is seen', async () => {
+  it('beside another page: both are read, the larger first', async () => {
     const other = await pageOfRows('italic', ['n', 'm', 'h'], { id: 'ZZZZZZZZ99', small: true });
     const [one, two] = [
       await taken(printed, STEADY, { ...shot, turn: 2 }),
@@ -177,8 +177,12 @@ describe('a picture of a page', () => {
       .composite([{ input: two.jpeg, left: shot.width, top: 0 }])
       .jpeg()
       .toBuffer();
-    const { code, another } = await lookedAt(both);
-    expect([code?.id, another]).toEqual(['ABCDEFGH12', true]);
+    const { pages } = await lookedAt(both);
+    expect(pages.map(({ code }) => code?.id)).toEqual(['ABCDEFGH12', 'ZZZZZZZZ99']);
+    // The other one too is measured where it lies.
+    const looked = { pages, rings: 16, ...pages[1] };
+    const { measuring } = await reviewedFrom(both, other, looked);
+    expect(measuring.rows.map(({ text }) => text)).toEqual(['n', 'm', 'h']);
   }, 60_000);
 
   it('of a blank page, of a patterned cloth, of a cat or of noise is no page', async () => {

@@ -1,9 +1,11 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
+import { isPiece } from '@/core/document/keptPage';
 import { handById } from '@/core/hands/registry';
 import { entriesOf } from '@/core/log/entriesOf';
+import { NO_PRINT } from '@/core/review/review';
 import { listRecords } from '@/store/records';
-import { findReview } from '@/store/reviews';
+import { findReview, reviewsBeside } from '@/store/reviews';
 import { ReviewView } from '@/ui/review/ReviewView';
 
 export const metadata: Metadata = { title: 'Review of a page' };
@@ -27,6 +29,10 @@ export default async function ReviewPage({ params }: { params: Promise<{ id: str
   const models = entriesOf('model', await listRecords({ kinds: ['model'], limit: MOST_MODELS })).filter(
     ({ hand }) => hand === review.hand,
   );
+  // Of a page that is kept no more its rows' names tell.
+  const lines =
+    review.print === NO_PRINT ||
+    (kept ? isPiece(kept) || kept.bands === null : review.rows.every(({ text }) => /^row \d+$/.test(text)));
   return (
     <ReviewView
       id={id}
@@ -34,7 +40,9 @@ export default async function ReviewPage({ params }: { params: Promise<{ id: str
       review={review}
       handName={handById(review.hand).name}
       models={models.map(({ entryId: _, ...model }) => model)}
-      known={kept !== undefined}
+      overlaid={kept !== undefined && (isPiece(kept) || !lines)}
+      lines={lines}
+      beside={await reviewsBeside(id, review.picture)}
       session={sessions.find(({ measured }) => measured === undefined || measured.review === id) ?? null}
     />
   );

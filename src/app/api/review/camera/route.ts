@@ -3,11 +3,9 @@ import { file } from '@/app/_lib/files';
 import { answer, clientOf, parse, RECIPE_BODY, Refusal, readJson } from '@/app/_lib/http';
 import { wholeFile } from '@/app/_lib/pages';
 import { cameraSchema, habitsFor, shotFor } from '@/core/camera/settings';
-import { codeOf, composedAgain } from '@/core/document/keptPage';
+import { codeOf, dueOn, handsOn, sizeOf } from '@/core/document/keptPage';
 import { loadScript } from '@/core/hands/scripts';
-import { pageBoxes } from '@/core/page/boxes';
 import { PRINT_ID } from '@/core/page/pageCode';
-import { dueRows } from '@/core/practice/dueRows';
 import { print } from '@/press/press';
 import { findPrinted } from '@/store/printedPages';
 
@@ -29,17 +27,15 @@ export const POST = (request: Request) =>
     const printed = await findPrinted(id, page);
     if (!printed) throw new Refusal(404, 'This desk has printed no such page.');
     const { kept } = printed;
-    await loadScript(kept.sheet.hand);
-    const composed = composedAgain(kept);
-    const texts = composed ? dueRows(composed, kept.index).map(({ due }) => due.figure.text) : [];
-    const size = pageBoxes(kept.sheet).page;
+    await Promise.all(handsOn(kept).map(loadScript));
+    const texts = (dueOn(kept) ?? []).map(({ due }) => due.figure.text);
     const { steps } = await print(
       {
         kind: 'camera',
         page: kept,
         code: codeOf(id, kept),
         habits: habitsFor(camera, texts),
-        shot: shotFor(camera, size),
+        shot: shotFor(camera, sizeOf(kept)),
       },
       clientOf(request),
       request.signal,

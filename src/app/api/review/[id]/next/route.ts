@@ -3,6 +3,7 @@ import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { chosenWords } from '@/app/_lib/words';
 import { withAnyNib } from '@/core/document/chosenNib';
 import { freshRecipe } from '@/core/document/defaults';
+import { isPiece } from '@/core/document/keptPage';
 import { countsByPen } from '@/core/hand/hand';
 import { loadScript } from '@/core/hands/scripts';
 import { withBands } from '@/core/practice/edit';
@@ -29,9 +30,9 @@ export const POST = (request: Request, { params }: Context) =>
       chosenWords(BUNDLED),
     ]);
     const fresh = freshRecipe(hand);
-    // Writing that was not printed here has no sheet; its nib is known.
+    // A piece's guide and writing that was not printed here have no sheet; the nib is known.
     const sheet =
-      found.kept?.sheet ??
+      (found.kept && !isPiece(found.kept) ? found.kept.sheet : undefined) ??
       (countsByPen(handOf(fresh)) ? withAnyNib({ ...fresh, given: {} }, found.review.nib) : fresh);
     const recipe = { ...fresh, ...sheet, title: '', aids: { ...sheet.aids, marks: 'practice' as const } };
     const bands = pageAfter(recipe, found.review, new Set(learned[hand] ?? []), words, own);

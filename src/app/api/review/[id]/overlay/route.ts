@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, Refusal } from '@/app/_lib/http';
+import { handsOn } from '@/core/document/keptPage';
 import { loadScript } from '@/core/hands/scripts';
 import { OVERLAYS, overlayOf } from '@/core/review/overlay';
 import { renderSvg } from '@/render/svg';
@@ -15,7 +16,7 @@ export const GET = (request: Request, { params }: Context) =>
     const found = await findReview(parse(idSchema, (await params).id));
     const { what } = parse(querySchema, Object.fromEntries(new URL(request.url).searchParams));
     if (!found?.kept) throw new Refusal(404, 'There is no such review, or its page is no longer kept.');
-    await loadScript(found.kept.sheet.hand);
+    await Promise.all(handsOn(found.kept).map(loadScript));
     return new Response(renderSvg(overlayOf(found.kept, found.review, what)), {
       headers: { 'Content-Type': 'image/svg+xml', 'Cache-Control': 'private, max-age=3600' },
     });
