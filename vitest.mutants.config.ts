@@ -12,6 +12,7 @@ export default defineConfig({
   resolve: base.resolve,
   test: {
     setupFiles: ['tests/setup.ts'],
+    testTimeout: base.test?.testTimeout,
     include: only ?? ['src/core/**/*.test.ts', 'tests/{unit,approved}/**/*.test.ts'],
     exclude: [
       'node_modules/**',

@@ -71,7 +71,7 @@ export function* straightened(
   size: Size,
 ): Generator<number, Bytes> {
   const [width, height] = [Math.round(size.width * PIXELS_PER_MM), Math.round(size.height * PIXELS_PER_MM)];
-  const data = new Uint8Array(width * height);
+  const straight = { width, height, data: new Uint8Array(width * height) };
   const columns = Math.ceil(width / GRID) + 1;
   const nodes = (row: number): Float64Array => {
     const line = new Float64Array(columns * 2);
@@ -82,48 +82,58 @@ export function* straightened(
     }
     return line;
   };
-  const { width: pw, height: ph, data: from } = picture;
   let above = nodes(0);
   for (let row = 0; row * GRID < height; row++) {
     const below = nodes(row + 1);
     for (let y = row * GRID; y < Math.min(height, (row + 1) * GRID); y++) {
       const v = (y + 0.5 - row * GRID) / GRID;
-      for (let column = 0; column < columns - 1; column++) {
-        const [i, j] = [2 * column, 2 * column + 2];
-        const x0 = (above[i] as number) * (1 - v) + (below[i] as number) * v;
-        const y0 = (above[i + 1] as number) * (1 - v) + (below[i + 1] as number) * v;
-        const x1 = (above[j] as number) * (1 - v) + (below[j] as number) * v;
-        const y1 = (above[j + 1] as number) * (1 - v) + (below[j + 1] as number) * v;
-        const [dx, dy] = [(x1 - x0) / GRID, (y1 - y0) / GRID];
-        const end = Math.min(width, (column + 1) * GRID);
-        let sx = x0 + dx / 2 - 0.5;
-        let sy = y0 + dy / 2 - 0.5;
-        const [lastX, lastY] = [sx + dx * GRID, sy + dy * GRID];
-        const within =
-          Math.min(sx, lastX) >= 0 &&
-          Math.min(sy, lastY) >= 0 &&
-          Math.max(sx, lastX) < pw - 1 &&
-          Math.max(sy, lastY) < ph - 1;
-        for (let k = y * width + column * GRID, last = y * width + end; k < last; k++) {
-          if (within) {
-            // Numbers from 0 up: their whole part is what is left of them as integers.
-            const ix = sx | 0;
-            const iy = sy | 0;
-            const fx = sx - ix;
-            const at = iy * pw + ix;
-            const over = from[at] as number;
-            const under = from[at + pw] as number;
-            const upper = over + ((from[at + 1] as number) - over) * fx;
-            const lower = under + ((from[at + pw + 1] as number) - under) * fx;
-            data[k] = upper + (lower - upper) * (sy - iy) + 0.5;
-          } else data[k] = sampleAt(picture, sx + 0.5, sy + 0.5);
-          sx += dx;
-          sy += dy;
-        }
-      }
+      fillRow(
+        straight,
+        y,
+        picture,
+        above.map((from, i) => from + ((below[i] as number) - from) * v),
+      );
     }
     above = below;
     yield Math.min(1, ((row + 1) * GRID) / height);
   }
-  return { width, height, data };
+  return straight;
+}
+
+/**
+ * Fills a row of the straightened page: `ends` are where every `GRID`th pixel's left edge lies in the picture, x
+ * and y in turn; straight between them.
+ */
+function fillRow({ width, data }: Bytes, y: number, picture: Bytes, ends: Float64Array): void {
+  const { width: pw, height: ph, data: from } = picture;
+  for (let column = 0; column * GRID < width; column++) {
+    const [x0, y0] = [ends[2 * column] as number, ends[2 * column + 1] as number];
+    const dx = ((ends[2 * column + 2] as number) - x0) / GRID;
+    const dy = ((ends[2 * column + 3] as number) - y0) / GRID;
+    let sx = x0 + dx / 2 - 0.5;
+    let sy = y0 + dy / 2 - 0.5;
+    const [lastX, lastY] = [sx + dx * GRID, sy + dy * GRID];
+    const within =
+      Math.min(sx, lastX) >= 0 &&
+      Math.min(sy, lastY) >= 0 &&
+      Math.max(sx, lastX) < pw - 1 &&
+      Math.max(sy, lastY) < ph - 1;
+    const last = y * width + Math.min(width, (column + 1) * GRID);
+    for (let k = y * width + column * GRID; k < last; k++) {
+      if (within) {
+        // Numbers from 0 up: their whole part is what is left of them as integers.
+        const ix = sx | 0;
+        const iy = sy | 0;
+        const fx = sx - ix;
+        const at = iy * pw + ix;
+        const over = from[at] as number;
+        const under = from[at + pw] as number;
+        const upper = over + ((from[at + 1] as number) - over) * fx;
+        const lower = under + ((from[at + pw + 1] as number) - under) * fx;
+        data[k] = upper + (lower - upper) * (sy - iy) + 0.5;
+      } else data[k] = sampleAt(picture, sx + 0.5, sy + 0.5);
+      sx += dx;
+      sy += dy;
+    }
+  }
 }

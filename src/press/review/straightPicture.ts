@@ -5,11 +5,11 @@ import type { Bytes } from '@/core/raster/grey';
 /** A straightened page is kept as JPEG: the first of these qualities that is small enough. */
 const QUALITIES = [60, 45, 30] as const;
 
-/** A straightened page as it is kept. */
+/** A straightened page as it is kept; without tables of its own, which save a tenth of the bytes and cost twice the time. */
 export async function straightPicture({ width, height, data }: Bytes): Promise<Buffer> {
   const image = sharp(data, { raw: { width, height, channels: 1 } }).toColourspace('b-w');
   for (const quality of QUALITIES) {
-    const made = await image.clone().jpeg({ quality }).toBuffer();
+    const made = await image.clone().jpeg({ quality, optimiseCoding: false }).toBuffer();
     if (made.length <= PICTURE_BYTES) return made;
   }
   return image
