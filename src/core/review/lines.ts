@@ -143,6 +143,7 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
       nib: edge,
       body,
       slopeLines: recipe.show.slope,
+      gauge: known.printed && !known.asSet,
       counted: 'strokes',
     }),
     checks: ratedBy(figures, [], body).slice(0, 8),

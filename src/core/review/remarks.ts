@@ -12,6 +12,8 @@ export interface Findings {
   readonly body: Mm;
   /** Ruled with slope lines already? */
   readonly slopeLines: boolean;
+  /** Is there a gauge of pen angles on the page? */
+  readonly gauge: boolean;
   /** What figures rest on: letters, unless said otherwise. */
   readonly counted?: string;
 }
@@ -58,7 +60,7 @@ const mm = (value: number) => `${plain(value, 1)} mm`;
 const off = ({ value, asked }: ReviewFigure): number => value - (asked ?? 0);
 
 function pageRemarks(findings: Findings): Weighed[] {
-  const { nib, body, slopeLines, counted = 'letters' } = findings;
+  const { nib, body, slopeLines, gauge, counted = 'letters' } = findings;
   const found: Weighed[] = [];
   const add = (weight: number, text: string, cure: string, go: Remark['go']) => {
     if (weight >= 1) found.push({ weight, text, cure, go });
@@ -73,7 +75,9 @@ function pageRemarks(findings: Findings): Weighed[] {
     add(
       weigh(angle, WORTH.angle as number),
       `Your pen stood at ${degrees(angle.value)}, not ${degrees(angle.asked ?? 0)} (±${degrees(angle.error)}, ${angle.count} ${counted}). Stems came out ${by < 0 ? 'heavier and level strokes thinner' : 'lighter and level strokes thicker'}.`,
-      'Lay the edge on the gauge at the head of the page before each row, and write a line of zigzags: every thin points the same way.',
+      gauge
+        ? 'Lay the edge on the gauge at the head of the page before each row, and write a line of zigzags: every thin points the same way.'
+        : `Fold or cut a card to ${degrees(angle.asked ?? 0)}, set the edge along it before each line, and try zigzags on scrap: every thin points the same way.`,
       'page',
     );
   }
@@ -82,7 +86,7 @@ function pageRemarks(findings: Findings): Weighed[] {
     add(
       wander.value > SURE * wander.error ? wander.value / (WORTH.angleSpread as number) : 0,
       `The pen turned in your hand: its angle wandered by ${degrees(wander.value)} from letter to letter (±${degrees(wander.error)}, ${wander.count} ${counted}).`,
-      'Move the whole arm and keep the fingers still; a page of one drill, slowly, with the gauge beside it.',
+      'Move the whole arm and keep the fingers still; a page of one drill, slowly, looking at where the thins point.',
       'page',
     );
   }

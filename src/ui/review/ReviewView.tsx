@@ -20,7 +20,7 @@ import { callUntilKept } from '../lib/patience';
 import { useGuarded } from '../lib/useGuarded';
 import { useHandOver } from '../paper/useHandOver';
 import { sheetLink } from '../sheet/sheetLink';
-import { FIGURES, figureText } from './figureWords';
+import { FiguresTable } from './FiguresTable';
 import { LetterPanel } from './LetterPanel';
 import { PageView } from './PageView';
 
@@ -215,36 +215,7 @@ export function ReviewView({
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <PageView id={id} review={review} known={overlaid} onLetter={(row, k) => setLetter([row, k])} />
         <div className="space-y-5">
-          <section aria-label="Figures">
-            <h2 className="margin-heading">Figures</h2>
-            <table className="table table-sm" data-testid="figures">
-              <thead>
-                <tr>
-                  <th scope="col">What</th>
-                  <th scope="col">Measured</th>
-                  <th scope="col">Asked</th>
-                </tr>
-              </thead>
-              <tbody>
-                {review.figures.map((figure) => (
-                  <tr key={figure.id}>
-                    <th scope="row" className="font-normal">
-                      {FIGURES[figure.id].name}
-                      <span className="block text-xs opacity-75">{figure.count} measured</span>
-                    </th>
-                    <td className="tabular-nums">{figureText(figure)}</td>
-                    <td className="tabular-nums">
-                      {figure.asked === null ? '' : FIGURES[figure.id].say(figure.asked)}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-            <p className="text-xs">
-              ± holds nineteen times in twenty on simulated pages, doubled for real ones; no real page has
-              been measured against it yet.
-            </p>
-          </section>
+          <FiguresTable figures={review.figures} />
           {review.refused.length > 0 && (
             <section aria-label="Not judged">
               <h2 className="margin-heading">Not judged</h2>

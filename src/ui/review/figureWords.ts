@@ -18,6 +18,7 @@ const POINTED = 0.7;
 
 /** Told as ranks, not as numbers: pictures do not tell them closer. */
 const RANKS: ReadonlySet<FigureId> = new Set(['ragged', 'hairline', 'contrast', 'tops']);
+export const isRank = (id: FigureId): boolean => RANKS.has(id);
 
 /** What a figure is called, and how it is written. */
 export const FIGURES: Readonly<
@@ -71,5 +72,5 @@ const UNIT = / (mm|%)$/;
 /** A figure with its ±, as text; ranks have none. */
 export function figureText({ id, value, error }: ReviewFigure): string {
   const { say } = FIGURES[id];
-  return RANKS.has(id) ? say(value) : `${say(value).replace(UNIT, '')} ± ${say(error)}`;
+  return isRank(id) ? say(value) : `${say(value).replace(UNIT, '')} ± ${say(error)}`;
 }

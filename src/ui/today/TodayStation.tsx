@@ -179,82 +179,86 @@ export function TodayStation({
             </button>
           </p>
         ))}
-        <section aria-labelledby="next" className="space-y-3">
-          <h2 id="next" className="font-serif text-2xl">
-            {steps.length > 0 ? 'Write next' : 'Nothing to write'}
-          </h2>
-          <p className="max-w-prose text-lg" data-testid="why">
-            {today.why}
-          </p>
-          <ol className="grid gap-x-6 gap-y-1 sm:grid-cols-2" data-testid="steps">
-            {steps.map(({ unit, name, minutes, reason }) => (
-              <li key={unit} className="flex items-baseline gap-2 border-base-300 border-b py-1">
-                <b className="font-serif text-lg" dir="auto">
-                  {name}
-                </b>
-                <span className="opacity-80">{REASON_WORDS[reason]}</span>
-                <span className="ml-auto tabular-nums">{minutes} min</span>
-              </li>
-            ))}
-          </ol>
-          <div className="flex flex-wrap items-center gap-2">
-            <button
-              type="button"
-              className="btn btn-primary"
-              disabled={busy || steps.length === 0}
-              onClick={() => void begin()}
-            >
-              <Play size={16} aria-hidden /> Begin
-            </button>
-            <button
-              type="button"
-              className="btn"
-              disabled={busy || !page.recipe}
-              onClick={() => void print()}
-            >
-              <Printer size={16} aria-hidden /> Print the page
-            </button>
-            <button
-              type="button"
-              className="btn"
-              aria-expanded={wrote}
-              disabled={steps.length === 0}
-              onClick={() => setWrote((shown) => !shown)}
-            >
-              <Check size={16} aria-hidden /> I wrote it
-            </button>
-            <button
-              type="button"
-              className="btn btn-ghost"
-              disabled={busy || !page.recipe}
-              onClick={() => void layOut()}
-            >
-              Change the page first
-            </button>
-            <Link className="btn btn-ghost" href="/review">
-              Photograph what you wrote
-            </Link>
-          </div>
-          {wrote ? (
-            <div className="rounded border border-base-300 bg-base-100 p-4">
-              <SelfCheck
-                criteria={today.criteria}
-                practised={steps.map(({ unit, name }) => ({ unit, name }))}
-                keep={`Keep it: ${counted(today.minutes, 'minute')}`}
-                onKeep={(judged) => void log(judged)}
-              />
+        <section
+          aria-labelledby="next"
+          className={`grid gap-x-8 gap-y-4 ${steps.length > 0 ? 'xl:grid-cols-[minmax(0,1fr)_19rem]' : ''}`}
+        >
+          <div className="space-y-3">
+            <h2 id="next" className="font-serif text-2xl">
+              {steps.length > 0 ? 'Write next' : 'Nothing to write'}
+            </h2>
+            <p className="max-w-prose text-lg" data-testid="why">
+              {today.why}
+            </p>
+            <ol className="grid gap-x-6 gap-y-1 sm:max-xl:grid-cols-2" data-testid="steps">
+              {steps.map(({ unit, name, minutes, reason }) => (
+                <li key={unit} className="flex items-baseline gap-2 border-base-300 border-b py-1">
+                  <b className="font-serif text-lg" dir="auto">
+                    {name}
+                  </b>
+                  <span className="opacity-80">{REASON_WORDS[reason]}</span>
+                  <span className="ml-auto tabular-nums">{minutes} min</span>
+                </li>
+              ))}
+            </ol>
+            <div className="flex flex-wrap items-center gap-2">
+              <button
+                type="button"
+                className="btn btn-primary"
+                disabled={busy || steps.length === 0}
+                onClick={() => void begin()}
+              >
+                <Play size={16} aria-hidden /> Begin
+              </button>
+              <button
+                type="button"
+                className="btn"
+                disabled={busy || !page.recipe}
+                onClick={() => void print()}
+              >
+                <Printer size={16} aria-hidden /> Print the page
+              </button>
+              <button
+                type="button"
+                className="btn"
+                aria-expanded={wrote}
+                disabled={steps.length === 0}
+                onClick={() => setWrote((shown) => !shown)}
+              >
+                <Check size={16} aria-hidden /> I wrote it
+              </button>
+              <button
+                type="button"
+                className="btn btn-ghost"
+                disabled={busy || !page.recipe}
+                onClick={() => void layOut()}
+              >
+                Change the page first
+              </button>
+              <Link className="btn btn-ghost" href="/review">
+                Photograph what you wrote
+              </Link>
             </div>
-          ) : (
-            page.picture && (
-              // biome-ignore lint/performance/noImgElement: drawn here and now, for this page alone
-              <img
-                src={page.picture}
-                alt="The page, as it will be printed"
-                className="max-h-[26rem] border border-base-300 bg-white shadow-sm"
-              />
-            )
+            {wrote && (
+              <div className="rounded border border-base-300 bg-base-100 p-4">
+                <SelfCheck
+                  criteria={today.criteria}
+                  practised={steps.map(({ unit, name }) => ({ unit, name }))}
+                  keep={`Keep it: ${counted(today.minutes, 'minute')}`}
+                  onKeep={(judged) => void log(judged)}
+                />
+              </div>
+            )}
+            <p className="text-sm opacity-80">{printerWords(printer)}</p>
+          </div>
+          {page.picture && (
+            // biome-ignore lint/performance/noImgElement: drawn here and now, for this page alone
+            <img
+              src={page.picture}
+              alt="The page, as it will be printed"
+              className="max-h-[30rem] border border-base-300 bg-white shadow-sm"
+            />
           )}
-          <p className="text-sm opacity-80">{printerWords(printer)}</p>
         </section>
       </div>
 

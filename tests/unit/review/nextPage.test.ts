@@ -58,7 +58,7 @@ describe('the page after a review', () => {
 });
 
 describe('remarks', () => {
-  const base = { nib: 2.4, body: 12, slopeLines: false };
+  const base = { nib: 2.4, body: 12, slopeLines: false, gauge: true };
   const figure = (id: 'angle' | 'angleSpread' | 'feet' | 'slope', value: number, asked: number | null) => ({
     id,
     value,
@@ -90,6 +90,14 @@ describe('remarks', () => {
     const said = remarksOn({ ...base, figures, rows: [] }).map(({ text }) => text);
     expect(said[0]).toMatch(/stood at 36°, not 45°.*heavier/);
     expect(said[1]).toMatch(/lean 11°, and 6° is asked/);
+  });
+
+  it('name the gauge where the page has one, and a card where it has none', () => {
+    const figures = [figure('angle', 36, 45)];
+    const cure = (gauge: boolean) => remarksOn({ ...base, gauge, figures, rows: [] })[0]?.cure;
+    expect(cure(true)).toMatch(/the gauge at the head of the page/);
+    expect(cure(false)).toMatch(/a card to 45°/);
+    expect(cure(false)).not.toMatch(/gauge/);
   });
 
   it('go with ratings of the same figures', () => {

@@ -1,0 +1,53 @@
+import type { ReviewFigure } from '@/core/review/review';
+import { FIGURES, figureText, isRank } from './figureWords';
+
+/** What was measured of a page, each figure with its ±, what is asked, and by how much it is off where that is sure. */
+export function FiguresTable({ figures }: { figures: readonly ReviewFigure[] }) {
+  return (
+    <section aria-label="Figures">
+      <h2 className="margin-heading">Figures</h2>
+      <table className="table table-sm" data-testid="figures">
+        <thead className="sr-only">
+          <tr>
+            <th scope="col">What</th>
+            <th scope="col">Measured</th>
+          </tr>
+        </thead>
+        <tbody>
+          {figures.map((figure) => {
+            const { id, asked, count } = figure;
+            return (
+              <tr key={id}>
+                <th scope="row" className="px-0 font-normal">
+                  {FIGURES[id].name}
+                  <span className="block text-xs opacity-75">
+                    {count} measured
+                    {asked !== null && !isRank(id) && `, ${FIGURES[id].say(asked)} asked`}
+                  </span>
+                </th>
+                <td className="whitespace-nowrap px-0 text-right align-top tabular-nums">
+                  {figureText(figure)}
+                  <Off {...figure} />
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      <p className="pt-2 text-xs">
+        ± holds nineteen times in twenty on simulated pages, doubled for real ones; no real page has been
+        measured against it yet. What is off by more than that is in red.
+      </p>
+    </section>
+  );
+}
+
+/** By how much a figure is off, where that is more than its error. */
+function Off({ id, value, asked, error }: ReviewFigure) {
+  if (asked === null || isRank(id) || Math.abs(value - asked) <= error) return null;
+  return (
+    <span className="block text-accent text-xs">
+      {FIGURES[id].say(Math.abs(value - asked))} {value < asked ? 'less' : 'more'}
+    </span>
+  );
+}
