@@ -1,12 +1,15 @@
+import { DEMO_ROWS, DEMO_WRITING } from '@/core/camera/demoWriting';
 import { freshRecipe } from '@/core/document/defaults';
 import { DEMO_KNOWN } from '@/core/document/demoPages';
 import { demoSheets } from '@/core/document/demoSheets';
 import { Prints } from '@/core/document/prints';
+import type { Recipe } from '@/core/document/recipe';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { demoLog } from '@/core/log/demoLog';
 import { type EntryKind, readEntry } from '@/core/log/entry';
 import { demoPieces } from '@/core/piece/demoPieces';
+import type { Band } from '@/core/practice/band';
 import { bandOf } from '@/core/practice/bands/bandOf';
 import { compose } from '@/core/practice/compose';
 import { groundOf } from '@/core/practice/ground';
@@ -63,27 +66,40 @@ async function seedLog(now: Date): Promise<void> {
   });
 }
 
-/** A page the studio has printed and may photograph: its letters in rows, and a word. */
-async function printDemoPage(now: Date): Promise<void> {
+/** Bands of a row each, of one letter from end to end. */
+const rowsOf = (letters: readonly string[]): Band[] => {
   const rows = { guided: false, trace: 1, fading: 0, free: 6, lines: 1, repeat: true };
-  const letters = ['n', 'm', 'a', 'd', 'h', 'u'];
-  const bands = [
-    ...letters.map((letter, i) => bandOf(`b${i}`, 'letter', letter, rows)),
-    bandOf('w', 'word', 'aluminium', { guided: false, trace: 0, fading: 0, free: 1, lines: 1 }),
-  ];
-  const composed = compose({ ...freshRecipe(HAND), title: 'Winter class, second evening' }, { bands });
+  return letters.map((letter, i) => bandOf(`b${i}`, 'letter', letter, rows));
+};
+
+/** Keeps the pages of bands as if they had been printed. */
+async function printed(recipe: Recipe, bands: readonly Band[], id: string, at: Date): Promise<void> {
+  const composed = compose(recipe, { bands });
   const prints = new Prints();
-  for (const index of composed.pages.keys()) prints.draw({ composed, index }, 'MERR0WD0WN');
-  await keepPrints(prints.take(), 'demo', now);
+  for (const index of composed.pages.keys()) prints.draw({ composed, index }, id);
+  await keepPrints(prints.take(), 'demo', at);
+}
+
+/** Pages the studio has printed: small ones of the weeks before, and one that may be photographed, its letters in rows, and a word. */
+async function printDemoPages(now: Date): Promise<void> {
+  const recipe = freshRecipe(HAND);
+  const small = { ...recipe, paper: { ...recipe.paper, format: 'a5' as const } };
+  for (const { print, title, weeksAgo } of DEMO_WRITING) {
+    const at = new Date(now.getTime() - weeksAgo * 7 * DAY);
+    await printed({ ...small, title }, rowsOf(DEMO_ROWS), print, at);
+  }
+  const word = bandOf('w', 'word', 'aluminium', { guided: false, trace: 0, fading: 0, free: 1, lines: 1 });
+  const evening = { ...recipe, title: 'Winter class, second evening' };
+  await printed(evening, [...rowsOf(['n', 'm', 'a', 'd', 'h', 'u']), word], 'MERR0WD0WN', now);
 }
 
 /** The open night is so many days off. */
 const OPEN_NIGHT_IN = 16;
 
-/** Fills an empty store; one with anything in it is left alone. */
-export async function seedDemo(now: Date): Promise<void> {
+/** Fills an empty store, and says whether it did: one with anything in it is left alone. */
+export async function seedDemo(now: Date): Promise<boolean> {
   const rows = await countRows();
-  if (rows.sheets + rows.items + rows.printers > 0) return;
+  if (rows.sheets + rows.items + rows.printers > 0) return false;
   await loadAllScripts();
   await saveItems(DEMO_BENCH);
   let time = now.getTime() - 60_000;
@@ -93,11 +109,12 @@ export async function seedDemo(now: Date): Promise<void> {
     await saveSheet({ ...sheet, recipe: JSON.stringify(sheet.recipe) }, new Date(time));
   }
   await seedLog(now);
-  await printDemoPage(now);
+  await printDemoPages(now);
   await saveRecord({
     id: 'known-italic',
     kind: 'known',
     data: JSON.stringify({ letters: DEMO_KNOWN, stressed: [] }),
     at: now.toISOString(),
   });
+  return true;
 }

@@ -67,6 +67,12 @@ export async function reviewsBeside(
 /** More pens than this nobody writes a page with. */
 const MOST_BESIDE = 12;
 
+/** Says when the page of a review was written, where that was not when it was measured. */
+export async function dateReview(id: string, at: Date): Promise<void> {
+  const db = await openDatabase();
+  await db.update(records).set({ at: at.toISOString() }).where(eq(records.id, id));
+}
+
 /** Of printed pages, those that were reviewed already. */
 export async function reviewedPrints(prints: readonly string[]): Promise<ReadonlySet<string>> {
   if (prints.length === 0) return new Set();

@@ -6,6 +6,7 @@ import { dropUnusedPictures } from '@/store/pictures';
 import { purgeSheets } from '@/store/sheets';
 import { mendStudy } from '@/store/study';
 import { troubleOf } from '@/store/trouble';
+import { reviewDemoPages } from './demoReviews';
 import { log } from './log';
 import { notSafelyShared } from './session';
 import { warmUp } from './warmUp';
@@ -16,6 +17,9 @@ const KEEP_DELETED = 30 * 24 * 60 * 60 * 1000;
 /** Pictures nothing shows any more are kept this long, in ms: a day, in which taking a thing away can be undone. */
 const KEEP_UNUSED = 24 * 60 * 60 * 1000;
 
+/** From then on the server answers itself, in ms after its start. */
+const ANSWERS = 1500;
+
 /** Opens and migrates the database; the process ends with a clear word where that fails. */
 export async function start(): Promise<void> {
   const unsafe = notSafelyShared();
@@ -23,19 +27,27 @@ export async function start(): Promise<void> {
     log.fatal(unsafe);
     process.exit(1);
   }
+  const demo = process.env.ELVANE_DEMO === '1';
+  let seeded = false;
   try {
     const database = await openDatabase();
     await movePhotos(database, new Date());
     await dropUnusedPictures(new Date(Date.now() - KEEP_UNUSED));
     await purgeSheets(new Date(Date.now() - KEEP_DELETED));
     await mendStudy();
-    if (process.env.ELVANE_DEMO === '1') await seedDemo(new Date());
+    seeded = demo && (await seedDemo(new Date()));
   } catch (error) {
     const trouble = troubleOf(error) ?? 'Check ELVANE_DB_URL.';
     log.fatal({ err: error }, `the database could not be opened or migrated. ${trouble}`);
     process.exit(1);
   }
-  log.info({ demo: process.env.ELVANE_DEMO === '1' }, 'ready');
+  log.info({ demo }, 'ready');
   process.once('exit', closeDatabase);
-  if (process.env.NODE_ENV === 'production') warmUp();
+  if (process.env.NODE_ENV === 'production') setTimeout(() => void whenItAnswers(seeded), ANSWERS).unref();
+}
+
+/** What is asked of the server once it answers: nobody waits for it. */
+async function whenItAnswers(seeded: boolean): Promise<void> {
+  await warmUp();
+  if (seeded) await reviewDemoPages(new Date());
 }
