@@ -21,6 +21,9 @@ export function spread(values: readonly number[]): number {
 /** A median's standard error is a quarter more than a mean's. */
 const OF_MEDIAN = 1.25;
 
+/** Standard error of the median of so many values of a deviation. */
+export const medianError = (deviation: number, count: number): number =>
+  count === 0 ? Number.POSITIVE_INFINITY : (OF_MEDIAN * deviation) / Math.sqrt(count);
+
 /** Standard error of the median. */
-export const errorOf = (values: readonly number[]): number =>
-  values.length === 0 ? Number.POSITIVE_INFINITY : (OF_MEDIAN * spread(values)) / Math.sqrt(values.length);
+export const errorOf = (values: readonly number[]): number => medianError(spread(values), values.length);

@@ -1,5 +1,5 @@
 import { FAULTS, type Fault } from '../faults/fault';
-import { median } from '../measure/statistics';
+import { median, medianError } from '../measure/statistics';
 import { cosDeg, type Mm, tanDeg, toDegrees } from '../measure/units';
 import { perObject } from '../memo/memo';
 import type { DueRow } from '../practice/dueRows';
@@ -132,9 +132,12 @@ const MOST_OF_ONE = 20;
 const LEAST_GAIN = 6;
 /** Sizes that are tried, of what is plain to see; the usual one, and how far it varies. */
 const SIZES = { low: 0.3, high: 1.5, step: 0.1, usual: 0.9, varies: 0.3 } as const;
+/** Of an edge less than half of what is plain to see is no habit to speak of, however sure it is: rows of any page differ so much. */
+const LEAST_TURN = 0.45;
+const OF_EDGE: ReadonlySet<RowFault> = new Set(['flat', 'steep']);
 /** So many rows tell what all have in common: habits of the page are its own remarks. */
 const LEAST_ROWS = 3;
-const LEAST_COMMON = 4;
+const LEAST_COMMON = 5;
 /** What is there or is not, is not had in common. */
 const OF_ITS_OWN: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
 /** A page of few rows leans, or is held flat, as a whole. */
@@ -192,10 +195,32 @@ function beyondHabits(judged: JudgedRow, rows: readonly JudgedRow[]): OffBy {
     TRAITS.flatMap((trait) => {
       const [found, its] = [own[trait], itself[trait]];
       if (!found || its === undefined) return [];
-      return [[trait, { value: found.value - its - (habit[trait] ?? 0), error: found.error }] as const];
+      const { value, deviation, count } = found;
+      // Few letters tell badly how much they differ: what the page's other rows show counts as so many more of them.
+      const usual = usually(rows).get(trait) ?? deviation;
+      const pooled = Math.sqrt(
+        ((count - 1) * deviation ** 2 + BORROWED * usual ** 2) / (count - 1 + BORROWED),
+      );
+      return [
+        [trait, { value: value - its - (habit[trait] ?? 0), error: medianError(pooled, count) }] as const,
+      ];
     }),
   );
 }
+
+/** How much the letters of a row differ, in the middle of all rows of a page. */
+const usually = perObject(
+  (rows: readonly JudgedRow[]): ReadonlyMap<Trait, number> =>
+    new Map(
+      TRAITS.map((trait) => [
+        trait,
+        median(rows.flatMap(({ row, letters }) => rowTraits(letters, bodyOf(row))[trait]?.deviation ?? [])) ||
+          0,
+      ]),
+    ),
+);
+/** The page's usual deviation counts as so many letters of a row. */
+const BORROWED = 6;
 
 const habits = perObject((rows: readonly JudgedRow[]): Supposed => {
   const of = (trait: Trait) => {
@@ -236,7 +261,7 @@ function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number)
     })
     .sort((a, b) => b.gain - a.gain)
     .slice(0, 1)
-    .filter(({ gain }) => gain > LEAST_GAIN)
+    .filter(({ fault, gain, size }) => gain > LEAST_GAIN && (!OF_EDGE.has(fault) || size >= LEAST_TURN))
     .map(({ fault, gain, size }) => ({
       fault,
       score: Math.min(MOST_SCORE, gain / LEAST_GAIN),

@@ -1,4 +1,4 @@
-import { errorOf, median } from '../measure/statistics';
+import { median, spread } from '../measure/statistics';
 import { toRadians } from '../measure/units';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import type { Compared } from './letter';
@@ -54,10 +54,11 @@ export function traitsOf(letter: Compared, body: number): Traits {
 /** Whether something is there or not: of a row counts the share of its letters. */
 const IS: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
 
-/** A trait of a row: the middle of its letters', and its standard error. */
+/** A trait of a row: the middle of its letters', their deviation, and how many they are. */
 export interface RowTrait {
   readonly value: number;
-  readonly error: number;
+  readonly deviation: number;
+  readonly count: number;
 }
 export type RowTraits = Readonly<Partial<Record<Trait, RowTrait>>>;
 
@@ -72,7 +73,7 @@ export function rowTraits(letters: readonly Compared[], body: number): RowTraits
       const values = all.flatMap((traits) => traits[trait] ?? []);
       if (values.length < Math.max(LEAST, MOST_OF * all.length)) return [];
       const value = IS.has(trait) ? values.reduce((a, b) => a + b, 0) / values.length : median(values);
-      return [[trait, { value, error: errorOf(values) }]];
+      return [[trait, { value, deviation: spread(values), count: values.length }]];
     }),
   );
 }
