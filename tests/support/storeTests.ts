@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { DEMO_WRITING } from '@/core/camera/demoWriting';
 import { freshRecipe } from '@/core/document/defaults';
 import { demoSheets } from '@/core/document/demoSheets';
 import { codeOf, keptSheet } from '@/core/document/keptPage';
@@ -30,7 +31,7 @@ import { asPicture, dropUnusedPictures, findPicture, type Picture, savePicture }
 import { findPrinted, keepPrints, latestPrinted } from '@/store/printedPages';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from '@/store/printers';
 import { allRecords, deleteRecord, listRecords, saveRecord } from '@/store/records';
-import { listReviews, reviewedPrints } from '@/store/reviews';
+import { dateReview, listReviews, reviewedPrints } from '@/store/reviews';
 import { items } from '@/store/schema';
 import {
   deleteSheet,
@@ -696,7 +697,28 @@ export function storeTests(fresh: () => Promise<void>): void {
 
   it('the demo leaves a store with anything in it alone', async () => {
     await saveSheet(sheet('mine'), at(1));
-    await seedDemo(at(2));
+    expect(await seedDemo(at(2))).toBe(false);
     expect(await listNibs()).toEqual([]);
+  });
+
+  it('the demo has printed the pages it reviews, weeks apart, the hand steadier on each; a review is dated back to its page', async () => {
+    const now = at(1);
+    expect(await seedDemo(now)).toBe(true);
+    expect(await seedDemo(at(2))).toBe(false);
+    const pages = await Promise.all(DEMO_WRITING.map(({ print }) => findPrinted(print, 1)));
+    const weeks = pages.map((page) => (now.getTime() - Date.parse(page?.at ?? '')) / (7 * 24 * 3_600_000));
+    expect(weeks).toEqual(DEMO_WRITING.map(({ weeksAgo }) => expect.closeTo(weeksAgo, 6)));
+    const off = DEMO_WRITING.map(({ camera }) => [-camera.angle, camera.slope, camera.unsteady]);
+    for (const [i, now] of off.slice(1).entries()) {
+      for (const [k, by] of now.entries()) expect(by).toBeLessThan(off[i]?.[k] ?? 0);
+    }
+    await saveRecord({ id: 'rev-a', kind: 'review', data: '{}', at: now.toISOString() });
+    await saveRecord({ id: 'rev-b', kind: 'review', data: '{}', at: now.toISOString() });
+    await dateReview('rev-a', at(0));
+    const dates = (await allRecords()).filter(({ kind }) => kind === 'review').map(({ id, at }) => [id, at]);
+    expect(dates).toEqual([
+      ['rev-a', at(0).toISOString()],
+      ['rev-b', now.toISOString()],
+    ]);
   });
 }

@@ -61,23 +61,34 @@ function Chart({
     const style = getComputedStyle(element);
     const grid = style.getPropertyValue('--color-base-300');
     const axis = () => ({ gridcolor: grid, linecolor: grid, automargin: true });
-    const traces = hands.map((hand, i) => {
+    const traces = hands.flatMap((hand, i) => {
       const points = reviews
         .flatMap((review) => {
           const figure = review.figures.find((one) => one.id === id);
           return figure && review.hand === hand ? [{ at: review.at, ...figure }] : [];
         })
         .reverse();
-      return {
-        type: 'scatter' as const,
+      const common = { type: 'scatter' as const, x: points.map(({ at }) => at) };
+      const color = COLOURS[i % COLOURS.length];
+      const measured = {
+        ...common,
         mode: 'lines+markers' as const,
         name: hand,
-        x: points.map(({ at }) => at),
         y: points.map(({ value }) => value),
         text: points.map(({ value }) => say(value)),
         error_y: { type: 'data' as const, array: points.map(({ error }) => error), thickness: 1 },
-        marker: { color: COLOURS[i % COLOURS.length] },
+        marker: { color },
       };
+      if (points.every(({ asked }) => asked === null)) return [measured];
+      const asked = {
+        ...common,
+        mode: 'lines' as const,
+        name: `${hand}, asked`,
+        y: points.map((point) => point.asked),
+        line: { color, width: 1, dash: 'dash' as const },
+        showlegend: false,
+      };
+      return [asked, measured];
     });
     void Plotly.react(
       element,
