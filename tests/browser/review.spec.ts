@@ -137,6 +137,8 @@ test('what cannot be measured is said in plain words, and the page can be chosen
   page,
 }) => {
   await printOne(page);
+  await open(page, '/log');
+  const cat = await page.screenshot({ type: 'png', fullPage: true });
   await open(page, '/review');
   const input = page.getByLabel('Pictures of pages');
   const say = async (name: string, mimeType: string, buffer: Buffer, words: RegExp) => {
@@ -158,8 +160,7 @@ test('what cannot be measured is said in plain words, and the page can be chosen
   );
 
   // A picture of something else, by hand: what is not there is not measured.
-  const blank = await page.screenshot({ type: 'png', fullPage: true });
-  await input.setInputFiles({ name: 'cat.png', mimeType: 'image/png', buffer: blank });
+  await input.setInputFiles({ name: 'cat.png', mimeType: 'image/png', buffer: cat });
   await expect(
     page.getByRole('alert').getByText(/No page with marks was found|corner of the page/),
   ).toBeVisible();
