@@ -15,8 +15,11 @@ const PARTS = {
   'src/core/hands': [],
   'src/core/kit': [],
   'src/core/practice/words': [],
+  'src/core/geometry': ['src/core/geometry/*.test.ts'],
+  'src/core/measure': ['src/core/measure/*.test.ts'],
   'src/core/raster': ['src/core/raster/*.test.ts'],
-  'src/core/review': ['src/core/review/*.test.ts'],
+  'src/core/register': ['src/core/register/*.test.ts'],
+  'src/core/review': ['src/core/review/*.test.ts', 'tests/unit/review/{faults,nextPage,marks}.test.ts'],
 };
 const REPORT = 'test-results/mutants.json';
 

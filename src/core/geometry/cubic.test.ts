@@ -137,6 +137,12 @@ describe('a cubic', () => {
       [3, 0],
     ];
     expect(inflections(arch)).toEqual([]);
+    expect(parallelTangents(arch, [1, 0])).toEqual([expect.closeTo(0.5, 9)]);
+    // It stands upright just where it begins and where it ends: that is not inside it, nor is what lies beyond.
+    expect(parallelTangents(arch, [0, 1])).toEqual([]);
+    expect(parallelTangents(arch, [0.05, 1])).toHaveLength(1);
+    // A straight one is along its own direction everywhere, which is nowhere in particular.
+    expect(parallelTangents(straight([0, 0], [2, 1]), [2, 1])).toEqual([]);
     expect(inflections(straight([0, 0], [1, 1]))).toEqual([]);
   });
 });

@@ -63,6 +63,9 @@ describe('a page with marks', () => {
         const places = UNIT_MARKS.map((mark) => mapped(found?.map ?? [], mark));
         const off = Math.min(...places.map(([x, y]) => Math.hypot(x - lost.at[0], y - lost.at[1])));
         expect(off).toBeLessThan(30);
+        // Seen from its face, not through its back: its corners go round clockwise (y downwards).
+        const [[ax, ay], [bx, by], [cx, cy]] = places as [Point, Point, Point];
+        expect((bx - ax) * (cy - by) - (by - ay) * (cx - bx)).toBeGreaterThan(0);
       }),
       { numRuns: 60 },
     );

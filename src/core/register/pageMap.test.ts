@@ -55,6 +55,18 @@ describe('the map of a page', () => {
     expect(map.bent).toBeCloseTo(0.2, 6);
   });
 
+  it('that is bent on every side goes through all eight marks', () => {
+    const page = marked([
+      [5, -6],
+      [-7, 2],
+      [3, 4],
+      [-2, 9],
+    ]);
+    const map = pageMapOf(page, A6);
+    for (const [i, mark] of ringCentres(A6).entries())
+      near(map.at(mark as Point), page.rings[i]?.at as Point);
+  });
+
   it('does without side marks that were not found', () => {
     const { map, rings } = marked([[0, 8]]);
     const found = pageMapOf({ map, rings: rings.map((ring, i) => (i === 4 ? undefined : ring)) }, A6);

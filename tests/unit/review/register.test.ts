@@ -1,11 +1,6 @@
-import fc from 'fast-check';
 import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { STEADY } from '@/core/camera/habits';
-import { ringCentres } from '@/core/page/marks';
-import { homographyOf, mapped, type Point } from '@/core/register/homography';
-import { markedPageIn, turned, UNIT_MARKS } from '@/core/register/markedPage';
-import { pageMapOf } from '@/core/register/pageMap';
 import {
   firstLetters,
   lookedAt,
@@ -15,118 +10,6 @@ import {
   someShot,
   taken,
 } from '../../support/review/pages';
-
-const corner = (low: number, high: number) =>
-  fc.tuple(fc.double({ min: low, max: high, noNaN: true }), fc.double({ min: low, max: high, noNaN: true }));
-
-describe('a homography', () => {
-  it('takes its four points where they belong, and every point of a line to a line', () => {
-    fc.assert(
-      fc.property(
-        corner(-0.2, 0.2),
-        corner(-0.2, 0.2),
-        corner(-0.2, 0.2),
-        corner(-0.2, 0.2),
-        (a, b, c, d) => {
-          const square = UNIT_MARKS.slice(0, 4);
-          const to = square.map(([x, y], i): Point => {
-            const [dx, dy] = [a, b, c, d][i] as Point;
-            return [1000 * (x + dx), 1000 * (y + dy)];
-          });
-          const map = homographyOf(square, to);
-          if (!map) throw new Error('no map');
-          for (const [i, point] of square.entries()) {
-            const [x, y] = mapped(map, point);
-            expect(Math.hypot(x - (to[i] as Point)[0], y - (to[i] as Point)[1])).toBeLessThan(1e-6);
-          }
-          const [p, q, r] = [0.2, 0.5, 0.9].map((t) => mapped(map, [t, 0.3 + 0.4 * t])) as [
-            Point,
-            Point,
-            Point,
-          ];
-          const cross = (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]);
-          expect(Math.abs(cross)).toBeLessThan(1e-5 * 1e6);
-        },
-      ),
-    );
-  });
-
-  it('of three points on a line there is none', () => {
-    expect(
-      homographyOf(
-        [
-          [0, 0],
-          [1, 0],
-          [2, 0],
-          [0, 1],
-        ],
-        [
-          [0, 0],
-          [1, 0],
-          [1, 1],
-          [0, 1],
-        ],
-      ),
-    ).toBeUndefined();
-  });
-});
-
-describe('the rings of a page', () => {
-  const at = (points: readonly Point[]) => points.map((point) => ({ at: point, radius: 30 }));
-  const map =
-    homographyOf(UNIT_MARKS.slice(0, 4), [
-      [300, 200],
-      [2600, 320],
-      [2500, 3700],
-      [200, 3500],
-    ]) ?? [];
-  const rings = UNIT_MARKS.map((mark) => mapped(map, mark));
-
-  it('are found among others, and with any one of them covered', () => {
-    const strays: Point[] = [
-      [900, 900],
-      [1000, 905],
-      [400, 2000],
-    ];
-    for (let covered = -1; covered < 8; covered++) {
-      const seen = at([...strays, ...rings.filter((_, i) => i !== covered)]);
-      const page = markedPageIn(seen);
-      expect(page, `ring ${covered} covered`).toBeDefined();
-      const corners = UNIT_MARKS.slice(0, 4).map((mark) => mapped(page?.map ?? [], mark));
-      for (const [x, y] of corners) {
-        expect(Math.min(...rings.slice(0, 4).map(([rx, ry]) => Math.hypot(rx - x, ry - y)))).toBeLessThan(25);
-      }
-    }
-  });
-
-  it('are no page where too few are left, or none stand on sides', () => {
-    expect(markedPageIn(at(rings.slice(0, 4)))).toBeUndefined();
-    expect(markedPageIn(at(rings.slice(0, 2)))).toBeUndefined();
-    expect(markedPageIn([])).toBeUndefined();
-  });
-
-  it('turned four times are as they were', () => {
-    const page = markedPageIn(at(rings));
-    if (!page) throw new Error('no page');
-    const round = turned(turned(turned(turned(page))));
-    expect(round.rings).toEqual(page.rings);
-    expect(mapped(turned(page).map, [0, 0])[0]).toBeCloseTo(mapped(page.map, [1, 0])[0], 6);
-  });
-
-  it('on bent paper are met by the map, all eight', () => {
-    const size = { width: 210, height: 297 };
-    const bent = ringCentres(size).map(
-      ([x, y], i): Point => [10 * x + (i > 3 ? 6 : 0), 10 * y - (i > 3 ? 4 : 0)],
-    );
-    const found = { map: homographyOf(UNIT_MARKS.slice(0, 4), bent.slice(0, 4)) ?? [], rings: at(bent) };
-    const { at: place, bent: by, rings: count } = pageMapOf(found, size);
-    for (const [i, [x, y]] of ringCentres(size).entries()) {
-      const [px, py] = place([x, y]);
-      expect(Math.hypot(px - (bent[i] as Point)[0], py - (bent[i] as Point)[1])).toBeLessThan(1e-6);
-    }
-    expect([count, by > 0.6 && by < 0.8]).toEqual([8, true]);
-  });
-});
 
 describe('a picture of a page', () => {
   let printed: PrintedForTest;
