@@ -137,7 +137,7 @@ const LEAST_TURN = 0.45;
 const OF_EDGE: ReadonlySet<RowFault> = new Set(['flat', 'steep']);
 /** So many rows tell what all have in common: habits of the page are its own remarks. */
 const LEAST_ROWS = 3;
-const LEAST_COMMON = 5;
+const LEAST_COMMON = 4;
 /** What is there or is not, is not had in common. */
 const OF_ITS_OWN: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
 /** A page of few rows leans, or is held flat, as a whole. */
@@ -154,7 +154,7 @@ export function faultsOf(rows: readonly JudgedRow[]): FoundFault[][] {
   const common = new Map(
     TRAITS.map((trait) => {
       const values = judged.flatMap((off) => off?.get(trait)?.value ?? []);
-      return [trait, values.length >= LEAST_COMMON && !OF_ITS_OWN.has(trait) ? median(values) : 0];
+      return [trait, values.length >= LEAST_COMMON && !OF_ITS_OWN.has(trait) ? inCommon(values) : 0];
     }),
   );
   return rows.map((row, i) => {
@@ -168,6 +168,13 @@ export function faultsOf(rows: readonly JudgedRow[]): FoundFault[][] {
     );
     return explained(row, own, judged.filter(Boolean).length);
   });
+}
+
+/** The middle one; of two middle ones the lesser: where half of few rows have a fault, the others have none. */
+function inCommon(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const [low, high] = [sorted[(sorted.length - 1) >> 1] as number, sorted[sorted.length >> 1] as number];
+  return Math.abs(low) < Math.abs(high) ? low : high;
 }
 
 /** Letters that are like their model but for one stroke. */

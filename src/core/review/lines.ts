@@ -141,6 +141,7 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
       figures,
       rows: shown,
       nib: edge,
+      pressed: ground.pen.kind === 'pointed',
       body,
       slopeLines: recipe.show.slope,
       gauge: known.printed && !known.asSet,

@@ -146,7 +146,15 @@ function summed(kept: KeptSheet, read: readonly ReadRow[]): Measuring {
     figures,
     rows: rows.slice(0, MOST_ROWS),
     refused: refusals(read.filter((_, i) => faultsOfRows[i]?.length === 0)),
-    remarks: remarksOn({ figures, rows, nib: edge, body, slopeLines: sheet.show.slope, gauge: true }),
+    remarks: remarksOn({
+      figures,
+      rows,
+      nib: edge,
+      pressed: ground?.pen.kind === 'pointed',
+      body,
+      slopeLines: sheet.show.slope,
+      gauge: true,
+    }),
     checks: ratedBy(figures, rows, body).slice(0, 8),
     wobbled: wobbled.slice(0, 40),
   };

@@ -1,5 +1,5 @@
 import { signed } from '@/core/measure/units';
-import { THICK_HAIRLINE } from '@/core/review/remarks';
+import { RAGGED, THICK_HAIRLINE } from '@/core/review/pageRemarks';
 import type { FigureId, ReviewFigure } from '@/core/review/review';
 
 const degrees = (value: number) => `${signed(value, 1)}°`;
@@ -15,6 +15,9 @@ const rank =
 /** Shades that are full later than the model's by these shares of their width are rounder, or begin as points. */
 const TAPERED = 0.3;
 const POINTED = 0.7;
+
+/** Edges that lie closer to their lines than this, in mm, are clean. */
+const CLEAN = 0.015;
 
 /** Told as ranks, not as numbers: pictures do not tell them closer. */
 const RANKS: ReadonlySet<FigureId> = new Set(['ragged', 'hairline', 'contrast', 'tops']);
@@ -62,7 +65,7 @@ export const FIGURES: Readonly<
   },
   ragged: {
     name: 'Edges',
-    say: (value) => (value < 0.015 ? 'clean' : value < 0.04 ? 'a little ragged' : 'ragged'),
+    say: (value) => (value < CLEAN ? 'clean' : value < RAGGED ? 'a little ragged' : 'ragged'),
   },
 };
 

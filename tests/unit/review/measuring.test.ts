@@ -11,7 +11,7 @@ import { areaOf } from '@/core/raster/grey';
 import { aligned, laid } from '@/core/review/align';
 import { edgeOf } from '@/core/review/chords';
 import { modelOf } from '@/core/review/letter';
-import { THICK_HAIRLINE } from '@/core/review/remarks';
+import { THICK_HAIRLINE } from '@/core/review/pageRemarks';
 import { FIGURE_IDS, type FigureId, type Measuring, reviewSchema } from '@/core/review/review';
 import { stemsOf } from '@/core/review/stems';
 import {

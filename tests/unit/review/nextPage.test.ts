@@ -58,7 +58,7 @@ describe('the page after a review', () => {
 });
 
 describe('remarks', () => {
-  const base = { nib: 2.4, body: 12, slopeLines: false, gauge: true };
+  const base = { nib: 2.4, pressed: false, body: 12, slopeLines: false, gauge: true };
   const figure = (id: 'angle' | 'angleSpread' | 'feet' | 'slope', value: number, asked: number | null) => ({
     id,
     value,
