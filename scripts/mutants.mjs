@@ -19,7 +19,11 @@ const PARTS = {
   'src/core/measure': ['src/core/measure/*.test.ts'],
   'src/core/raster': ['src/core/raster/*.test.ts'],
   'src/core/register': ['src/core/register/*.test.ts'],
-  'src/core/review': ['src/core/review/*.test.ts', 'tests/unit/review/{faults,nextPage,marks}.test.ts'],
+  'src/core/review': [
+    'src/core/review/*.test.ts',
+    'tests/unit/review/{faults,lettersParts,marks,nextPage,written}.test.ts',
+    'tests/approved/remarks.test.ts',
+  ],
 };
 const REPORT = 'test-results/mutants.json';
 

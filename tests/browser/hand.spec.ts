@@ -10,7 +10,7 @@ const OTHERS = HANDS.filter(({ id }) => id !== 'italic' && id !== 'copperplate')
 const letterOf = ({ rightToLeft }: { rightToLeft: boolean }) => (rightToLeft ? 'ن' : '[oO]');
 
 test.beforeEach(async ({ page }) => {
-  await page.goto('/hand', { waitUntil: 'networkidle' });
+  await page.goto('/hand');
 });
 
 test('every drawn hand writes my words, the others say that they cannot', async ({ page }) => {
@@ -26,7 +26,7 @@ test('every drawn hand writes my words, the others say that they cannot', async 
   await page.getByRole('textbox', { name: 'Your words' }).fill('луна');
   await expect(card(page, 'italic').getByText(/It has no letter for/)).toBeVisible();
   await page.getByRole('textbox', { name: 'Your words' }).fill('Bolide');
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await expect(page.getByRole('textbox', { name: 'Your words' })).toHaveValue('Bolide');
 });
 
@@ -77,7 +77,7 @@ for (const hand of OTHERS.filter(({ id }) => WALKED.includes(id))) {
       page.getByRole('heading', { name: new RegExp(`^${letterOf(hand)}, stroke by stroke$`) }),
     ).toBeVisible();
 
-    await page.goto(`/practise?hand=${id}`, { waitUntil: 'networkidle' });
+    await page.goto(`/practise?hand=${id}`);
     await page.getByRole('button', { name: 'Ten-minute page' }).click();
     const bands = page.getByRole('list', { name: 'Bands of the page' }).locator('> li');
     await expect(bands.filter({ hasText: /Letters? / }).first()).toBeVisible();
@@ -96,7 +96,7 @@ for (const hand of OTHERS.filter(({ id }) => WALKED.includes(id))) {
 }
 
 test('a brush bounces, its shapes take turns, and a page is laid to collect new ones', async ({ page }) => {
-  await page.goto('/strokes?hand=brush', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=brush');
   const line = page.getByRole('region', { name: 'Write anything' }).locator('svg').first();
   const still = await line.innerHTML();
   await page.getByRole('tab', { name: 'Pen' }).click();
@@ -116,7 +116,7 @@ test('a brush bounces, its shapes take turns, and a page is laid to collect new 
   await page.getByLabel('Let shapes take turns').check();
   await expect.poll(() => line.innerHTML()).not.toBe(bounced);
 
-  await page.goto('/practise?hand=brush', { waitUntil: 'networkidle' });
+  await page.goto('/practise?hand=brush');
   await page.getByText('Other pages').click();
   await page.getByRole('button', { name: 'Alphabet of mine' }).click();
   const bands = page.getByRole('list', { name: 'Bands of the page' }).locator('> li');
@@ -131,7 +131,7 @@ test('an Arabic letter is measured in dots, and a line of it goes out as PDF, SV
   page,
   request,
 }) => {
-  await page.goto('/strokes?hand=court', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=court');
   await page.getByRole('combobox', { name: 'View' }).selectOption('in dots');
   await expect(page.getByRole('img', { name: /^Letter / }).first()).toBeVisible();
   const line = page.getByRole('region', { name: 'Write anything' }).getByRole('textbox');
@@ -152,7 +152,7 @@ test('an Arabic letter is measured in dots, and a line of it goes out as PDF, SV
 });
 
 test('axe finds nothing on the gallery', async ({ page }) => {
-  await page.goto('/hand', { waitUntil: 'networkidle' });
+  await page.goto('/hand');
   await expect(written(page, 'italic')).toBeVisible();
   await card(page, 'italic').getByLabel('Compare').check();
   await page.getByLabel('To write', { exact: true }).selectOption('label');

@@ -7,7 +7,7 @@ const kits = (page: Page) => ranking(page).locator('> li');
 test('copperplate for a left-handed beginner: ranked, refused with the measurement, chosen, prepared', async ({
   page,
 }) => {
-  await page.goto('/kit?hand=copperplate', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=copperplate');
   await page.getByLabel('Purpose').selectOption('first tries');
   await page.getByLabel('Experience').selectOption('beginner');
   await page.getByLabel('Writing hand').selectOption('left');
@@ -28,7 +28,7 @@ test('copperplate for a left-handed beginner: ranked, refused with the measureme
   await page.getByRole('tab', { name: 'Prepare' }).click();
   const seat = page.getByRole('checkbox', { name: 'Done: seat' });
   await seat.check();
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await page.getByRole('tab', { name: 'Prepare' }).click();
   await expect(page.getByRole('checkbox', { name: 'Done: seat' })).toBeChecked();
   await expect(page.getByRole('region', { name: 'Grip and page' }).getByRole('status')).toContainText(
@@ -37,7 +37,7 @@ test('copperplate for a left-handed beginner: ranked, refused with the measureme
 });
 
 test('textura at 20 mm: the 4 mm nib, side by side, why not, and what to buy', async ({ page }) => {
-  await page.goto('/kit?hand=textura', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=textura');
   await page.getByLabel('Experience').selectOption('some');
   await page.getByLabel('Writing hand').selectOption('right');
   await page.getByLabel('Purpose').selectOption('drills');
@@ -74,7 +74,7 @@ test('textura at 20 mm: the 4 mm nib, side by side, why not, and what to buy', a
 test('ink is mixed, labelled and mended; trouble is narrowed down and its cure remembered', async ({
   page,
 }) => {
-  await page.goto('/kit?hand=copperplate', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=copperplate');
   await kits(page)
     .first()
     .getByRole('button', { name: /Choose this kit|Chosen/ })
@@ -103,7 +103,7 @@ test('ink is mixed, labelled and mended; trouble is narrowed down and its cure r
 });
 
 test('the bench is sorted, filtered, edited and saved as CSV that comes back unchanged', async ({ page }) => {
-  await page.goto('/bench', { waitUntil: 'networkidle' });
+  await page.goto('/bench');
   await page.getByLabel('Search the bench').fill('oblique');
   await expect(page.getByRole('textbox', { name: /^Name of the/ })).toHaveCount(3);
   await page.getByLabel('Search the bench').fill('');
@@ -142,7 +142,7 @@ test('the bench is sorted, filtered, edited and saved as CSV that comes back unc
 test('a photo that is none is refused; a nib the chosen kit uses can be deleted and put back', async ({
   page,
 }) => {
-  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=italic');
   await page.getByLabel('With this tool').selectOption({ label: '3 mm square-cut nib' });
   await expect(kits(page)).toHaveCount(1);
   await kits(page).first().getByRole('button', { name: 'Choose this kit' }).click();
@@ -150,7 +150,7 @@ test('a photo that is none is refused; a nib the chosen kit uses can be deleted 
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Body wanted, mm')).not.toHaveValue('');
 
-  await page.goto('/bench', { waitUntil: 'networkidle' });
+  await page.goto('/bench');
   await page.getByRole('button', { name: 'Look at the 3 mm square-cut nib' }).click();
   await page.getByLabel('Photo').setInputFiles({
     name: 'nib.png',
@@ -164,7 +164,7 @@ test('a photo that is none is refused; a nib the chosen kit uses can be deleted 
   await expect(page.getByText('Sheets ruled for it keep their width')).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the 3 mm square-cut nib' })).toBeVisible();
-  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=italic');
   await page.getByRole('tab', { name: 'Prepare' }).click();
   await expect(page.getByText('For 3 mm square-cut nib')).toBeVisible();
 });
@@ -173,7 +173,7 @@ test('a hundred thousand rows are read with progress, and cancelled with nothing
   page,
   request,
 }) => {
-  await page.goto('/bench', { waitUntil: 'networkidle' });
+  await page.goto('/bench');
   const count = async () => ((await (await request.get('/api/items')).json()) as unknown[]).length;
   const before = await count();
   const rows = Array.from({ length: 100_000 }, (_, i) => `many-${i},ink,ink ${i}`).join('\n');
@@ -189,12 +189,12 @@ test('a hundred thousand rows are read with progress, and cancelled with nothing
   await expect(page.getByText(/Writing: [1-9]\d* of 100000 rows/)).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Cancel' }).click();
   await expect(page.getByRole('progressbar')).toHaveCount(0);
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   expect(await count()).toBe(before);
 });
 
 test('axe finds nothing on the kit', async ({ page }) => {
-  await page.goto('/kit?hand=copperplate', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=copperplate');
   for (const name of ['Match', 'Prepare', 'Ink', 'What is going wrong?']) {
     await page.getByRole('tab', { name }).click();
     expect(await axeFinds(page), name).toEqual([]);
@@ -204,7 +204,7 @@ test('axe finds nothing on the kit', async ({ page }) => {
 test('a chosen nib rules for its own width, whatever was asked for; the card says so before', async ({
   page,
 }) => {
-  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=italic');
   await page.getByLabel('Or lines on this page').fill('9');
   await page.keyboard.press('Enter');
   await page.getByLabel('Writing hand').selectOption('right');
@@ -231,7 +231,7 @@ test('a chosen nib rules for its own width, whatever was asked for; the card say
 });
 
 test('asking about another hand leaves the sheet alone, and nothing of it leaks back', async ({ page }) => {
-  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=italic');
   const sentence = page.locator('header');
   const before = await sentence.textContent();
   await page.getByLabel('Body wanted, mm').fill('14');
@@ -253,7 +253,7 @@ test('asking about another hand leaves the sheet alone, and nothing of it leaks 
 test('two pencils are bound by a picture and lead to outlines; a nib of unknown width is measured from Kit', async ({
   page,
 }) => {
-  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=italic');
   await page.getByLabel('Purpose').selectOption('first tries');
   await page.getByLabel('Experience').selectOption('beginner');
   await page.getByLabel('With this tool').selectOption({ label: 'two bound pencils' });
@@ -270,14 +270,14 @@ test('two pencils are bound by a picture and lead to outlines; a nib of unknown 
   await page.waitForURL(/\/practise/);
   await expect(page.getByText(/outlines/).first()).toBeVisible();
 
-  await page.goto('/bench', { waitUntil: 'networkidle' });
+  await page.goto('/bench');
   await page.getByRole('button', { name: 'Look at the 3 mm square-cut nib' }).click();
   const width = page
     .getByRole('complementary', { name: 'Margin' })
     .getByRole('textbox', { name: 'Width mm' });
   await width.fill('');
   await page.keyboard.press('Enter');
-  await page.goto('/kit?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/kit?hand=italic');
   await page.getByLabel('With this tool').selectOption({ label: '3 mm square-cut nib' });
   await page.getByRole('link', { name: 'Measure it on the bench' }).click();
   await page.getByRole('button', { name: 'Measure: its width is not known' }).click();
@@ -290,7 +290,7 @@ test('two pencils are bound by a picture and lead to outlines; a nib of unknown 
 test('a word for a width is refused, a changed row stays where it is, and an edit can be undone', async ({
   page,
 }) => {
-  await page.goto('/bench', { waitUntil: 'networkidle' });
+  await page.goto('/bench');
   const names = () =>
     page
       .getByRole('textbox', { name: /^Name of the/ })

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { axeFinds, type Download, expect, type Page, test } from './desk';
 
-const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
+const open = (page: Page, path: string) => page.goto(path);
 const tab = (page: Page, name: string) => page.getByRole('tab', { name, exact: true }).click();
 const paper = (page: Page) => page.getByRole('img', { name: /^Preview/ });
 const findings = (page: Page) => page.getByTestId('findings');
@@ -57,7 +57,7 @@ test('a caption card from nothing: text, a rubric, the largest nib that fits, an
 
   // What was made is kept: a reload, and the shelf.
   await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await expect(page.getByRole('button', { name: /^Rubric The Great Refractor/ })).toBeVisible();
 });
 

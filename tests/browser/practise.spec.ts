@@ -7,7 +7,7 @@ const bands = (page: Page) => page.getByRole('list', { name: 'Bands of the page'
 const names = async (page: Page) =>
   bands(page).locator('button[aria-expanded] > span:first-child').allTextContents();
 const paper = (page: Page) => page.getByRole('img', { name: /^Page/ });
-const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
+const open = (page: Page, path: string) => page.goto(path);
 
 async function saved(page: Page, click: () => Promise<void>): Promise<{ name: string; bytes: Buffer }> {
   const download = page.waitForEvent('download');
@@ -40,7 +40,7 @@ test('a ten-minute italic page in one click, after marking what is known', async
   expect(name).toBe('italic-ten-minutes.pdf');
   expect(pagesOf(bytes)).toBe(1);
   // Known letters stay known.
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await page.getByRole('tab', { name: 'Words' }).click();
   await expect(page.getByRole('button', { name: 'h, known' })).toBeVisible();
 });
@@ -100,7 +100,7 @@ test('bands are ordered by mouse and keyboard, duplicated, taken away, and all o
   await expect.poll(() => names(page)).toEqual(['Letter n', 'Word moon', 'Phases of the moon']);
   // What was made is kept.
   await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   expect(await names(page)).toEqual(['Letter n', 'Word moon', 'Phases of the moon']);
 });
 

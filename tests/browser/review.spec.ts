@@ -5,7 +5,7 @@ import { freshBlock, freshPiece, settingOf } from '@/core/piece/freshPiece';
 import { bandOf } from '@/core/practice/bands/bandOf';
 import { axeFinds, expect, nothingIsCut, type Page, test } from './desk';
 
-const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
+const open = (page: Page, path: string) => page.goto(path);
 
 /** Prints a page of the italic desk: it is kept under its code, and can be photographed. */
 async function printOne(page: Page): Promise<void> {
@@ -82,7 +82,7 @@ test('the whole way: printed, written by the simulated hand, photographed, remar
   await page.getByRole('textbox', { name: 'Remark' }).fill('Lay the edge on the gauge, Aveline.');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Lay the edge on the gauge, Aveline.')).toBeVisible();
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await expect(page.getByText('Lay the edge on the gauge, Aveline.')).toBeVisible();
 
   // The next page is there to be photographed too; the first is in the list, the table and the charts.

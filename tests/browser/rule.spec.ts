@@ -139,7 +139,7 @@ test('an edit that cannot be ruled is refused with the nearest that can, and not
 });
 
 test('everything by keyboard', async ({ page }) => {
-  await page.goto('/rule?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/rule?hand=italic');
   await expect(given(page, 'width')).toHaveText('2.4 mm');
   await page.keyboard.press(']');
   await expect(given(page, 'width')).toHaveText('3 mm');
@@ -173,7 +173,7 @@ test('everything by keyboard', async ({ page }) => {
 });
 
 test('life size is true after matching a bank card', async ({ page }) => {
-  await page.goto('/workshop#screen', { waitUntil: 'networkidle' });
+  await page.goto('/workshop#screen');
   await page.getByRole('slider').fill('5');
   const card = await page.getByTestId('card-outline').boundingBox();
   expect(card?.width).toBeCloseTo(85.6 * 5, 0);

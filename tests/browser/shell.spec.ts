@@ -4,7 +4,7 @@ import { type BrowserContext, expect, type Page, test } from './desk';
 const state = (page: Page) => page.getByTestId('save-state');
 /** A sheet of this test's own, so that no other test sees what it does. */
 async function ownSheet(page: Page, name: string): Promise<string> {
-  await page.goto('/rule?hand=uncial', { waitUntil: 'networkidle' });
+  await page.goto('/rule?hand=uncial');
   const field = page.getByRole('textbox', { name: 'Name of the sheet' });
   await field.fill(name);
   await field.press('Enter');
@@ -15,7 +15,7 @@ async function ownSheet(page: Page, name: string): Promise<string> {
 async function staleWindow(page: Page, context: BrowserContext, name: string): Promise<Page> {
   const id = await ownSheet(page, name);
   const other = await context.newPage();
-  await other.goto(`/rule?sheet=${id}`, { waitUntil: 'networkidle' });
+  await other.goto(`/rule?sheet=${id}`);
   await page.keyboard.press(']');
   await expect(state(page)).toHaveText('Kept on the shelf');
   await other.keyboard.press('.');
@@ -27,7 +27,7 @@ const angle = (page: Page) => page.getByRole('button', { name: /^Pen angle:/ });
 for (const station of ['kit', 'strokes'] as const) {
   test(`${station}: an edit is undone by button and by key, and kept`, async ({ page }) => {
     const id = await ownSheet(page, `Shell ${station}`);
-    await page.goto(`/${station}?sheet=${id}`, { waitUntil: 'networkidle' });
+    await page.goto(`/${station}?sheet=${id}`);
     const before = await angle(page).innerText();
     const change = async () => {
       await angle(page).click();
@@ -56,7 +56,7 @@ test('a save that cannot be sent is said on Kit, waits, and is sent when the ser
   page,
 }) => {
   const id = await ownSheet(page, 'Failing');
-  await page.goto(`/kit?sheet=${id}`, { waitUntil: 'networkidle' });
+  await page.goto(`/kit?sheet=${id}`);
   await page.route('**/api/sheets/**', (route) => route.abort());
   await page.getByRole('textbox', { name: 'Name of the sheet' }).fill('Failing no more');
   await page.keyboard.press('Enter');
@@ -96,7 +96,7 @@ test.describe('on a phone', () => {
   for (const station of ['rule', 'strokes', 'practise', 'kit', 'piece', 'shelf', 'bench'] as const) {
     test(`${station} is one column, by touch`, async ({ page }) => {
       const sheet = station === 'piece' ? 'demo-caption' : 'demo-italic';
-      await page.goto(`/${station}?sheet=${sheet}`, { waitUntil: 'networkidle' });
+      await page.goto(`/${station}?sheet=${sheet}`);
       const sideways = () =>
         page.evaluate(() =>
           [document.documentElement, ...document.querySelectorAll('main, main *')]
@@ -136,7 +136,7 @@ test.describe('on a phone', () => {
 
 test('a notice stays while it is pointed at or reached, and goes in time', async ({ page }) => {
   await page.clock.install();
-  await page.goto('/shelf', { waitUntil: 'networkidle' });
+  await page.goto('/shelf');
   const name = 'Dome inscription, capitals';
   await page.getByRole('button', { name: `Duplicate ${name}` }).click();
   const notice = page.getByText(`Duplicated “${name}”.`);

@@ -4,7 +4,7 @@ import { axeFinds, expect, type Page, test } from './desk';
 const tab = (page: Page, name: string) => page.getByRole('tab', { name }).click();
 
 test('play a letter, turn the pen, read the chart’s answer, write a line to PDF', async ({ page }) => {
-  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=italic');
   await page.getByRole('button', { name: 'Letter w', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'w, stroke by stroke' })).toBeVisible();
   await expect(page.getByRole('region', { name: /stroke by stroke/ }).getByRole('listitem')).toHaveCount(4);
@@ -46,7 +46,7 @@ test('play a letter, turn the pen, read the chart’s answer, write a line to PD
 });
 
 test('a slider changes the hand on the sheet', async ({ page }) => {
-  await page.goto('/strokes?hand=copperplate', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=copperplate');
   await tab(page, 'Pen');
   const slant = page.getByRole('slider', { name: 'Slant' });
   await slant.focus();
@@ -58,7 +58,7 @@ test('a slider changes the hand on the sheet', async ({ page }) => {
 });
 
 test('shapes are chosen, kept as a default set, and go out and in as JSON', async ({ page }) => {
-  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=italic');
   await page.getByRole('button', { name: 'Letter g', exact: true }).click();
   await tab(page, 'Shapes');
   await page.getByRole('radio', { name: /closed tail/ }).check();
@@ -98,7 +98,7 @@ test('shapes are chosen, kept as a default set, and go out and in as JSON', asyn
 });
 
 test('two letters are compared beside each other and overlaid', async ({ page }) => {
-  await page.goto('/strokes?hand=copperplate', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=copperplate');
   await page.getByLabel('Beside').selectOption('school:1-1-1');
   await page.getByRole('checkbox', { name: 'overlaid' }).uncheck();
   await expect(page.getByRole('img', { name: /Compared with: ratio 1:1:1/ })).toBeVisible();
@@ -109,7 +109,7 @@ test('two letters are compared beside each other and overlaid', async ({ page })
 });
 
 test('a letter of a brush line is moved and reshaped by hand, and the sheet keeps it', async ({ page }) => {
-  await page.goto('/strokes?hand=brush', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=brush');
   await page.getByLabel('Text to write').fill('snow and ice');
   await page.getByRole('button', { name: 'Change a letter by hand' }).click();
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Next letter' }).click();
@@ -120,7 +120,7 @@ test('a letter of a brush line is moved and reshaped by hand, and the sheet keep
   await page.getByLabel('Shape of s here').selectOption({ index: 2 });
   await page.getByRole('button', { name: 'Keep on the sheet' }).click();
   await expect(page.getByRole('button', { name: 'Keep on the sheet' })).toBeDisabled();
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await expect(page.getByLabel('Text to write')).toHaveValue('snow and ice');
   await page.getByRole('button', { name: 'Change a letter by hand' }).click();
   await expect(page.getByLabel('Shape of s here')).not.toHaveValue('');
@@ -129,7 +129,7 @@ test('a letter of a brush line is moved and reshaped by hand, and the sheet keep
 });
 
 test('a line of the court hand rises, is signed and filled, and comes as a file', async ({ page }) => {
-  await page.goto('/strokes?hand=court', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=court');
   const line = page.getByRole('img', { name: 'The line as the hand writes it' });
   await page.getByLabel('Text to write').fill('بحر النور');
   const plain = await line.locator('path').count();
@@ -148,7 +148,7 @@ test('a line of the court hand rises, is signed and filled, and comes as a file'
 });
 
 test('the station works by keyboard', async ({ page }) => {
-  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=italic');
   const along = page.getByRole('slider', { name: 'Along the letter' });
   await page.getByRole('heading', { name: /stroke by stroke/ }).click();
   await page.keyboard.press('b');
@@ -164,7 +164,7 @@ test('the station works by keyboard', async ({ page }) => {
 
 test('at 768 px everything is in reach', async ({ page }) => {
   await page.setViewportSize({ width: 768, height: 1024 });
-  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=italic');
   await expect(page.getByRole('button', { name: 'Play' })).toBeInViewport();
   await expect(page.getByRole('tab', { name: 'Shapes' })).toBeInViewport();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(768);
@@ -172,7 +172,7 @@ test('at 768 px everything is in reach', async ({ page }) => {
 
 test('with reduced motion, play goes stroke by stroke', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
-  await page.goto('/strokes?hand=italic', { waitUntil: 'networkidle' });
+  await page.goto('/strokes?hand=italic');
   const along = page.getByRole('slider', { name: 'Along the letter' });
   await page.getByRole('button', { name: 'Play' }).click();
   const first = await along.inputValue();

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
 import { type APIRequestContext, axeFinds, expect, nothingIsCut, type Page, test } from './desk';
 
-const open = (page: Page, path: string) => page.goto(path, { waitUntil: 'networkidle' });
+const open = (page: Page, path: string) => page.goto(path);
 
 /** Goes on with Tab until what is to be pressed has the focus; so nothing is needed but keys. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -60,7 +60,7 @@ test('a ten-minute session by keyboard alone: begun, ended, judged, logged; its 
     page.keyboard.press('p'),
   ]);
   expect(kept.status()).toBe(200);
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await expect(page.getByText(`3 of ${before.length}`)).toBeVisible();
   await expect(page.getByText('Paused.')).toBeVisible();
   await page.keyboard.press('p');
@@ -180,7 +180,7 @@ test('the logbook: searched, changed, taken out and back; each letter has its pa
   await expect(entries).toHaveCount(found - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(entries).toHaveCount(found);
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
   await expect(page.getByText('wrote captions')).toBeVisible();
 
   await page.getByRole('tab', { name: 'Letters' }).click();
