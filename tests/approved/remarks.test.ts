@@ -22,7 +22,7 @@ const FIGURES: Readonly<
   evenness: [null, 0.05, 0.16],
   width: [1, 0.08, 0.8, 1.2],
   counter: [1, 0.1, 0.7, 1.3],
-  parallels: [0, 1.2, -5, 5],
+  parallels: [0, 1.2, 5],
   hairline: [1, 0.25, 0.6, 1.8],
   contrast: [1, 0.25, 0.6, 1.8],
   inside: [0, 0.2],

@@ -133,7 +133,7 @@ const SAYINGS: readonly Saying[] = [
     of: 'parallels',
     weight: worth(2.5),
     text: ({ figure: { value, error }, rests }) =>
-      `The stems of one letter are not parallel: they stand ${degrees(Math.abs(value))} apart, ${value > 0 ? 'opening' : 'closing'} upwards (±${degrees(error)}, ${rests}).`,
+      `The stems of one letter are not parallel: they stand ${degrees(value)} apart (±${degrees(error)}, ${rests}).`,
     cure: () =>
       'Draw the second stem looking along the first, not at the nib; a row of n between slope lines.',
     go: toLines,
