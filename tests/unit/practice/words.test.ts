@@ -99,6 +99,23 @@ describe('a small set that shows everything', () => {
     );
   });
 
+  it('holds no word that could be left out', () => {
+    fc.assert(
+      fc.property(anyList, (list) => {
+        const letters = [...'adgnu'];
+        const { instance } = instanceOf(list, { letters, pairs: 'all', stressed: [] });
+        const chosen = improved(instance, greedyCover(instance));
+        const served = instance.demand.map(
+          (_, element) => chosen.filter((word) => instance.sets[word]?.includes(element)).length,
+        );
+        const spare = chosen.filter((word) =>
+          instance.sets[word]?.every((element) => (served[element] ?? 0) > (instance.demand[element] ?? 0)),
+        );
+        expect(spare).toEqual([]);
+      }),
+    );
+  });
+
   it('is within a twentieth of the fewest on small cases', () => {
     let [ours, fewest, cases] = [0, 0, 0];
     fc.assert(
@@ -156,7 +173,12 @@ describe('the list', () => {
       { letter: 'ê', words: 1 },
       { letter: 'ë', words: 1 },
     ]);
-    expect(lackingLetters(['łza', 'łuk', 'noc', 'ćma'], hand)[0]).toEqual({ letter: 'ł', words: 2 });
+    // However often it stands in one word, a letter is wanted once there; and the rare ones come last.
+    expect(lackingLetters(['ćma', 'łza', 'łuk', 'noc', 'ööö'], hand)).toEqual([
+      { letter: 'ł', words: 2 },
+      { letter: 'ć', words: 1 },
+      { letter: 'ö', words: 1 },
+    ]);
   });
 
   it('bundled, is large, of plain words, the commonest first, without unkind ones', () => {
@@ -176,6 +198,13 @@ describe('the list', () => {
     expect(
       kindWords(['grunk', 'grunks', 'grunky', 'flibberishly', 'moon', 'slope', 'star'], ratings),
     ).toEqual(['slope', 'star']);
+  });
+
+  it('leaves out what begins with a word that is rated for certain, and keeps what only begins like others', () => {
+    const ratings = { flibberish: 1, grunk: 0, zorp: 2 };
+    const words = ['flibberishing', 'flibberings', 'grunkland', 'zorpland', 'zorp'];
+    // Short words begin too many others, and what is rated in one sense only says nothing of longer ones.
+    expect(kindWords(words, ratings)).toEqual(['flibberings', 'grunkland', 'zorpland']);
   });
 });
 
