@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 
 const ALL = ['src/**/*.test.ts', 'tests/{unit,approved}/**/*.test.ts'];
 /** Tests with modules of their own: they enter hands into the registry, or their inner loops are fastest unmixed. */
-const ALONE = ['**/*.alone.test.ts', 'tests/unit/review/*.test.ts'];
+const ALONE = ['{src,tests}/**/*.alone.test.ts', 'tests/unit/review/*.test.ts'];
 
 export default defineConfig({
   resolve: {

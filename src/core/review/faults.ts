@@ -154,7 +154,10 @@ export function faultsOf(rows: readonly JudgedRow[]): FoundFault[][] {
   const common = new Map(
     TRAITS.map((trait) => {
       const values = judged.flatMap((off) => off?.get(trait)?.value ?? []);
-      return [trait, values.length >= LEAST_COMMON && !OF_ITS_OWN.has(trait) ? inCommon(values) : 0];
+      return [
+        trait,
+        values.length >= LEAST_COMMON && !OF_ITS_OWN.has(trait) ? inCommon(values, WITH_EDGE[trait]) : 0,
+      ];
     }),
   );
   return rows.map((row, i) => {
@@ -170,12 +173,18 @@ export function faultsOf(rows: readonly JudgedRow[]): FoundFault[][] {
   });
 }
 
-/** The middle one; of two middle ones the lesser: where half of few rows have a fault, the others have none. */
-function inCommon(values: readonly number[]): number {
+/**
+ * The middle one; of two middle ones that lie plainly apart the lesser: where half of few rows have a fault, the others
+ * have none. `apart` is how far rows differ that have none.
+ */
+function inCommon(values: readonly number[], apart: number): number {
   const sorted = [...values].sort((a, b) => a - b);
   const [low, high] = [sorted[(sorted.length - 1) >> 1] as number, sorted[sorted.length >> 1] as number];
+  if (high - low < PLAINLY * apart) return (low + high) / 2;
   return Math.abs(low) < Math.abs(high) ? low : high;
 }
+/** So many deviations apart are two kinds of rows. */
+const PLAINLY = 4;
 
 /** Letters that are like their model but for one stroke. */
 function missingIn(strange: readonly Compared[]): FoundFault[] {
