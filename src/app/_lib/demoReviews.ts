@@ -14,11 +14,7 @@ async function keptBy(response: Response): Promise<string> {
 }
 
 async function written({ print, weeksAgo, camera }: DemoWriting, now: Date): Promise<void> {
-  const picture = await askItself(
-    '/api/review/camera',
-    JSON.stringify({ print, page: 1, camera }),
-    'application/json',
-  );
+  const picture = await askItself('/api/review/camera', JSON.stringify({ print, page: 1, camera }));
   const id = await keptBy(await askItself('/api/review', await picture.arrayBuffer(), 'image/jpeg'));
   await dateReview(id, new Date(now.getTime() - weeksAgo * WEEK));
 }

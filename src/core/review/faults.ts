@@ -7,7 +7,7 @@ import { PIXELS_PER_MM } from '../register/pageMap';
 import { type Compared, LACKING, type Model } from './letter';
 import type { RowFault } from './rowFaults';
 import { asItself, type Supposed, shownBy } from './supposed';
-import { rowTraits, TRAITS, type Trait, type Traits } from './traits';
+import { type RowTraits, rowTraits, TRAITS, type Trait, type Traits } from './traits';
 
 /** A fault of a row, and in how many letters it was looked for. */
 export interface FoundFault {
@@ -213,7 +213,7 @@ function beyondHabits(judged: JudgedRow, rows: readonly JudgedRow[]): OffBy {
       if (!found || its === undefined) return [];
       const { value, deviation, count } = found;
       // Few letters tell badly how much they differ: what the page's other rows show counts as so many more of them.
-      const usual = usually(rows).get(trait) ?? deviation;
+      const usual = median(traitsOf(rows).flatMap((traits) => traits[trait]?.deviation ?? []));
       const pooled = Math.sqrt(
         ((count - 1) * deviation ** 2 + BORROWED * usual ** 2) / (count - 1 + BORROWED),
       );
@@ -224,23 +224,16 @@ function beyondHabits(judged: JudgedRow, rows: readonly JudgedRow[]): OffBy {
   );
 }
 
-/** How much the letters of a row differ, in the middle of all rows of a page. */
-const usually = perObject(
-  (rows: readonly JudgedRow[]): ReadonlyMap<Trait, number> =>
-    new Map(
-      TRAITS.map((trait) => [
-        trait,
-        median(rows.flatMap(({ row, letters }) => rowTraits(letters, bodyOf(row))[trait]?.deviation ?? [])) ||
-          0,
-      ]),
-    ),
+/** The traits of each row of a page, in their order. */
+const traitsOf = perObject((rows: readonly JudgedRow[]): readonly RowTraits[] =>
+  rows.map(({ row, letters }) => rowTraits(letters, bodyOf(row))),
 );
 /** The page's usual deviation counts as so many letters of a row. */
 const BORROWED = 6;
 
 const habits = perObject((rows: readonly JudgedRow[]): Supposed => {
   const of = (trait: Trait) => {
-    const values = rows.flatMap(({ row, letters }) => rowTraits(letters, bodyOf(row))[trait]?.value ?? []);
+    const values = traitsOf(rows).flatMap((traits) => traits[trait]?.value ?? []);
     return values.length >= LEAST_ROWS ? median(values) : 0;
   };
   return { angle: toDegrees(of('angle')), slope: toDegrees(of('slope')), nib: 1 + of('nib') };

@@ -1,11 +1,12 @@
 'use client';
 
-import { PAPER_FORMATS, type PaperFormatId, paperFormat } from '@/core/measure/paper';
+import { paperFormat } from '@/core/measure/paper';
 import type { Piece } from '@/core/piece/piece';
 import { FOLDS, PLACES } from '@/core/piece/pieceFormat';
 import { LIMITS } from '@/core/problem/limits';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
+import { PaperFields } from '../fields/PaperFields';
 import { Phrase } from '../fields/Phrase';
 import { marginWords, PLACE_WORDS, paperWords } from './pieceWords';
 
@@ -31,53 +32,11 @@ export function PieceSentence({ piece, edit }: { piece: Piece; edit: Edit }) {
       On{' '}
       <span className="whitespace-nowrap">
         <Phrase label="Paper" text={paperWords(piece)}>
-          <label className="block text-sm">
-            Format
-            <select
-              className="select select-sm mt-1 block w-64"
-              value={paper.format}
-              onChange={(event) => {
-                const id = event.target.value as PaperFormatId;
-                const chosen = paperFormat(id);
-                changePaper(
-                  chosen ? { format: id, width: chosen.width, height: chosen.height } : { format: id },
-                );
-              }}
-            >
-              {(['cards', 'envelopes', 'sheets', 'north american'] as const).map((group) => (
-                <optgroup key={group} label={group === 'north american' ? 'North American' : group}>
-                  {PAPER_FORMATS.filter((one) => one.group === group).map(({ id, name }) => (
-                    <option key={id} value={id}>
-                      {name}
-                    </option>
-                  ))}
-                </optgroup>
-              ))}
-              <option value="custom">Custom size: a bookmark, a panel</option>
-            </select>
-          </label>
-          {paper.format === 'custom' && (
-            <>
-              <NumberField
-                limit={LIMITS.paperWidth}
-                value={paper.width}
-                onCommit={(width) => changePaper({ width })}
-              />
-              <NumberField
-                limit={LIMITS.paperHeight}
-                value={paper.height}
-                onCommit={(height) => changePaper({ height })}
-              />
-            </>
-          )}
-          <Choices
-            legend="It lies"
-            value={paper.sideways ? 'sideways' : 'upright'}
-            choices={[
-              { value: 'upright', name: 'upright' },
-              { value: 'sideways', name: 'sideways' },
-            ]}
-            onChoose={(way) => changePaper({ sideways: way === 'sideways' })}
+          <PaperFields
+            paper={paper}
+            groups={['cards', 'envelopes', 'sheets', 'north american']}
+            custom="Custom size: a bookmark, a panel"
+            onChange={changePaper}
           />
           <Choices
             legend="Folded"

@@ -7,7 +7,7 @@ import { countsByPen, isPressed } from '@/core/hand/hand';
 import { HANDS, handById } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
-import { PAPER_FORMATS, type PaperFormatId, paperFormat } from '@/core/measure/paper';
+import { paperFormat } from '@/core/measure/paper';
 import { plain } from '@/core/measure/units';
 import { counted } from '@/core/measure/words';
 import { LIMITS } from '@/core/problem/limits';
@@ -16,6 +16,7 @@ import { linesEach } from '@/core/sheet/readings';
 import { bodyHeight, pin, pinHere, roomForLines, settle, unpin } from '@/core/sheet/solve';
 import { Choices, Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
+import { PaperFields } from '../fields/PaperFields';
 import { Phrase } from '../fields/Phrase';
 
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
@@ -339,53 +340,11 @@ function PaperPhrase({ recipe, edit }: Part) {
     edit((r) => settle({ ...r, paper: { ...r.paper, ...next } }));
   return (
     <Phrase label="Paper" text={`${name} ${paper.sideways ? 'sideways' : 'upright'}`}>
-      <label className="block text-sm">
-        Format
-        <select
-          className="select select-sm mt-1 block w-64"
-          value={paper.format}
-          onChange={(event) => {
-            const id = event.target.value as PaperFormatId;
-            const chosen = paperFormat(id);
-            change(chosen ? { format: id, width: chosen.width, height: chosen.height } : { format: id });
-          }}
-        >
-          {(['sheets', 'north american', 'envelopes', 'cards'] as const).map((group) => (
-            <optgroup key={group} label={group === 'north american' ? 'North American' : group}>
-              {PAPER_FORMATS.filter((candidate) => candidate.group === group).map(
-                ({ id, name: formatName }) => (
-                  <option key={id} value={id}>
-                    {formatName}
-                  </option>
-                ),
-              )}
-            </optgroup>
-          ))}
-          <option value="custom">Custom size</option>
-        </select>
-      </label>
-      {paper.format === 'custom' && (
-        <>
-          <NumberField
-            limit={LIMITS.paperWidth}
-            value={paper.width}
-            onCommit={(width) => change({ width })}
-          />
-          <NumberField
-            limit={LIMITS.paperHeight}
-            value={paper.height}
-            onCommit={(height) => change({ height })}
-          />
-        </>
-      )}
-      <Choices
-        legend="It lies"
-        value={paper.sideways ? 'sideways' : 'upright'}
-        choices={[
-          { value: 'upright', name: 'upright' },
-          { value: 'sideways', name: 'sideways' },
-        ]}
-        onChoose={(way) => change({ sideways: way === 'sideways' })}
+      <PaperFields
+        paper={paper}
+        groups={['sheets', 'north american', 'envelopes', 'cards']}
+        custom="Custom size"
+        onChange={change}
       />
       <NumberField limit={LIMITS.columns} value={paper.columns} onCommit={(columns) => change({ columns })} />
       <Toggle
