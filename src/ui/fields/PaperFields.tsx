@@ -30,7 +30,7 @@ export function PaperFields({
       <label className="block text-sm">
         Format
         <select
-          className="select select-sm mt-1 block w-64"
+          className="select select-sm mt-1 flex w-64"
           value={format}
           onChange={({ target }) => {
             const chosen = PAPER_FORMATS.find(({ id }) => id === target.value);
