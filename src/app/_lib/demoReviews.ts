@@ -1,23 +1,28 @@
 import 'server-only';
 import { DEMO_WRITING, type DemoWriting } from '@/core/camera/demoWriting';
 import { dateReview } from '@/store/reviews';
-import { askItself } from './askItself';
+import { simulatedPhoto } from './camera';
 import { log } from './log';
+import { reviewLines } from './review';
+import { setUnderWay } from './underWay';
 
 const WEEK = 7 * 24 * 60 * 60 * 1000;
+/** Whose files these count as in the press. */
+const CLIENT = 'demo';
 
-/** The id of the review a stream of lines ends with. @throws Error where it was refused. */
-async function keptBy(response: Response): Promise<string> {
-  const last: unknown = JSON.parse((await response.text()).trim().split('\n').at(-1) ?? '{}');
-  if (typeof last === 'object' && last && 'kept' in last && typeof last.kept === 'string') return last.kept;
-  throw new Error(`no review: ${JSON.stringify(last)}`);
+/** Has a page written, photographed and measured; answers the id of its review. @throws Error where it was refused. */
+async function measured({ print, camera }: DemoWriting): Promise<string> {
+  const { signal } = new AbortController();
+  const photo = await simulatedPhoto({ print, page: 1, camera }, CLIENT, signal);
+  for await (const line of reviewLines(photo, { page: 1 }, CLIENT, signal)) {
+    if ('kept' in line) return line.kept;
+    if ('error' in line) throw new Error(line.error.message);
+  }
+  throw new Error('the measuring ended without a review');
 }
 
-async function written({ print, weeksAgo, camera }: DemoWriting, now: Date): Promise<void> {
-  const picture = await askItself('/api/review/camera', JSON.stringify({ print, page: 1, camera }));
-  const id = await keptBy(await askItself('/api/review', await picture.arrayBuffer(), 'image/jpeg'));
-  await dateReview(id, new Date(now.getTime() - weeksAgo * WEEK));
-}
+/** Says that the demo's pages are going to be measured. */
+export const announceDemoPages = (): void => setUnderWay({ done: 0, of: DEMO_WRITING.length });
 
 /**
  * Has the demo's pages written, scanned and measured, one after the other, and dates them back: what is over time has a
@@ -25,8 +30,13 @@ async function written({ print, weeksAgo, camera }: DemoWriting, now: Date): Pro
  */
 export async function reviewDemoPages(now: Date): Promise<void> {
   try {
-    for (const page of DEMO_WRITING) await written(page, now);
+    for (const [done, page] of DEMO_WRITING.entries()) {
+      setUnderWay({ done, of: DEMO_WRITING.length });
+      await dateReview(await measured(page), new Date(now.getTime() - page.weeksAgo * WEEK));
+    }
   } catch (error) {
     log.warn({ err: error }, 'the pages of the demo could not all be reviewed');
+  } finally {
+    setUnderWay(undefined);
   }
 }

@@ -6,7 +6,7 @@ import { dropUnusedPictures } from '@/store/pictures';
 import { purgeSheets } from '@/store/sheets';
 import { mendStudy } from '@/store/study';
 import { troubleOf } from '@/store/trouble';
-import { reviewDemoPages } from './demoReviews';
+import { announceDemoPages, reviewDemoPages } from './demoReviews';
 import { log } from './log';
 import { notSafelyShared } from './session';
 import { warmUp } from './warmUp';
@@ -17,8 +17,8 @@ const KEEP_DELETED = 30 * 24 * 60 * 60 * 1000;
 /** Pictures nothing shows any more are kept this long, in ms: a day, in which taking a thing away can be undone. */
 const KEEP_UNUSED = 24 * 60 * 60 * 1000;
 
-/** From then on the server answers itself, in ms after its start. */
-const ANSWERS = 1500;
+/** The first requests go before what nobody waits for: it begins after this, in ms. */
+const LATER = 1500;
 
 /** Opens and migrates the database; the process ends with a clear word where that fails. */
 export async function start(): Promise<void> {
@@ -43,11 +43,14 @@ export async function start(): Promise<void> {
   }
   log.info({ demo }, 'ready');
   process.once('exit', closeDatabase);
-  if (process.env.NODE_ENV === 'production') setTimeout(() => void whenItAnswers(seeded), ANSWERS).unref();
+  if (process.env.NODE_ENV !== 'production') return;
+  // Said from the first answer on: whoever opens Review before the first page is measured is told to wait.
+  if (seeded) announceDemoPages();
+  setTimeout(() => void inTheBackground(seeded), LATER).unref();
 }
 
-/** What is asked of the server once it answers: nobody waits for it. */
-async function whenItAnswers(seeded: boolean): Promise<void> {
-  await warmUp();
+/** Work that nobody waits for. */
+async function inTheBackground(seeded: boolean): Promise<void> {
   if (seeded) await reviewDemoPages(new Date());
+  await warmUp();
 }

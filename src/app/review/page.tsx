@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { underWay } from '@/app/_lib/underWay';
 import { handById } from '@/core/hands/registry';
 import { latestPrinted } from '@/store/printedPages';
 import { listReviews, reviewedPrints } from '@/store/reviews';
@@ -19,6 +20,7 @@ export default async function ReviewsPage() {
   return (
     <ReviewStation
       title={<Written text="Review" height={56} />}
+      underWay={underWay()}
       prints={prints.map(({ print, page, of, title, at }) => ({
         print,
         page,

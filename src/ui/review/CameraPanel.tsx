@@ -10,6 +10,7 @@ import { OneOf } from '../fields/OneOf';
 import { Slider } from '../fields/Slider';
 import { call } from '../lib/api';
 import { useGuarded } from '../lib/useGuarded';
+import { measuring } from './measuring';
 import { PrintChoice } from './PrintChoice';
 import { type PrintShown, printKey } from './shown';
 
@@ -48,8 +49,15 @@ export function CameraPanel({
     guarded(async () => {
       if (!page) return;
       const json = { print: page.print, page: page.page, camera: { ...camera, seed: camera.seed + written } };
-      const photo = await call('/api/review/camera', { method: 'POST', json });
-      onPicture(await photo.blob());
+      const signal = measuring.begin('Writing and photographing it …');
+      try {
+        const photo = await call('/api/review/camera', { method: 'POST', json, signal });
+        onPicture(await photo.blob());
+      } catch (error) {
+        if (signal.aborted) return;
+        measuring.giveUp();
+        throw error;
+      }
     });
   return (
     <aside

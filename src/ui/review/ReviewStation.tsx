@@ -3,16 +3,15 @@
 import { ImageUp } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { Tabs } from '../fields/Tabs';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 import { CameraPanel } from './CameraPanel';
 import { CornersPanel } from './CornersPanel';
 import { figureText } from './figureWords';
 import { LettersBeside } from './LettersBeside';
-import { type Progress, sendPicture } from './sendPicture';
+import { measuring, nothingMeasured } from './measuring';
 import type { PrintShown, ReviewShown } from './shown';
 
 const SamplePanel = later(() => import('./SamplePanel').then(({ SamplePanel: made }) => made));
@@ -22,58 +21,52 @@ const ACCEPTED =
   'image/jpeg,image/png,image/webp,image/tiff,image/heic,image/heif,.heic,.tif,.tiff,application/pdf,.pdf';
 const VIEWS = ['Pages', 'Table', 'Letters', 'Over time'] as const;
 
-/** What a picture could not be read for, and how to go on. */
-interface Failed {
-  readonly file: Blob;
-  readonly message: string;
-  /** It was of writing that was not printed here. */
-  readonly plain: boolean;
-}
+/** Pages that the server is measuring are looked for again after this, in ms. */
+const LOOK_AGAIN = 2000;
 
 /** Review: a photograph of a page comes in, and what is off, by how much, comes out. */
 export function ReviewStation({
   title,
   prints,
   reviews,
+  underWay,
 }: {
   title: ReactNode;
+  /** Pages of the demo that the server is measuring by itself. */
+  underWay?: { readonly done: number; readonly of: number };
   prints: readonly PrintShown[];
   reviews: readonly ReviewShown[];
 }) {
   const router = useRouter();
   const notice = useNotice();
-  const [progress, setProgress] = useState<(Progress & { readonly file: string }) | null>(null);
-  const [failed, setFailed] = useState<Failed | null>(null);
+  const { progress, failed } = useSyncExternalStore(measuring.subscribe, measuring.now, nothingMeasured);
   const [over, setOver] = useState(false);
   const [view, setView] = useState<(typeof VIEWS)[number]>('Pages');
   const [plain, setPlain] = useState(false);
-  const control = useRef<AbortController | null>(null);
   const input = useRef<HTMLInputElement>(null);
+  const shown = useRef(true);
+  useEffect(() => {
+    shown.current = true;
+    return () => {
+      shown.current = false;
+    };
+  }, []);
 
-  /** One picture after the other; the last one's review opens where there is but one. */
+  /** One picture after the other; the last one's review opens where there is but one and the station is still shown. */
   const bring = async (files: readonly Blob[], query = '') => {
     if (files.length === 0) return;
-    control.current?.abort();
-    const mine = new AbortController();
-    control.current = mine;
-    setFailed(null);
-    const kept: string[] = [];
-    for (const [i, file] of files.entries()) {
-      const name = files.length > 1 ? `Picture ${i + 1} of ${files.length}: ` : '';
-      setProgress({ words: 'Sending …', share: 0, file: name });
-      try {
-        const done = await sendPicture(file, query, (at) => setProgress({ ...at, file: name }), mine.signal);
-        kept.push(done.kept);
-        if (done.note) notice({ tone: 'done', text: done.note });
-      } catch (error) {
-        if (mine.signal.aborted) break;
-        setFailed({ file, message: sentenceOf(error), plain: query.startsWith('/') });
-      }
-    }
-    if (control.current !== mine) return;
-    setProgress(null);
+    const onNote = (text: string) => notice({ tone: 'done', text });
+    const kept = await measuring.bring(files, { query, onNote });
+    if (!kept) return;
     const [only] = kept;
-    if (files.length === 1 && only !== undefined) router.push(`/review/${only}`);
+    if (!shown.current) {
+      if (only !== undefined)
+        onNote(
+          kept.length === 1
+            ? 'The page was measured: Review has it.'
+            : `${kept.length} pages were measured: Review has them.`,
+        );
+    } else if (files.length === 1 && only !== undefined) router.push(`/review/${only}`);
     else router.refresh();
   };
   const latest = useRef(bring);
@@ -84,11 +77,13 @@ export function ReviewStation({
       if (files.length > 0) void latest.current(files);
     };
     window.addEventListener('paste', paste);
-    return () => {
-      window.removeEventListener('paste', paste);
-      control.current?.abort();
-    };
+    return () => window.removeEventListener('paste', paste);
   }, []);
+  useEffect(() => {
+    if (!underWay) return;
+    const timer = setInterval(() => router.refresh(), LOOK_AGAIN);
+    return () => clearInterval(timer);
+  }, [underWay, router]);
 
   return (
     <div className="mx-auto grid max-w-6xl grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 px-6 py-5 max-sm:px-3 lg:grid-cols-[1fr_20rem]">
@@ -140,15 +135,7 @@ export function ReviewStation({
                 aria-label="Measured"
               />
               <p>
-                <button
-                  type="button"
-                  className="btn btn-sm"
-                  onClick={() => {
-                    control.current?.abort();
-                    control.current = null;
-                    setProgress(null);
-                  }}
-                >
+                <button type="button" className="btn btn-sm" onClick={measuring.stop}>
                   Stop
                 </button>
               </p>
@@ -185,8 +172,16 @@ export function ReviewStation({
           )}
         </details>
         <section aria-label="Reviewed pages">
+          {underWay && (
+            <p role="status" className="remark mb-3">
+              The demo’s pages are being measured: {underWay.done} of {underWay.of} done. They appear here by
+              themselves.
+            </p>
+          )}
           {reviews.length === 0 ? (
-            <p>No page was reviewed yet. Without a pen at hand, let the simulated hand write one.</p>
+            !underWay && (
+              <p>No page was reviewed yet. Without a pen at hand, let the simulated hand write one.</p>
+            )
           ) : (
             <Tabs name="Reviewed pages" tabs={VIEWS} value={view} onChoose={setView}>
               {view === 'Pages' && <Pages reviews={reviews} />}

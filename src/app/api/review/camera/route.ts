@@ -1,13 +1,9 @@
 import { z } from 'zod';
+import { simulatedPhoto } from '@/app/_lib/camera';
 import { file } from '@/app/_lib/files';
-import { answer, clientOf, parse, RECIPE_BODY, Refusal, readJson } from '@/app/_lib/http';
-import { wholeFile } from '@/app/_lib/pages';
-import { cameraSchema, habitsFor, shotFor } from '@/core/camera/settings';
-import { codeOf, dueOn, handsOn, sizeOf } from '@/core/document/keptPage';
-import { loadScript } from '@/core/hands/scripts';
+import { answer, clientOf, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { cameraSchema } from '@/core/camera/settings';
 import { PRINT_ID } from '@/core/page/pageCode';
-import { print } from '@/press/press';
-import { findPrinted } from '@/store/printedPages';
 
 export const dynamic = 'force-dynamic';
 
@@ -23,22 +19,7 @@ const bodySchema = z.strictObject({
  */
 export const POST = (request: Request) =>
   answer(request, async () => {
-    const { print: id, page, camera } = parse(bodySchema, await readJson(request, RECIPE_BODY));
-    const printed = await findPrinted(id, page);
-    if (!printed) throw new Refusal(404, 'This desk has printed no such page.');
-    const { kept } = printed;
-    await Promise.all(handsOn(kept).map(loadScript));
-    const texts = (dueOn(kept) ?? []).map(({ due }) => due.figure.text);
-    const { steps } = await print(
-      {
-        kind: 'camera',
-        page: kept,
-        code: codeOf(id, kept),
-        habits: habitsFor(camera, texts),
-        shot: shotFor(camera, sizeOf(kept)),
-      },
-      clientOf(request),
-      request.signal,
-    );
-    return file(await wholeFile(steps), 'image/jpeg', `page-${id}-${page}.jpg`);
+    const asked = parse(bodySchema, await readJson(request, RECIPE_BODY));
+    const photo = await simulatedPhoto(asked, clientOf(request), request.signal);
+    return file(photo, 'image/jpeg', `page-${asked.print}-${asked.page}.jpg`);
   });
