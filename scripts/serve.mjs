@@ -6,7 +6,7 @@ const HOSTNAME = process.env.ELVANE_HOSTS?.trim() ? '0.0.0.0' : '127.0.0.1';
 /** A request that is not all there after this is ended, in ms; a head after half of it. */
 const UNFINISHED = 30_000;
 /** Methods that something here answers. */
-const METHODS = ['GET', 'HEAD', 'OPTIONS', 'POST', 'PUT', 'DELETE'];
+const METHODS = ['GET', 'HEAD', 'OPTIONS', 'POST', 'PUT', 'PATCH', 'DELETE'];
 /** Answers under way may end when the server is asked to stop, for so long, in ms. */
 const STOPPING = 5_000;
 

@@ -1,6 +1,8 @@
-import { asc, eq, inArray, lt, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, lt, sql } from 'drizzle-orm';
 import type { Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
+import { merge } from '@/core/problem/merge';
+import { asOneStep, ChangedElsewhere } from './changes';
 import { openDatabase } from './client';
 import { items, stagedItems } from './schema';
 
@@ -45,6 +47,51 @@ export async function saveItems(list: readonly Item[]): Promise<void> {
   });
   await db.batch(upserts as [(typeof upserts)[number], ...typeof upserts]);
 }
+
+/** Some facts of a thing: as whoever changes them had read them, and what they become. */
+export interface ItemChange {
+  readonly id: string;
+  readonly was: Readonly<Record<string, unknown>>;
+  readonly now: Readonly<Record<string, unknown>>;
+}
+
+/**
+ * Changes some facts of a thing and leaves all others as they are stored: hours that were logged meanwhile stay. Answers
+ * the thing as it is now.
+ * @throws ChangedElsewhere where a fact was changed otherwise since it was read, or the thing is gone; Problem where what
+ * it becomes cannot be.
+ */
+export async function changeItem({ id, was, now }: ItemChange): Promise<Item> {
+  const db = await openDatabase();
+  return asOneStep(async () => {
+    const [row] = await db.select({ data: items.data }).from(items).where(eq(items.id, id)).limit(1);
+    if (!row) throw new ChangedElsewhere('This thing was taken off the bench in another window.', 'id', null);
+    const stored = readable(row.data)[0];
+    const kept: Readonly<Record<string, unknown>> = stored ?? JSON.parse(row.data);
+    const theirs = Object.fromEntries(Object.keys(now).map((key) => [key, kept[key] ?? null]));
+    const merged = merge({ was, mine: now, theirs });
+    if (merged.kind === 'conflict') {
+      const [field = 'id'] = merged.path;
+      throw new ChangedElsewhere(
+        `This was changed in another window: it is ${say(kept[field])} there.`,
+        field,
+        kept,
+      );
+    }
+    const next = parseItem({ ...kept, ...(merged.value as object) });
+    const { id: _, ...values } = rowOf(next);
+    const [written] = await db
+      .update(items)
+      .set(values)
+      .where(and(eq(items.id, id), eq(items.data, row.data)))
+      .returning({ id: items.id });
+    return written && next;
+  });
+}
+
+/** A fact in a sentence. */
+const say = (fact: unknown): string =>
+  fact === null || fact === undefined || fact === '' ? 'not known' : `“${String(fact)}”`;
 
 /** Removes items. Answers them, so that the deletion can be undone by saving them again. */
 export async function deleteItems(ids: readonly string[]): Promise<Item[]> {

@@ -1,7 +1,9 @@
 import { and, asc, desc, eq, gte, inArray } from 'drizzle-orm';
 import { ABOUT_ID, type About } from '@/core/about/about';
 import { entriesOf } from '@/core/log/entriesOf';
-import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
+import { type Entry, type EntryData, type EntryKind, readEntries, readEntry } from '@/core/log/entry';
+import { merge } from '@/core/problem/merge';
+import { asOneStep, ChangedElsewhere } from './changes';
 import { openDatabase } from './client';
 import { dropUnusedPictures } from './pictures';
 import { records } from './schema';
@@ -61,6 +63,60 @@ export async function findRecords(ids: readonly string[]): Promise<Entry[]> {
 export async function allRecords(): Promise<DeskRecord[]> {
   const db = await openDatabase();
   return db.select().from(records).orderBy(asc(records.at));
+}
+
+/** One version of two changes of an entry. @throws ChangedElsewhere where both changed one thing, and differently. */
+function settled<K extends EntryKind>(
+  kind: K,
+  was: unknown,
+  mine: unknown,
+  theirs: unknown,
+): EntryData<EntryKind> {
+  const merged = merge({ was, mine, theirs });
+  if (merged.kind === 'merged') return readEntry(kind, merged.value);
+  const [field = 'data'] = merged.path;
+  throw new ChangedElsewhere(
+    'This was changed in another window as well, and differently: what is kept is shown now. Change it again if it is not what you want.',
+    field,
+    theirs,
+  );
+}
+
+/**
+ * Keeps an entry that was read as `was` (null where there was none) and that others may have changed since: both changes
+ * are kept. Answers it as it is kept.
+ * @throws ChangedElsewhere where both changed one thing, and differently.
+ */
+export async function changeRecord({ id, kind, data, at }: Entry, was: unknown): Promise<Entry> {
+  if (kind === 'session') {
+    let kept = readSession(JSON.stringify(data));
+    await keepSession(id, kept, (stored) => {
+      kept = stored ? readSession(JSON.stringify(settled('session', was, data, stored))) : kept;
+      return kept;
+    });
+    return { id, kind, data: kept, at };
+  }
+  const db = await openDatabase();
+  return asOneStep(async () => {
+    const [row] = await db.select().from(records).where(eq(records.id, id)).limit(1);
+    if (!row) {
+      const text = JSON.stringify(data);
+      const made = await db
+        .insert(records)
+        .values({ id, kind, data: text, at })
+        .onConflictDoNothing()
+        .returning();
+      return made[0] && { id, kind, data, at };
+    }
+    const [theirs] = readEntries([row]);
+    const next = theirs?.kind === kind ? settled(kind, was, data, theirs.data) : data;
+    const changed = await db
+      .update(records)
+      .set({ kind, data: JSON.stringify(next), at })
+      .where(and(eq(records.id, id), eq(records.data, row.data)))
+      .returning();
+    return changed[0] && { id, kind, data: next, at };
+  });
 }
 
 /** Inserts the record or overwrites the one with its id; a session with all that comes of it. */

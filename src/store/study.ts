@@ -1,7 +1,6 @@
 import { and, asc, count, eq, gt, inArray, sql } from 'drizzle-orm';
 import { type HandId, isHand } from '@/core/hands/registry';
-import type { Item } from '@/core/kit/item';
-import { afterWriting } from '@/core/kit/use';
+import { type Used, usedBy } from '@/core/kit/use';
 import { entriesOf } from '@/core/log/entriesOf';
 import { readEntries, readEntry } from '@/core/log/entry';
 import type { Session } from '@/core/log/session';
@@ -10,7 +9,7 @@ import { memorySchema, ratingsSchema } from '@/core/study/historyFormat';
 import { isKnown, type Memory } from '@/core/study/memory';
 import { ofKey } from '@/core/study/unit';
 import { openDatabase } from './client';
-import { findItem, rowOf } from './items';
+import { findItem } from './items';
 import { items, records, study } from './schema';
 
 /** One change after the other: each reads what the one before has written. */
@@ -76,14 +75,25 @@ const readRatings = (text: string): KeptRating[] => ratingsSchema.safeParse(pars
 async function findSession(id: string): Promise<Session | undefined> {
   const db = await openDatabase();
   const rows = await db.select().from(records).where(eq(records.id, id)).limit(1);
-  return entriesOf('session', readEntries(rows))[0];
+  const [found] = entriesOf('session', readEntries(rows));
+  if (!found) return undefined;
+  const { entryId: _, ...session } = found;
+  return session;
 }
 
-/** Keeps a session, new or changed: its record, what it says of what was practised, and what it used; all or nothing. */
-export const keepSession = (id: string, session: Session): Promise<void> =>
+/**
+ * Keeps a session, new or changed: its record, what it says of what was practised, and what it used; all or nothing.
+ * `settle` brings it together with what is stored by then.
+ */
+export const keepSession = (
+  id: string,
+  mine: Session,
+  settle: (stored: Session | undefined) => Session = () => mine,
+): Promise<void> =>
   inTurn(async () => {
     const db = await openDatabase();
     const before = await findSession(id);
+    const session = settle(before);
     const row = {
       kind: 'session',
       data: JSON.stringify(session),
@@ -144,16 +154,16 @@ async function restudied(id: string, before: Session | undefined, after: Session
   return statements;
 }
 
-/** The statements that put hours on a tool and take ink from a bottle, or give them back. */
+/**
+ * The statements that put hours on a tool and take ink from a bottle, or give them back. They count from what is stored
+ * when they are carried out, so that neither an edit on the bench nor another server's session is lost.
+ */
 async function used(before: Session | undefined, after: Session | undefined) {
   const db = await openDatabase();
-  const changed = new Map<string, Item>();
-  const find = async (id: string | undefined) =>
-    id === undefined ? undefined : (changed.get(id) ?? (await findItem(id)));
+  const changes: Used[] = [];
   const apply = async ({ kit }: Session, minutes: number) => {
-    const [tool, ink] = [await find(kit.tool?.id), await find(kit.ink?.id)];
-    if (!tool || minutes === 0) return;
-    for (const item of afterWriting({ tool, ink }, minutes)) changed.set(item.id, item);
+    const [tool, ink] = await Promise.all([kit.tool?.id, kit.ink?.id].map((id) => id && findItem(id)));
+    if (tool && minutes !== 0) changes.push(...usedBy({ tool, ...(ink && { ink }) }, minutes));
   };
   const minutesOf = (session: Session | undefined) => (session && !session.elsewhere ? session.minutes : 0);
   const sameKit =
@@ -163,9 +173,14 @@ async function used(before: Session | undefined, after: Session | undefined) {
     if (before) await apply(before, -minutesOf(before));
     if (after) await apply(after, minutesOf(after));
   }
-  return [...changed.values()].map((item) => {
-    const { id: _, ...values } = rowOf(item);
-    return db.update(items).set(values).where(eq(items.id, item.id));
+  return changes.map(({ item, fact, by }) => {
+    const path = `$.${fact}`;
+    return db
+      .update(items)
+      .set({
+        data: sql`json_set(${items.data}, ${path}, max(0, round(coalesce(json_extract(${items.data}, ${path}), 0) + ${by}, 2)))`,
+      })
+      .where(eq(items.id, item.id));
   });
 }
 

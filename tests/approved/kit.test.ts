@@ -18,7 +18,7 @@ import { describePurchase, onePurchase } from '@/core/kit/purchase';
 import { reachOf } from '@/core/kit/reach';
 import { HOLDER_RULES, INK_RULES, PAPER_RULES, SPREAD_RULES, TOOL_RULES } from '@/core/kit/rules';
 import { CAUSES, SEEN } from '@/core/kit/troubles';
-import { afterWriting } from '@/core/kit/use';
+import { usedBy } from '@/core/kit/use';
 import { type Asked, whyNot } from '@/core/kit/whyNot';
 import { Problem } from '@/core/problem/problem';
 import { digest } from '../support/digest';
@@ -200,7 +200,7 @@ it('grip, mixing, diagnosis and use are as was approved', async () => {
       ask: nextTest(seen, kit, {}, [])?.id,
       next: nextTest(seen, kit, { water: false }, [{ seen, cause: 'thick', tool: kit.tool.id }])?.id,
     })),
-    used: afterWriting(kit, 45).map(({ id, hours, millilitres }) => ({ id, hours, millilitres })),
+    used: usedBy(kit, 45).map(({ item, fact, by }) => ({ id: item.id, fact, by })),
   });
 });
 

@@ -220,3 +220,37 @@ test('axe finds nothing on the piece', async ({ page }) => {
     expect(await axeFinds(page), name).toEqual([]);
   }
 });
+
+test('a new piece is begun beside the one that is open, and a brush’s body is what its field says', async ({
+  page,
+}) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'New piece' }).click();
+  const text = page.getByLabel('Text of the body');
+  await text.fill('Asta Brell');
+  await page.getByRole('button', { name: /^Paper/ }).click();
+  await page.getByLabel('Paper size').selectOption({ label: 'C6 envelope' });
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
+  const first = page.url();
+
+  await page.getByRole('button', { name: 'Begin a new piece' }).click();
+  await expect(text).toHaveValue('');
+  await text.fill('Dusk');
+  await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
+  expect(page.url()).not.toBe(first);
+
+  // Brush and monoline: the body of the field is the body on paper, and can be changed.
+  for (const hand of ['Brush lettering', 'Monoline']) {
+    await page.getByLabel('Hand', { exact: true }).selectOption({ label: hand });
+    const body = page.getByLabel('Body height', { exact: true });
+    await expect(body).not.toHaveValue('1');
+    await enter(page, 'Body height', '6');
+    await expect(body).toHaveValue('6');
+    await expect(findings(page)).toContainText('It fits');
+  }
+
+  await open(page, first);
+  await expect(text).toHaveValue('Asta Brell');
+  await expect(page.getByRole('button', { name: /^Paper/ })).toContainText('C6');
+});

@@ -1,13 +1,18 @@
 import { beforeEach, describe, expect, it } from 'vitest';
+import { NOBODY } from '@/core/about/about';
 import { DEMO_WRITING } from '@/core/camera/demoWriting';
+import { namedStudent } from '@/core/classroom/student';
 import { freshRecipe } from '@/core/document/defaults';
 import { demoSheets } from '@/core/document/demoSheets';
 import { codeOf, keptSheet } from '@/core/document/keptPage';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { blankItem, type Item } from '@/core/kit/item';
+import { entriesOf } from '@/core/log/entriesOf';
+import type { Entry, EntryData, EntryKind } from '@/core/log/entry';
 import type { Session } from '@/core/log/session';
 import { PICTURE_BYTES } from '@/core/picture/picture';
 import { demoPieces } from '@/core/piece/demoPieces';
+import { BUNDLED } from '@/core/practice/words/wordList';
 import { emptySet } from '@/core/setting/ownLetters';
 import { restoreJson } from '@/store/backup';
 import { commitRestore, dropRestore, type Manifest, stageRows, streamBackup } from '@/store/backupStream';
@@ -15,6 +20,7 @@ import type { BackupTable } from '@/store/backupTables';
 import { openDatabase } from '@/store/client';
 import { seedDemo } from '@/store/demo';
 import {
+  changeItem,
   commitBatch,
   deleteItems,
   dropBatch,
@@ -23,14 +29,20 @@ import {
   saveItems,
   stageItems,
 } from '@/store/items';
-import { deleteLetterSet, findLetterSet, listLetterSets, saveLetterSet } from '@/store/letterSets';
+import {
+  changeLetterSet,
+  deleteLetterSet,
+  findLetterSet,
+  listLetterSets,
+  saveLetterSet,
+} from '@/store/letterSets';
 import { countedSince, fatesOf, importSessions, listLog } from '@/store/logbook';
 import { listNibs } from '@/store/nibs';
 import { movePhotos } from '@/store/oldPhotos';
 import { asPicture, dropUnusedPictures, findPicture, type Picture, savePicture } from '@/store/pictures';
 import { findPrinted, keepPrints, latestPrinted } from '@/store/printedPages';
 import { deletePrinter, listPrinters, savePrinter, selectedPrinter, selectPrinter } from '@/store/printers';
-import { allRecords, deleteRecord, listRecords, saveRecord } from '@/store/records';
+import { allRecords, changeRecord, deleteRecord, listRecords, saveRecord } from '@/store/records';
 import { dateReview, listReviews, reviewedPrints } from '@/store/reviews';
 import { items } from '@/store/schema';
 import {
@@ -180,6 +192,56 @@ export function storeTests(fresh: () => Promise<void>): void {
     expect((await findItem(one.id))?.label).toBe('renamed');
   });
 
+  it('keeps what two windows change of one entry, and tells what cannot be both', async () => {
+    const student = (name: string) => ({ ...namedStudent(name) });
+    const entry = (data: EntryData<EntryKind>, kind: EntryKind): Entry => ({
+      id: kind,
+      kind,
+      data,
+      at: at(1).toISOString(),
+    });
+    const class1 = { students: [student('Asta')], wordList: BUNDLED };
+    await changeRecord(entry(class1, 'class'), null);
+    await changeRecord(
+      entry({ ...class1, students: [...class1.students, student('Bran')] }, 'class'),
+      class1,
+    );
+    const both = await changeRecord(
+      entry({ ...class1, students: [...class1.students, student('Cale')] }, 'class'),
+      class1,
+    );
+    expect(entriesOf('class', [both])[0]?.students.map(({ name }) => name)).toEqual(['Asta', 'Bran', 'Cale']);
+
+    const about = { ...NOBODY };
+    await changeRecord(entry(about, 'about'), null);
+    await changeRecord(entry({ ...about, side: 'left' }, 'about'), about);
+    const merged = await changeRecord(entry({ ...about, units: 'inch' }, 'about'), about);
+    expect(merged.data).toMatchObject({ side: 'left', units: 'inch' });
+    await expect(
+      changeRecord(entry({ ...about, units: 'mm', paper: 'a5' }, 'about'), about),
+    ).resolves.toMatchObject({
+      data: { side: 'left', units: 'inch', paper: 'a5' },
+    });
+    await expect(changeRecord(entry({ ...about, paper: 'letter' }, 'about'), about)).rejects.toThrow(
+      /changed in another window/,
+    );
+    // Written at once by many, nothing is lost.
+    await Promise.all(
+      [...'abcdefgh'].map((letter) =>
+        changeRecord(entry({ letters: [letter], stressed: [], not: [] }, 'known'), null),
+      ),
+    );
+    const [known] = entriesOf('known', await listRecords({ kinds: ['known'] }));
+    expect([...(known?.letters ?? [])].sort().join('')).toBe('abcdefgh');
+  });
+
+  it('keeps the own letters and shapes that two windows choose', async () => {
+    const none = { ...emptySet('italic') };
+    const chose = (letter: string) => ({ ...none, variants: { [letter]: 'round' } });
+    await changeLetterSet(chose('a'), none);
+    expect(await changeLetterSet(chose('g'), none)).toMatchObject({ variants: { a: 'round', g: 'round' } });
+  });
+
   it('remembers by kind, range and number, in order, and forgets', async () => {
     const entry = (id: string, kind: 'drop' | 'prepared', minute: number) => ({
       id,
@@ -324,6 +386,36 @@ export function storeTests(fresh: () => Promise<void>): void {
       await keepSession('b', session(2, { kit: { tool: { id: other.id, label: other.label } } }));
       expect(await hoursOf(nib.id)).toBeCloseTo(0, 2);
       expect(await hoursOf(other.id)).toBeCloseTo(other.hours + 1 / 3, 2);
+    });
+
+    it('an edit on the bench in a window that stood open leaves the hours logged meanwhile', async () => {
+      const nib = DEMO_BENCH.find(({ id }) => id === kit.tool.id) as Item;
+      await saveItems([{ ...nib, hours: 1 }]);
+      await keepSession('a', session(1, { kit }));
+      const edited = await changeItem({ id: nib.id, was: { note: nib.note }, now: { note: 'springs' } });
+      expect(edited).toMatchObject({ note: 'springs', hours: 1.33 });
+      // What both changed, and differently, is told and not overwritten.
+      await expect(changeItem({ id: nib.id, was: { hours: 1 }, now: { hours: 9 } })).rejects.toThrow(
+        /changed in another window: it is “1.33”/,
+      );
+      await deleteItems([nib.id]);
+      await expect(changeItem({ id: nib.id, was: { note: 'springs' }, now: { note: '' } })).rejects.toThrow(
+        /taken off the bench/,
+      );
+    });
+
+    it('edits and sessions at the same moment are all kept', async () => {
+      const nib = DEMO_BENCH.find(({ id }) => id === kit.tool.id) as Item;
+      await saveItems([{ ...nib, hours: 0, note: '', label: 'a nib' }]);
+      const sessions = Array.from({ length: 9 }, (_, i) => keepSession(`s${i}`, session(i + 1, { kit })));
+      const edits = [
+        changeItem({ id: nib.id, was: { note: '' }, now: { note: 'springs' } }),
+        changeItem({ id: nib.id, was: { label: 'a nib' }, now: { label: 'the nib' } }),
+      ];
+      await Promise.all([...sessions, ...edits]);
+      const kept = await findItem(nib.id);
+      expect(kept).toMatchObject({ note: 'springs', label: 'the nib' });
+      expect(kept?.hours).toBeCloseTo(3, 1);
     });
 
     it('two devices that log at once lose nothing', async () => {

@@ -4,6 +4,7 @@ import { type Offer, Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
 import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
 import { PressRefusal } from '@/press/press';
+import { ChangedElsewhere } from '@/store/changes';
 import { troubleOf } from '@/store/trouble';
 import { log } from './log';
 
@@ -17,7 +18,8 @@ export const IMPORT_BODY = 4 * 1024 * 1024;
 export const COURSE_BODY = 512 * 1024;
 /** A list of words, with room for the escapes of JSON. */
 export const WORDS_BODY = 5 * 1024 * 1024;
-export const LETTER_SET_BODY = LETTER_SET_LIMITS.bytes;
+/** A set, and what it was made from. */
+export const LETTER_SET_BODY = 2 * LETTER_SET_LIMITS.bytes;
 /** Rows of a backup in one request: a list of words is the largest of them. */
 export const RESTORE_BODY = 8 * 1024 * 1024;
 export const BACKUP_BODY = 16 * 1024 * 1024;
@@ -33,7 +35,13 @@ export class Refusal extends Error {
 }
 
 export interface ErrorBody {
-  readonly error: { readonly message: string; readonly field?: string; readonly offers?: readonly Offer[] };
+  readonly error: {
+    readonly message: string;
+    readonly field?: string;
+    readonly offers?: readonly Offer[];
+    /** Of a refused change: what is stored now. */
+    readonly theirs?: unknown;
+  };
 }
 
 /**
@@ -134,7 +142,7 @@ const UNAVAILABLE = 503;
 export const clientOf = (request: Request): string =>
   (request.headers.get('x-forwarded-for') ?? '').split(',', 1)[0]?.trim() || 'unknown';
 
-/** Runs a route handler and turns what it throws into an answer: 422 for a Problem, the status of a Refusal, 429 or 503 where the press is busy, 503 where the store fails, or 500. */
+/** Runs a route handler and turns what it throws into an answer: 422 for a Problem, 409 where somebody else has changed it, the status of a Refusal, 429 or 503 where the press is busy, 503 where the store fails, or 500. */
 export async function answer(request: Request, handler: () => Promise<Response>): Promise<Response> {
   const started = performance.now();
   const respond = async (): Promise<Response> => {
@@ -149,6 +157,10 @@ export async function answer(request: Request, handler: () => Promise<Response>)
         return Response.json({ error: { message: error.message } } satisfies ErrorBody, {
           status: error.status,
         });
+      }
+      if (error instanceof ChangedElsewhere) {
+        const { field, message, theirs } = error;
+        return Response.json({ error: { field, message, theirs } } satisfies ErrorBody, { status: 409 });
       }
       if (error instanceof PressRefusal) {
         const status = error.why === 'too many' ? TOO_MANY : UNAVAILABLE;

@@ -1,4 +1,5 @@
 import 'server-only';
+import { z } from 'zod';
 import { freshPiece } from '@/core/piece/freshPiece';
 import { pieceFrame } from '@/core/piece/layout';
 import { type Piece, parsePiece } from '@/core/piece/piece';
@@ -7,10 +8,14 @@ import type { OpenedWork } from '@/ui/sheet/useWork';
 import { idSchema } from './http';
 import type { Search } from './openSheet';
 
-/** The piece the station opens: the one of the address, the latest on the shelf, or (`new`) a fresh card. */
+/**
+ * The piece the station opens: the one of the address, the latest on the shelf, or a fresh card. `fresh` is the id of the
+ * new piece: every beginning has an address of its own, so that none is answered with the piece of the one before.
+ */
 export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>> {
   const { sheet: asked, fresh } = await searchParams;
-  const id = idSchema.safeParse(asked).data;
+  const begun = z.uuid().safeParse(fresh).data;
+  const id = idSchema.safeParse(asked).data ?? begun;
   const stored = id ? await findSheet(id) : undefined;
   const found = stored && readable(stored);
   if (stored && found) return opened(stored, found);
@@ -25,7 +30,7 @@ export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>
     }
   }
   return {
-    id: crypto.randomUUID(),
+    id: begun ?? crypto.randomUUID(),
     name: 'A new piece',
     recipe: freshPiece(),
     revision: UNSAVED,

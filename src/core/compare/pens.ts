@@ -15,9 +15,9 @@ import { barThickness, stemThickness } from '../pen/thickness';
 import { bandOf } from '../practice/bands/bandOf';
 import { compose, drawPage } from '../practice/compose';
 import { Problem } from '../problem/problem';
+import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
-import { bodyHeight } from '../sheet/solve';
 import { PENS } from './penLimits';
 import { FINEST, type PenWish, sheetForPen } from './penSheet';
 

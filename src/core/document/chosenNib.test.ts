@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { HANDS } from '../hands/registry';
 import { loadAllScripts } from '../hands/scripts';
-import { bodyHeight, pin, roomForLines } from '../sheet/solve';
+import { bodyHeight } from '../setting/bodyHeight';
+import { pin, roomForLines } from '../sheet/solve';
 import { whatFollows, withChosenNib } from './chosenNib';
 import { freshRecipe } from './defaults';
 

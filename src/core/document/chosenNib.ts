@@ -4,8 +4,9 @@ import { type Mm, plain } from '../measure/units';
 import { counted } from '../measure/words';
 import { DIP_NIB_EDGE } from '../pen/edge';
 import { Problem } from '../problem/problem';
+import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
-import { bodyHeight, pin, roomForLines, settle } from '../sheet/solve';
+import { pin, roomForLines, settle } from '../sheet/solve';
 import type { Recipe } from './recipe';
 
 /** A nib as it is chosen for a sheet. */

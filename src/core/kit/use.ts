@@ -6,13 +6,19 @@ import { isDipped } from './rules';
 const DIPPED_ML = 0.03;
 const FILLED_ML = 0.01;
 
-/** What a kit's things have become after some minutes of writing: hours grow, ink goes. Minutes below 0 give both back. */
-export function afterWriting({ tool, ink }: Pick<Kit, 'tool' | 'ink'>, minutes: number): Item[] {
-  const used: Item[] = [{ ...tool, hours: Math.max(0, Math.round((tool.hours + minutes / 60) * 100) / 100) }];
+/** What some minutes of writing add to a fact of a thing; less than 0 where it is used up. */
+export interface Used {
+  readonly item: Item;
+  readonly fact: 'hours' | 'millilitres';
+  readonly by: number;
+}
+
+/** What some minutes of writing do to a kit: hours grow, ink goes. Minutes below 0 give both back. */
+export function usedBy({ tool, ink }: Pick<Kit, 'tool' | 'ink'>, minutes: number): Used[] {
+  const used: Used[] = [{ item: tool, fact: 'hours', by: minutes / 60 }];
   if (ink && ink.millilitres !== null) {
     const rate = isDipped(tool.kind) ? DIPPED_ML * Math.max(0.5, tool.width ?? 1) : FILLED_ML;
-    const left = Math.max(0, ink.millilitres - rate * minutes);
-    used.push({ ...ink, millilitres: Math.round(left * 100) / 100 });
+    used.push({ item: ink, fact: 'millilitres', by: -rate * minutes });
   }
   return used;
 }

@@ -111,17 +111,21 @@ export type EntryData<K extends EntryKind> = z.infer<(typeof ENTRIES)[K]>;
 const isKind = (kind: string): kind is EntryKind => Object.hasOwn(ENTRIES, kind);
 export const ENTRY_KINDS = Object.keys(ENTRIES).filter(isKind);
 
+/** @throws Problem naming the kinds there are. */
+export function readKind(kind: string): EntryKind {
+  if (isKind(kind)) return kind;
+  throw new Problem(
+    'kind',
+    `The desk remembers no “${kind.slice(0, LONGEST_ID)}”; it remembers: ${ENTRY_KINDS.join(', ')}.`,
+  );
+}
+
 /**
  * Reads the data of an entry of a kind.
  * @throws Problem naming the kind or the field that is wrong.
  */
-export function readEntry(kind: string, data: unknown): EntryData<EntryKind> {
-  if (!isKind(kind)) {
-    throw new Problem(
-      'kind',
-      `The desk remembers no “${kind.slice(0, LONGEST_ID)}”; it remembers: ${ENTRY_KINDS.join(', ')}.`,
-    );
-  }
+export function readEntry(name: string, data: unknown): EntryData<EntryKind> {
+  const kind = readKind(name);
   return read<EntryData<EntryKind>>(ENTRIES[kind], data, { what: `the ${kind}` });
 }
 

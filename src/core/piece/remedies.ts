@@ -1,7 +1,12 @@
+import { countsByPen } from '../hand/hand';
+import { heightInWords } from '../hand/heightUnit';
 import type { Nib } from '../kit/nib';
 import { nibsFor } from '../kit/nib';
 import { plain } from '../measure/units';
+import { counted } from '../measure/words';
 import { LIMITS } from '../problem/limits';
+import { Problem } from '../problem/problem';
+import { bodyHeight, withBodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import { withBlock, withBlockNib } from './edit';
 import { type Laid, layoutPiece } from './layout';
@@ -54,10 +59,16 @@ function* closerWords(piece: Piece) {
   };
 }
 
+/** How much closer, in the unit of the hands; “1 unit” where they differ. */
+function closerBy({ blocks }: Piece, step: number): string {
+  const units = [...new Set(blocks.map(({ setting }) => heightInWords(handOf(setting), step)))];
+  return units.length === 1 && units[0] !== undefined ? units[0] : counted(step, 'unit');
+}
+
 function* closerLines(piece: Piece) {
   for (const step of LEADING_STEPS) {
     yield {
-      label: `Lines ${plain(step)} nib ${step === 1 ? 'width' : 'widths'} closer`,
+      label: `Lines ${closerBy(piece, step)} closer`,
       piece: everyBlock(piece, (block) => ({
         ...block,
         leading: Math.max(LIMITS.leading.low, block.leading - step),
@@ -112,14 +123,28 @@ function* smallerNibs(piece: Piece, block: Block, drawer: readonly Nib[]) {
   }
 }
 
-/** Where heights do not hang on the pen they are made smaller with it. */
+/** Where heights do not hang on the pen they are made smaller with it, as far as their ranges allow. */
 function scaledHeights(block: Block, share: number): Block {
-  if (handOf(block.setting).basis !== 'ratio') return block;
-  const { low } = LIMITS.ratioUnit;
-  return {
-    ...block,
-    setting: { ...block.setting, ratioUnit: Math.max(low, block.setting.ratioUnit * share) },
-  };
+  if (countsByPen(handOf(block.setting))) return block;
+  try {
+    return { ...block, setting: withBodyHeight(block.setting, share * bodyHeight(block.setting)) };
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+    return block;
+  }
+}
+
+/** Of hands whose heights do not hang on the pen: smaller writing with the same pen. */
+function* smallerWriting(piece: Piece, block: Block) {
+  if (countsByPen(handOf(block.setting))) return;
+  const body = bodyHeight(block.setting);
+  for (const share of SMALLER) {
+    const smaller = scaledHeights(block, share);
+    yield {
+      label: `A body of ${plain(bodyHeight(smaller.setting), 1)} mm instead of ${plain(body, 1)}`,
+      piece: withBlock(piece, block.id, () => smaller),
+    };
+  }
 }
 
 /** The block to make smaller: the one that is said to be too wide, or the one with most lines. */
@@ -141,5 +166,6 @@ export function* remedies(laid: Laid, drawer: readonly Nib[], own: Own = {}): Ge
   yield* firstFitting(own, closerWords(piece));
   yield* firstFitting(own, closerLines(piece));
   yield* firstFitting(own, smallerMargins(piece));
+  yield* firstFitting(own, smallerWriting(piece, largest(laid)));
   yield* firstFitting(own, smallerNibs(piece, largest(laid), drawer));
 }

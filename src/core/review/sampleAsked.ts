@@ -7,9 +7,10 @@ import type { HandId } from '../hands/registry';
 import type { Mm } from '../measure/units';
 import { LIMITS } from '../problem/limits';
 import { shortText } from '../problem/schema';
+import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import { lineSystem, moduleLength } from '../setting/lineSystem';
-import { bodyHeight, pin } from '../sheet/solve';
+import { pin } from '../sheet/solve';
 
 const within = (label: string, { low, high }: { low: number; high: number }) =>
   z.coerce

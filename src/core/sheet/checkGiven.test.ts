@@ -4,8 +4,9 @@ import { freshRecipe } from '../document/defaults';
 import { takenUp } from '../document/offer';
 import { HANDS } from '../hands/registry';
 import { Problem } from '../problem/problem';
+import { bodyHeight } from '../setting/bodyHeight';
 import { checkGiven } from './checkGiven';
-import { bodyHeight, pin, roomForLines } from './solve';
+import { pin, roomForLines } from './solve';
 
 const refusal = (work: () => void): Problem | undefined => {
   try {

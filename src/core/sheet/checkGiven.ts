@@ -2,10 +2,10 @@ import { countsByPen } from '../hand/hand';
 import { plain, roundTo } from '../measure/units';
 import { LIMITS } from '../problem/limits';
 import { Problem } from '../problem/problem';
+import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import { offerOf } from '../setting/offerOf';
 import type { Sheet } from './sheet';
-import { bodyHeight } from './solve';
 
 /** How closely what is given must agree with what is ruled: solved values are rounded to hundredths. */
 const AGREEMENT = 0.011;

@@ -1,6 +1,7 @@
 import type { Mm } from '../measure/units';
+import { bodyHeight } from '../setting/bodyHeight';
 import type { Sheet } from './sheet';
-import { bodyHeight, roomForLines } from './solve';
+import { roomForLines } from './solve';
 
 export interface NibWidth {
   readonly id: string;

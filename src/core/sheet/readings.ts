@@ -1,10 +1,10 @@
 import type { Mm } from '../measure/units';
 import { barThickness, stemThickness, thinnestDirection } from '../pen/thickness';
+import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import { lineSystem } from '../setting/lineSystem';
 import { layoutSheet } from './layout';
 import type { Sheet } from './sheet';
-import { bodyHeight } from './solve';
 
 /** The numbers a scribe wants beside the sheet. Stroke weights are null for hands not written with an edge. */
 export interface Readings {

@@ -1,8 +1,8 @@
 import { countsByPen, type Range } from '../hand/hand';
 import { clamp, plain } from '../measure/units';
+import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import type { Sheet } from './sheet';
-import { bodyHeight } from './solve';
 
 /** A remark in the margin: a caution where the sheet departs from what the hand is usually given. */
 export interface Remark {

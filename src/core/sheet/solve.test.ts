@@ -5,11 +5,12 @@ import { changeHand, changeSchool } from '../document/edit';
 import { takenUp } from '../document/offer';
 import type { Recipe } from '../document/recipe';
 import { Problem } from '../problem/problem';
+import { bodyHeight } from '../setting/bodyHeight';
 import { layoutSheet } from './layout';
 import { nearestNib } from './nearestNib';
 import { readings } from './readings';
 import { remarks } from './remarks';
-import { bodyHeight, pin, pinHere, settle, unpin } from './solve';
+import { pin, pinHere, settle, unpin } from './solve';
 
 const linesOf = (recipe: Recipe) => layoutSheet(recipe).strips[0]?.lines.length ?? 0;
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -1,8 +1,9 @@
 import { countsByPen } from '../hand/hand';
-import { clamp, floorTo, type Mm, plain, roundTo } from '../measure/units';
+import { floorTo, type Mm, plain, roundTo } from '../measure/units';
 import { pageBoxes } from '../page/boxes';
-import { LIMITS, type LimitId, outOfRange } from '../problem/limits';
+import { LIMITS, type LimitId } from '../problem/limits';
 import { Problem } from '../problem/problem';
+import { bodyHeight, bodyRange, inRange, withBodyHeight } from '../setting/bodyHeight';
 import type { Given } from '../setting/given';
 import { handOf } from '../setting/handOf';
 import { handSetting } from '../setting/handSetting';
@@ -25,14 +26,9 @@ const WIDTH_STEP: Mm = 0.01;
 const WEIGHT_STEP = 0.01;
 /** H, N and W all given must agree this closely. */
 const AGREEMENT: Mm = 0.01;
-/** Zones scaled with the body are rounded to a thousandth of a millimetre. */
-const SCALED_STEP: Mm = 0.001;
 const BISECTIONS = 60;
 
 const isNibMeasured = (recipe: Sheet): boolean => countsByPen(handOf(recipe));
-
-/** Height of the body on paper. */
-export const bodyHeight = (recipe: Sheet): Mm => recipe.zones.body * moduleLength(recipe, recipe.width);
 
 /** The recipe with everything that follows from `given` worked out. Does not check that the lines fit. */
 export function settle<S extends Sheet>(recipe: S): S {
@@ -95,46 +91,17 @@ function settleByBody<S extends Sheet>(recipe: S): S {
   const { bodyMm, lines } = recipe.given;
   const settled =
     recipe.given.width === undefined ? recipe : { ...recipe, width: inRange('width', recipe.given.width) };
-  if (bodyMm !== undefined) return withBody(settled, bodyMm);
+  if (bodyMm !== undefined) return withBodyHeight(settled, bodyMm);
   if (lines === undefined) return settled;
-  return withBody(
+  return withBodyHeight(
     settled,
     solved(
       'bodyMm',
       recipe,
-      (height) => linesFit(withBody(settled, height), recipe.width, lines),
+      (height) => linesFit(withBodyHeight(settled, height), recipe.width, lines),
       WIDTH_STEP,
     ),
   );
-}
-
-/**
- * A unit- or mm-measured recipe scaled to a body of `height`. All zones keep their proportion, as far as their
- * ranges allow.
- */
-function withBody<S extends Sheet>(recipe: S, height: Mm): S {
-  const { zones } = recipe;
-  if (handOf(recipe).basis === 'ratio') {
-    return { ...recipe, ratioUnit: inRange('ratioUnit', height / zones.body) };
-  }
-  const scaled = (id: Exclude<keyof Sheet['zones'], 'body'>): number | null => {
-    const value = zones[id];
-    return value === null
-      ? null
-      : clamp(roundTo((value * height) / zones.body, SCALED_STEP), LIMITS[id].low, LIMITS[id].high);
-  };
-  return {
-    ...recipe,
-    zones: {
-      body: inRange('bodyMm', height),
-      ascender: scaled('ascender') as number,
-      descender: scaled('descender') as number,
-      capital: scaled('capital') as number,
-      gap: scaled('gap') as number,
-      branch: scaled('branch'),
-      smallCapital: scaled('smallCapital'),
-    },
-  };
 }
 
 const withZoneBody = <S extends Sheet>(recipe: S, body: number): S => ({
@@ -144,12 +111,6 @@ const withZoneBody = <S extends Sheet>(recipe: S, body: number): S => ({
 
 const linesFit = (recipe: Sheet, width: Mm, lines: number): boolean =>
   linesThatFit(lineSystem(recipe), moduleLength(recipe, width), pageBoxes(recipe).block.height) >= lines;
-
-function inRange(id: LimitId, value: number): number {
-  const limit = LIMITS[id];
-  if (value >= limit.low && value <= limit.high) return value;
-  throw new Problem(id, outOfRange(limit, value));
-}
 
 /**
  * The largest value of a quantity for which the lines fit, rounded down to `step`. Every line only grows with each
@@ -173,14 +134,8 @@ interface Bounds {
   readonly high: number;
 }
 
-/** What a quantity can be; a body that is so many units tall is bounded by the unit as well. */
-function boundsOf(id: LimitId, recipe: Sheet): Bounds {
-  const { low, high } = LIMITS[id];
-  if (id !== 'bodyMm' || handOf(recipe).basis !== 'ratio') return { low, high };
-  const unit = LIMITS.ratioUnit;
-  const { body } = recipe.zones;
-  return { low: Math.max(low, unit.low * body), high: Math.min(high, unit.high * body) };
-}
+/** What a quantity can be. */
+const boundsOf = (id: LimitId, recipe: Sheet): Bounds => (id === 'bodyMm' ? bodyRange(recipe) : LIMITS[id]);
 
 function largest(bounds: Bounds, fits: (value: number) => boolean, step: number): number | undefined {
   let { low, high } = bounds;
@@ -205,7 +160,7 @@ export function largestForLines(recipe: Sheet, lines: number): Pick<Given, 'widt
   }
   const bodyMm = largest(
     boundsOf('bodyMm', recipe),
-    (h) => linesFit(withBody(recipe, h), recipe.width, lines),
+    (h) => linesFit(withBodyHeight(recipe, h), recipe.width, lines),
     WIDTH_STEP,
   );
   return bodyMm === undefined ? {} : { bodyMm };

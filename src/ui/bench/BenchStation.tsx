@@ -17,7 +17,7 @@ import { ITEM_KINDS, type ItemKind, isTool, KIND_NAMES, WEARS } from '@/core/kit
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
-import { download, newId, sentenceOf } from '../lib/api';
+import { download, newId, Stale, sentenceOf } from '../lib/api';
 import { enteredNumber, factName, summary } from './facts';
 import { GoesWith } from './GoesWith';
 import { ImportCsv } from './ImportCsv';
@@ -29,7 +29,7 @@ const PAGE = 60;
 
 /** What is owned: a table to sort, filter, group and edit, and all that is known of one thing beside it. */
 export function BenchStation({ title, first = null }: { title: ReactNode; first?: string | null }) {
-  const { items, load, save, remove } = useBench();
+  const { items, load, save, change, remove } = useBench();
   const notice = useNotice();
   const [sorting, setSorting] = useState<SortingState>([]);
   const [selected, setSelected] = useState<RowSelectionState>({});
@@ -40,25 +40,44 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
   const [open, setOpen] = useState<string | null>(first);
   const [problem, setProblem] = useState<string | null>(null);
 
-  const fail = useCallback((error: unknown) => setProblem(sentenceOf(error)), []);
-  const keep = useCallback(
-    async (changed: readonly Item[], said?: string, undo?: () => Promise<void>) => {
+  const fail = useCallback((error: unknown) => {
+    const fact = error instanceof Stale && error.theirs ? `${factName(error.field)}: ` : '';
+    setProblem(`${fact}${sentenceOf(error)}`);
+  }, []);
+  const put = useCallback(
+    async (added: readonly Item[], said: string) => {
       try {
-        await save(changed);
+        await save(added);
         setProblem(null);
-        if (said) notice({ tone: 'done', text: said, ...(undo && { undo }) });
+        notice({ tone: 'done', text: said });
       } catch (error) {
         fail(error);
       }
     },
     [save, notice, fail],
   );
+  const set = useCallback(
+    async (chosen: readonly Item[], facts: Partial<Item>, said: string) => {
+      try {
+        await change(chosen.map((item) => ({ item, facts })));
+        setProblem(null);
+        const back = chosen.map((item) => ({
+          item: { ...item, ...facts },
+          facts: factsBefore(item, facts),
+        }));
+        notice({ tone: 'done', text: said, undo: () => change(back) });
+      } catch (error) {
+        fail(error);
+      }
+    },
+    [change, notice, fail],
+  );
   const edit = useCallback(
     (item: Item, facts: Partial<Item>) => {
       const what = Object.keys(facts).map(factName)[0] ?? 'A fact';
-      void keep([{ ...item, ...facts }], `${what} of “${item.label}” changed.`, () => save([item]));
+      void set([item], facts, `${what} of “${item.label}” changed.`);
     },
-    [keep, save],
+    [set],
   );
 
   const order = useBenchOrder(items, grouped, sorting);
@@ -164,9 +183,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
           <Toggle name="by kind" on={grouped} onSwitch={setGrouped} />
           <Toggle name="with archived" on={withArchived} onSwitch={setWithArchived} />
           <AddItem
-            onAdd={(item) =>
-              void keep([item], `Put ${item.label} on the bench.`).then(() => setOpen(item.id))
-            }
+            onAdd={(item) => void put([item], `Put ${item.label} on the bench.`).then(() => setOpen(item.id))}
           />
           <Link href="/pens" className="btn btn-sm">
             One word with every pen
@@ -194,10 +211,10 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
                 className="select select-xs w-28"
                 value=""
                 onChange={(event) =>
-                  void keep(
-                    chosen.map((item) => ({ ...item, wear: event.target.value as (typeof WEARS)[number] })),
+                  void set(
+                    chosen,
+                    { wear: event.target.value as (typeof WEARS)[number] },
                     `Set the wear of ${chosen.length} things.`,
-                    () => save(chosen),
                   )
                 }
               >
@@ -212,11 +229,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
               className="btn btn-xs"
               onClick={() => {
                 const archived = chosen.some((item) => !item.archived);
-                void keep(
-                  chosen.map((item) => ({ ...item, archived })),
-                  archived ? 'Put away.' : 'Back on the bench.',
-                  () => save(chosen),
-                );
+                void set(chosen, { archived }, archived ? 'Put away.' : 'Back on the bench.');
               }}
             >
               {chosen.some((item) => !item.archived) ? 'Archive' : 'Take out again'}
@@ -225,7 +238,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
               type="button"
               className="btn btn-xs"
               onClick={() =>
-                void keep(
+                void put(
                   chosen.map((item) => ({
                     ...item,
                     id: newId(),
@@ -482,6 +495,10 @@ function columnsFor(
 }
 
 /** What of a thing has changed. */
+/** What facts were before they were changed. */
+const factsBefore = (item: Item, facts: Partial<Item>): Partial<Item> =>
+  Object.fromEntries(Object.entries(item).filter(([key]) => key in facts));
+
 const changedFacts = (before: Item, after: Item): Partial<Item> =>
   Object.fromEntries(Object.entries(after).filter(([key, value]) => before[key as keyof Item] !== value));
 

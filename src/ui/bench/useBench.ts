@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { blankItem, type Item } from '@/core/kit/item';
 import type { ItemKind } from '@/core/kit/itemKinds';
-import { call } from '../lib/api';
+import { call, Stale } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
 /** Facts nobody knows travel as nothing; here they are null again. */
@@ -11,6 +11,12 @@ const whole = (facts: Partial<Item> & { id: string; kind: ItemKind; label: strin
   ...blankItem(facts.id, facts.kind, facts.label),
   ...facts,
 });
+
+/** Facts of a thing that are changed, and the thing as it was. */
+export interface FactChange {
+  readonly item: Item;
+  readonly facts: Partial<Item>;
+}
 
 /** The bench, read once from the server and kept in step with what is saved. */
 export function useBench() {
@@ -39,10 +45,30 @@ export function useBench() {
       return [...kept, ...changed.filter(({ id }) => !known.has(id))];
     });
   }, []);
+  /** Changes some facts of things; the server keeps all others as it has them, and what it has is shown. */
+  const change = useCallback(
+    async (changes: readonly FactChange[]) => {
+      const json = changes.map(({ item, facts }) => ({
+        id: item.id,
+        now: facts,
+        was: Object.fromEntries(Object.keys(facts).map((key) => [key, item[key as keyof Item]])),
+      }));
+      try {
+        const answer = await callUntilKept('/api/items', { method: 'PATCH', json });
+        const kept = new Map(((await answer.json()) as Item[]).map((item) => [item.id, item]));
+        setItems((list) => (list ?? []).map((item) => kept.get(item.id) ?? item));
+      } catch (error) {
+        // What others have made of it is shown beside the sentence that says so.
+        if (error instanceof Stale) await load();
+        throw error;
+      }
+    },
+    [load],
+  );
   const remove = useCallback(async (ids: readonly string[]) => {
     await callUntilKept('/api/items', { method: 'DELETE', json: ids });
     const gone = new Set(ids);
     setItems((list) => (list ?? []).filter(({ id }) => !gone.has(id)));
   }, []);
-  return { items, load, save, remove };
+  return { items, load, save, change, remove };
 }

@@ -1,7 +1,9 @@
 'use client';
 
-import { createContext, type ReactNode, useCallback, useContext, useMemo, useState } from 'react';
+import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react';
 import { ABOUT_ID, type About, NOBODY } from '@/core/about/about';
+import type { Entry } from '@/core/log/entry';
+import { Stale } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
 const Context = createContext<{
@@ -12,10 +14,27 @@ const Context = createContext<{
 /** What the scribe has said of themselves, for every station. */
 export function AboutMe({ about: initial, children }: { about: About; children: ReactNode }) {
   const [about, setAbout] = useState(initial);
-  const keep = useCallback(async (next: About) => {
+  const latest = useRef(initial);
+  const show = useCallback((next: About) => {
+    latest.current = next;
     setAbout(next);
-    await callUntilKept(`/api/records/${ABOUT_ID}`, { method: 'PUT', json: { kind: 'about', data: next } });
   }, []);
+  const keep = useCallback(
+    async (next: About) => {
+      const was = latest.current;
+      show(next);
+      try {
+        const json = { kind: 'about', data: next, was };
+        const answer = await callUntilKept(`/api/records/${ABOUT_ID}`, { method: 'PUT', json });
+        const kept: Entry<'about'> = await answer.json();
+        if (latest.current === next) show(kept.data);
+      } catch (error) {
+        if (latest.current === next && error instanceof Stale) show(error.theirs as About);
+        throw error;
+      }
+    },
+    [show],
+  );
   const value = useMemo(() => ({ about, keep }), [about, keep]);
   return <Context value={value}>{children}</Context>;
 }

@@ -3,11 +3,12 @@
 import Link from 'next/link';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen, type Hand, inSchool, isPressed } from '@/core/hand/hand';
+import { heightUnit } from '@/core/hand/heightUnit';
 import { strokeWeights } from '@/core/hand/weights';
 import { hasLetters } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
-import { bodyHeight } from '@/core/sheet/solve';
+import { bodyHeight } from '@/core/setting/bodyHeight';
 import type { WrittenSample } from '@/workers/gallery.worker';
 import { HandFigure } from './HandFigure';
 import { Sample } from './Sample';
@@ -19,12 +20,10 @@ const WRITTEN_WITH = {
   monoline: 'Any point',
 } as const;
 
-const UNIT = { nib: 'nib widths', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
-
 /** Heights and angles of a hand in a line, in the hand's own unit. */
 function measuresOf(hand: Hand): string {
   const { zones } = hand;
-  const unit = UNIT[hand.basis];
+  const unit = heightUnit(hand);
   const weights = strokeWeights(hand);
   const parts = [
     `${hand.capitalsOnly ? 'capitals' : 'body'} ${plain(zones.body)} ${unit}`,

@@ -73,7 +73,7 @@ export function KitStation({
 }) {
   const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
-  const { items, save } = useBench();
+  const { items, change } = useBench();
   const records = useRecords(remembered);
   const notice = useNotice();
   const router = useRouter();
@@ -200,7 +200,7 @@ export function KitStation({
               isChosen={chosen !== undefined}
               recipe={recipe}
               records={records}
-              onSave={save}
+              onChange={change}
             />
           )}
           {tab === 'Ink' && <InkPanel records={records} />}

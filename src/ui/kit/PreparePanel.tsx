@@ -3,13 +3,14 @@
 import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { cleaning } from '@/core/kit/clean';
-import type { Item } from '@/core/kit/item';
 import type { Kit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
 import { preparation } from '@/core/kit/prepare';
-import { afterWriting } from '@/core/kit/use';
+import { usedBy } from '@/core/kit/use';
 import { entriesOf } from '@/core/log/entriesOf';
 import { recordId } from '@/core/log/recordId';
+import { roundTo } from '@/core/measure/units';
+import type { FactChange } from '../bench/useBench';
 import { useNotice } from '../frame/notices';
 import { sentenceOf } from '../lib/api';
 import { BindDrawing } from './BindDrawing';
@@ -26,7 +27,7 @@ export function PreparePanel({
   isChosen,
   recipe,
   records,
-  onSave,
+  onChange,
 }: {
   need: Need;
   /** The kit chosen, or the likeliest. */
@@ -34,7 +35,7 @@ export function PreparePanel({
   isChosen: boolean;
   recipe: Recipe;
   records: Records;
-  onSave: (items: readonly Item[]) => Promise<void>;
+  onChange: (changes: readonly FactChange[]) => Promise<void>;
 }) {
   const notice = useNotice();
   const id = recordId('prepared', kit.tool.id);
@@ -79,7 +80,7 @@ export function PreparePanel({
           ))}
         </ol>
         <Cleaning kit={kit} />
-        {isChosen && <Written kit={kit} onSave={onSave} />}
+        {isChosen && <Written kit={kit} onChange={onChange} />}
       </section>
       <GripPage recipe={recipe} side={need.side} kit={kit} />
     </div>
@@ -104,18 +105,35 @@ const Cleaning = ({ kit }: { kit: Kit }) => (
   </section>
 );
 
+/** Hours and millilitres are kept to this. */
+const HUNDREDTH = 0.01;
+
 /** Minutes of a usual sitting. */
 const SITTING = 30;
 
 /** Hours written and ink left are kept by use. */
-function Written({ kit, onSave }: { kit: Kit; onSave: (items: readonly Item[]) => Promise<void> }) {
+function Written({
+  kit,
+  onChange,
+}: {
+  kit: Kit;
+  onChange: (changes: readonly FactChange[]) => Promise<void>;
+}) {
   const [minutes, setMinutes] = useState(SITTING);
   const notice = useNotice();
   const keep = async () => {
-    const before = [kit.tool, ...(kit.ink ? [kit.ink] : [])];
+    const facts = usedBy(kit, minutes).map(({ item, fact, by }) => ({
+      item,
+      fact,
+      next: Math.max(0, roundTo((item[fact] ?? 0) + by, HUNDREDTH)),
+    }));
+    const back = facts.map(({ item, fact, next }) => ({
+      item: { ...item, [fact]: next },
+      facts: { [fact]: item[fact] },
+    }));
     try {
-      await onSave(afterWriting(kit, minutes));
-      notice({ tone: 'done', text: `${minutes} minutes noted.`, undo: () => onSave(before) });
+      await onChange(facts.map(({ item, fact, next }) => ({ item, facts: { [fact]: next } })));
+      notice({ tone: 'done', text: `${minutes} minutes noted.`, undo: () => onChange(back) });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });
     }

@@ -1,31 +1,51 @@
 'use client';
 
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { Entry, EntryData, EntryKind } from '@/core/log/entry';
+import { Stale } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
-/** What the desk remembers: read by kind, kept at once. */
+/**
+ * What the desk remembers: read by kind, kept at once. A change is sent with what it was made from, so that what another
+ * window changed meanwhile stays; then both are shown.
+ */
 export function useRecords(initial: readonly Entry[]) {
   const [records, setRecords] = useState(initial);
+  const latest = useRef(initial);
+  const show = useCallback((id: string, entry: Entry | undefined) => {
+    latest.current = [...latest.current.filter((one) => one.id !== id), ...(entry ? [entry] : [])];
+    setRecords(latest.current);
+  }, []);
   /** Shown at once; taken back if the server will not keep it. */
-  const keep = useCallback(async <K extends EntryKind>(id: string, kind: K, data: EntryData<K>) => {
-    const record: Entry = { id, kind, data, at: new Date().toISOString() };
-    let before: Entry | undefined;
-    setRecords((list) => {
-      before = list.find((one) => one.id === id);
-      return [...list.filter((one) => one.id !== id), record];
-    });
-    try {
-      await callUntilKept(`/api/records/${id}`, { method: 'PUT', json: { kind, data } });
-    } catch (error) {
-      setRecords((list) => [...list.filter((one) => one.id !== id), ...(before ? [before] : [])]);
-      throw error;
-    }
-  }, []);
-  const forget = useCallback(async (id: string) => {
-    await callUntilKept(`/api/records/${id}`, { method: 'DELETE' });
-    setRecords((list) => list.filter((one) => one.id !== id));
-  }, []);
+  const keep = useCallback(
+    async <K extends EntryKind>(id: string, kind: K, data: EntryData<K>) => {
+      const before = latest.current.find((one) => one.id === id);
+      const mine: Entry = { id, kind, data, at: new Date().toISOString() };
+      show(id, mine);
+      const isLatest = () => latest.current.find((one) => one.id === id) === mine;
+      try {
+        const json = { kind, data, was: before?.data ?? null };
+        const answer = await callUntilKept(`/api/records/${id}`, { method: 'PUT', json });
+        const kept: Entry = await answer.json();
+        if (isLatest()) show(id, kept);
+      } catch (error) {
+        if (isLatest())
+          show(
+            id,
+            error instanceof Stale && before ? { ...before, data: error.theirs as EntryData<K> } : before,
+          );
+        throw error;
+      }
+    },
+    [show],
+  );
+  const forget = useCallback(
+    async (id: string) => {
+      await callUntilKept(`/api/records/${id}`, { method: 'DELETE' });
+      show(id, undefined);
+    },
+    [show],
+  );
   return { records, keep, forget };
 }
 

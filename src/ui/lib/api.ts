@@ -16,8 +16,9 @@ export class Stale extends Problem {
   constructor(
     message: string,
     readonly theirs: unknown,
+    field = 'revision',
   ) {
-    super('revision', message);
+    super(field, message);
   }
 }
 
@@ -52,7 +53,11 @@ export async function call(
     error?: { field?: string; message?: string; offers?: Offer[]; theirs?: unknown };
   } | null;
   if (response.status === CONFLICT) {
-    throw new Stale(body?.error?.message ?? 'It has been changed elsewhere.', body?.error?.theirs);
+    throw new Stale(
+      body?.error?.message ?? 'It has been changed elsewhere.',
+      body?.error?.theirs,
+      body?.error?.field,
+    );
   }
   if (response.status === UNAVAILABLE) throw new Away(body?.error?.message ?? 'The server is busy.');
   throw new Problem(

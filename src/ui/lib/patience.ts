@@ -34,7 +34,7 @@ export function waitsNoMore(mark: symbol): void {
 }
 
 interface Change {
-  readonly method: 'PUT' | 'DELETE';
+  readonly method: 'PUT' | 'PATCH' | 'DELETE';
   readonly json?: unknown;
 }
 

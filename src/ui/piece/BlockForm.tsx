@@ -12,10 +12,11 @@ import {
 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { countsByPen } from '@/core/hand/hand';
+import { heightUnit } from '@/core/hand/heightUnit';
 import { HANDS, type HandId } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import { type Nib, nibsFor } from '@/core/kit/nib';
-import { plain } from '@/core/measure/units';
+import { plain, roundTo } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
 import { withBlockNib, withHand, withText } from '@/core/piece/edit';
 import type { Block } from '@/core/piece/piece';
@@ -28,6 +29,7 @@ import {
   ROLES,
 } from '@/core/piece/pieceFormat';
 import { LIMITS } from '@/core/problem/limits';
+import { bodyHeight, withBodyHeight } from '@/core/setting/bodyHeight';
 import { handOf } from '@/core/setting/handOf';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
@@ -125,7 +127,7 @@ export function BlockForm({
           <NumberField
             limit={hand.capitalsOnly ? LIMITS.capital : LIMITS.body}
             label={hand.capitalsOnly ? 'Capital height' : 'Body height'}
-            unit={hand.basis === 'dots' ? 'dots' : 'nib widths'}
+            unit={heightUnit(hand)}
             value={hand.capitalsOnly ? setting.zones.capital : setting.zones.body}
             onCommit={(height) =>
               onChange((b) => ({
@@ -146,13 +148,8 @@ export function BlockForm({
             limit={LIMITS.bodyMm}
             label="Body height"
             unit="mm"
-            value={setting.ratioUnit * (hand.basis === 'ratio' ? setting.zones.body : 1)}
-            onCommit={(height) =>
-              onChange((b) => ({
-                ...b,
-                setting: { ...b.setting, ratioUnit: height / b.setting.zones.body },
-              }))
-            }
+            value={roundTo(bodyHeight(setting), 0.01)}
+            onCommit={(height) => onChange((b) => ({ ...b, setting: withBodyHeight(b.setting, height) }))}
           />
         )}
       </div>
@@ -186,7 +183,7 @@ export function BlockForm({
           <div className="flex flex-wrap gap-x-4 gap-y-2">
             <NumberField
               limit={LIMITS.leading}
-              unit={byPen ? 'nib widths' : 'units'}
+              unit={heightUnit(hand)}
               value={block.leading}
               onCommit={(leading) => set({ leading })}
             />

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import type { Item } from '@/core/kit/item';
 import type { Nib } from '@/core/kit/nib';
@@ -20,6 +19,7 @@ import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SidePanel } from '../sheet/SidePanel';
 import type { OpenedWork } from '../sheet/useWork';
 import { WorkShell } from '../sheet/WorkShell';
+import { BeginPiece } from './BeginPiece';
 import { Findings } from './Findings';
 import { PieceSentence } from './PieceSentence';
 import { pieceDifferences, pieceLine } from './pieceWords';
@@ -137,9 +137,7 @@ export function PieceStation({
               <TextPanel piece={piece} edit={edit} drawer={drawer} open={open} onOpen={setOpen} />
               <p className="text-sm opacity-80">
                 {touchable && 'Click a line on the page to move it, or to give a letter another shape. '}
-                <Link href="/piece?fresh=1" className="link">
-                  Begin a new piece
-                </Link>
+                <BeginPiece className="link">Begin a new piece</BeginPiece>
               </p>
             </>
           )}

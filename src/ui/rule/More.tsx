@@ -3,6 +3,7 @@
 import { changeExemplar } from '@/core/document/edit';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
+import { heightUnit } from '@/core/hand/heightUnit';
 import { hasLetters } from '@/core/hands/scripts';
 import { plain } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
@@ -17,13 +18,11 @@ import { NumberField } from '../fields/NumberField';
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
 type Zones = Recipe['zones'];
 
-const UNIT_NAMES = { nib: 'nib widths', ratio: 'units', mm: 'mm', dots: 'dots' } as const;
-
 /** What is rarely changed: zones, which lines are drawn, aids, margins, and the words in the header. */
 export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
   const { paper, aids, zones, show } = recipe;
   const hand = handOf(recipe);
-  const unit = UNIT_NAMES[hand.basis];
+  const unit = heightUnit(hand);
   const setZones = (next: Partial<Zones>) => edit((r) => settle({ ...r, zones: { ...r.zones, ...next } }));
   const setPaper = (next: Partial<Recipe['paper']>) =>
     edit((r) => settle({ ...r, paper: { ...r.paper, ...next } }));

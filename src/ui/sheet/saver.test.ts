@@ -69,6 +69,19 @@ describe('saves of one window', () => {
     expect(kept.names).toEqual(['typed', 'typed at last']);
   });
 
+  it('of a window that is loaded anew are known again by what was sent last', async () => {
+    const store = new Map<string, string>();
+    vi.stubGlobal('sessionStorage', {
+      getItem: (key: string) => store.get(key) ?? null,
+      setItem: (key: string, value: string) => store.set(key, value),
+    });
+    shelf();
+    await new Saver('a', 1).leave(work('undone'));
+    const anew = new Saver('a', 1);
+    expect(anew.sentBefore(work('undone'))).toBe(true);
+    expect(anew.sentBefore({ name: 'undone', recipe: { ...recipe, width: 9 } })).toBe(false);
+  });
+
   it('know the latest revision of a sheet, whichever station asks', () => {
     const one = saverOf('shared', 3, false);
     expect(saverOf('shared', 2, false)).toBe(one);

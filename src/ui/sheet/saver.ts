@@ -1,3 +1,4 @@
+import { dataText } from '@/core/problem/merge';
 import { call } from '../lib/api';
 
 /** What is kept of a document. */
@@ -38,17 +39,39 @@ export class Saver {
     return this.put(work, this.inFlight ? undefined : this.revision, true);
   }
 
+  /**
+   * Whether a document is what this window sent last, before it was loaded anew: an answer to that save never came, and it
+   * arrived all the same.
+   */
+  sentBefore({ name, recipe }: Work<unknown>): boolean {
+    try {
+      return sessionStorage.getItem(sentKey(this.id)) === written(name, recipe);
+    } catch {
+      return false;
+    }
+  }
+
   private async put(
     { name, recipe }: Work<unknown>,
     basedOn: number | undefined,
     keepalive = false,
   ): Promise<void> {
+    try {
+      sessionStorage.setItem(sentKey(this.id), written(name, recipe));
+    } catch {
+      // The session store is full: a reload during a save may ask which version stays.
+    }
     const json = { name, recipe, ...(basedOn !== undefined && { basedOn }) };
     const response = await call(`/api/sheets/${this.id}`, { method: 'PUT', json, keepalive });
     this.revision = ((await response.json()) as { revision: number }).revision;
     remember(this.id, this.revision);
   }
 }
+
+const sentKey = (id: string) => `elvane-sent-${id}`;
+
+/** A document as text that is the same for equal documents. */
+const written = (name: string, recipe: unknown): string => dataText([name, recipe]);
 
 const keyOf = (id: string) => `elvane-revision-${id}`;
 

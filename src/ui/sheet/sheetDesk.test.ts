@@ -32,6 +32,7 @@ function around(more: Partial<DeskPorts<Recipe>> = {}) {
     leave: async (work: Work<Recipe>) => {
       seen.left.push(work);
     },
+    sentBefore: (_: Work<unknown>) => false,
   };
   const ports: DeskPorts<Recipe> = {
     saver,
@@ -236,6 +237,18 @@ describe('a reload', () => {
 });
 
 describe('another window', () => {
+  it('that this window itself had sent before it was loaded anew are no change of another', async () => {
+    const { desk, saver, saves, answer } = around();
+    saver.sentBefore = ({ name }) => name === THEIRS.name;
+    desk.edit(titled('mine'));
+    await wait();
+    await answer(new Stale('changed', THEIRS));
+    expect(desk.state().save.kind).not.toBe('stale');
+    expect(saver.revision).toBe(THEIRS.revision);
+    await wait();
+    expect(saves.at(-1)?.work.recipe.title).toContain('mine');
+  });
+
   const stale = async () => {
     const all = around();
     all.desk.edit(titled('mine'));

@@ -1,3 +1,4 @@
+import { sameData } from '@/core/problem/merge';
 import { Problem } from '@/core/problem/problem';
 import { Away, Stale, sentenceOf } from '../lib/api';
 import { waitAfter, waits, waitsNoMore } from '../lib/patience';
@@ -19,7 +20,7 @@ export interface Letters<D> {
 
 /** What a desk reaches for outside itself. */
 export interface DeskPorts<D> {
-  readonly saver: Pick<Saver, 'save' | 'leave' | 'revision'>;
+  readonly saver: Pick<Saver, 'save' | 'leave' | 'revision' | 'sentBefore'>;
   /** Throws a Problem where a document cannot be drawn. */
   readonly check: (document: D) => void;
   readonly letters: Letters<D>;
@@ -36,15 +37,6 @@ const lettersMissing = (hands: string) =>
     'hand',
     `The letters of ${hands} could not be fetched; see whether the server is running and try again.`,
   );
-
-/** Parts in the order of their names: who wrote them down first does not matter. */
-const inOrder = (_: string, value: unknown): unknown =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-    ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
-    : value;
-
-const same = (one: unknown, other: unknown): boolean =>
-  JSON.stringify(one, inOrder) === JSON.stringify(other, inOrder);
 
 /**
  * A document being edited: undo and redo, autosave, and whoever else has changed it. Its state is a value (`sheetState`);
@@ -209,8 +201,11 @@ export class SheetDesk<D> {
     if (!(error instanceof Stale)) return this.happen({ kind: 'failed', why: sentenceOf(error) });
     try {
       const theirs = await this.ports.readTheirs(error.theirs);
-      if (theirs && sent.some(({ name, recipe }) => theirs.name === name && same(theirs.recipe, recipe))) {
-        // It is our own: the save that was not answered had arrived.
+      const isOwn = (work: Work<D>) =>
+        this.ports.saver.sentBefore(work) ||
+        sent.some(({ name, recipe }) => work.name === name && sameData(work.recipe, recipe));
+      if (theirs && isOwn(theirs)) {
+        // A save of this window that was not answered had arrived.
         this.ports.saver.revision = theirs.revision;
         this.timer = setTimeout(() => void this.saveNow(), 0);
         return;

@@ -8,6 +8,7 @@ import type { Document } from '@/core/document/document';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson, newId, sentenceOf } from '../lib/api';
+import { BeginPiece } from '../piece/BeginPiece';
 import { sheetLink } from '../sheet/sheetLink';
 
 export interface ShelfSheet {
@@ -100,9 +101,9 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
         <Link href="/hand" className="btn btn-primary btn-sm">
           <Plus size={15} aria-hidden /> New sheet
         </Link>
-        <Link href="/piece?fresh=1" className="btn btn-sm">
+        <BeginPiece className="btn btn-sm">
           <Plus size={15} aria-hidden /> New piece
-        </Link>
+        </BeginPiece>
       </div>
       {problem && (
         <p role="alert" className="remark remark-warning mb-4">

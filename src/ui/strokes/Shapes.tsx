@@ -61,15 +61,16 @@ export function Shapes({
   const store = async (next: LetterSet, done: string) => {
     const before = set;
     try {
-      await call(`/api/letters/${next.hand}`, { method: 'PUT', json: next });
-      keep(next);
+      const put = async (made: LetterSet, was: LetterSet) => {
+        const json = { set: made, was };
+        const answer = await call(`/api/letters/${made.hand}`, { method: 'PUT', json });
+        keep(await answer.json());
+      };
+      await put(next, before);
       notice({
         tone: 'done',
         text: done,
-        undo: async () => {
-          await call(`/api/letters/${before.hand}`, { method: 'PUT', json: before });
-          keep(before);
-        },
+        undo: () => put(before, next),
       });
     } catch (error) {
       notice({ tone: 'problem', text: sentenceOf(error) });

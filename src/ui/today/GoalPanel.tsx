@@ -111,7 +111,7 @@ export function GoalPanel({ today, onKept }: { today: Today; onKept: () => void 
             void guarded(async () => {
               await callUntilKept(`/api/records/${goalId(hand)}`, {
                 method: 'PUT',
-                json: { kind: 'goal', data },
+                json: { kind: 'goal', data, was: goal?.kept ?? null },
               });
               setEditing(false);
             })

@@ -18,8 +18,8 @@ import { inRows, sequenceOf } from '@/core/practice/cells';
 import { compose } from '@/core/practice/compose';
 import { groundOf, sized } from '@/core/practice/ground';
 import { placeLabels } from '@/core/practice/labels';
+import { bodyHeight } from '@/core/setting/bodyHeight';
 import { asOwn } from '@/core/setting/ownLetters';
-import { bodyHeight } from '@/core/sheet/solve';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

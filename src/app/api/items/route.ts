@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { answer, ITEMS_BODY, parse, readJson } from '@/app/_lib/http';
 import { parseItem } from '@/core/kit/itemFormat';
-import { deleteItems, listItems, saveItems } from '@/store/items';
+import { changeItem, deleteItems, listItems, saveItems } from '@/store/items';
 
 /** Most things changed in one request. */
 const MOST_AT_ONCE = 500;
@@ -23,6 +23,26 @@ export const PUT = (request: Request) =>
     const items = list.map(parseItem);
     await saveItems(items);
     return Response.json(items);
+  });
+
+const changesSchema = z
+  .array(
+    z.strictObject({
+      id: z.string().min(1).max(40),
+      was: z.record(z.string(), z.unknown()),
+      now: z.record(z.string(), z.unknown()),
+    }),
+  )
+  .min(1)
+  .max(MOST_AT_ONCE);
+
+/** Changes some facts of things, each with what it was read as; all other facts stay as they are stored. */
+export const PATCH = (request: Request) =>
+  answer(request, async () => {
+    const changes = parse(changesSchema, await readJson(request, ITEMS_BODY));
+    const changed = [];
+    for (const change of changes) changed.push(await changeItem(change));
+    return Response.json(changed);
   });
 
 /** Removes several things and answers them, so that the deletion can be undone by saving them again. */

@@ -2,17 +2,18 @@ import { group, segments, text } from '../../drawing/build';
 import type { Drawing, DrawingNode } from '../../drawing/drawing';
 import { textWidth, wrapText } from '../../drawing/textWidth';
 import { countsByPen, isPressed } from '../../hand/hand';
+import { heightUnit } from '../../hand/heightUnit';
 import { type Mm, plain } from '../../measure/units';
 import { pageBoxes } from '../../page/boxes';
 import { checkBars } from '../../page/checkBars';
 import { header } from '../../page/header';
 import { type LineLanguage, lineLanguage } from '../../page/lineLanguage';
 import { pageNumber } from '../../page/pageNumber';
+import { bodyHeight } from '../../setting/bodyHeight';
 import { handOf } from '../../setting/handOf';
 import type { OwnLetter } from '../../setting/letterSet';
 import { headline } from '../../sheet/headline';
 import type { Sheet } from '../../sheet/sheet';
-import { bodyHeight } from '../../sheet/solve';
 import { textFigure } from '../../writing/figure';
 import { inkNodes } from '../../writing/ink';
 import { groundOf } from '../ground';
@@ -100,7 +101,7 @@ function rulingInWords(recipe: Sheet, sizes: readonly number[]): string {
     : recipe.slope === 0
       ? 'upright'
       : `slope ${plain(recipe.slope)}°`;
-  const unit = nibbed ? (hand.basis === 'dots' ? 'dots' : 'nib widths') : 'units';
+  const unit = heightUnit(hand);
   const capital = zones.capital > 0 ? `, capitals ${plain(zones.capital)}` : '';
   return `Ascender ${plain(zones.ascender)}, body ${plain(zones.body)}, descender ${plain(zones.descender)}${capital} ${unit}; ${lean}${hand.penAngle ? `; pen angle ${plain(recipe.penAngle)}°` : ''}. ${each}.`;
 }

@@ -1,9 +1,10 @@
+import { z } from 'zod';
 import { answer, LETTER_SET_BODY, parse, readJson } from '@/app/_lib/http';
 import { handIdSchema } from '@/core/hands/handId';
 import { Problem } from '@/core/problem/problem';
 import { parseLetterSet } from '@/core/setting/letterSet';
 import { emptySet } from '@/core/setting/ownLetters';
-import { deleteLetterSet, findLetterSet, saveLetterSet } from '@/store/letterSets';
+import { changeLetterSet, deleteLetterSet, findLetterSet, saveLetterSet } from '@/store/letterSets';
 
 type Context = { params: Promise<{ hand: string }> };
 
@@ -14,14 +15,23 @@ export const GET = (request: Request, { params }: Context) =>
     return Response.json((await findLetterSet(hand)) ?? emptySet(hand));
   });
 
-/** Keeps a letter set, in place of the hand's former one. */
+/** A set, and what it was made from. */
+const changeSchema = z.strictObject({ set: z.unknown(), was: z.unknown() });
+
+/**
+ * Keeps a letter set, in place of the hand's former one; as `{set, was}`, beside what others have changed since it was read
+ * as `was`. The answer is the set as it is kept.
+ */
 export const PUT = (request: Request, { params }: Context) =>
   answer(request, async () => {
     const hand = parse(handIdSchema, (await params).hand);
-    const set = parseLetterSet(await readJson(request, LETTER_SET_BODY));
+    const body = await readJson(request, LETTER_SET_BODY);
+    const change = changeSchema.safeParse(body).data;
+    const set = parseLetterSet(change ? change.set : body);
     if (set.hand !== hand) {
       throw new Problem('hand', `This set is for another hand: ${set.hand}, not ${hand}.`);
     }
+    if (change) return Response.json(await changeLetterSet(set, change.was));
     await saveLetterSet(set);
     return Response.json(set);
   });

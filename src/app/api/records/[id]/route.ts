@@ -1,25 +1,33 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
-import { LONGEST_ENTRY, readEntry } from '@/core/log/entry';
+import { LONGEST_ENTRY, readEntry, readKind } from '@/core/log/entry';
 import { Problem } from '@/core/problem/problem';
-import { deleteRecord, saveRecord } from '@/store/records';
+import { changeRecord, deleteRecord, saveRecord } from '@/store/records';
 
 type Context = { params: Promise<{ id: string }> };
 
-const bodySchema = z.strictObject({ kind: z.string(), data: z.unknown() });
+const bodySchema = z.strictObject({ kind: z.string(), data: z.unknown(), was: z.unknown().optional() });
 
-/** Remembers something. */
+/**
+ * Remembers something. `was` is what it was made from (null where there was nothing): what others have changed since is
+ * kept as well; without `was` it is overwritten. The answer is the entry as it is kept.
+ */
 export const PUT = (request: Request, { params }: Context) =>
   answer(request, async () => {
     const id = parse(idSchema, (await params).id);
-    const { kind, data } = parse(bodySchema, await readJson(request, RECIPE_BODY));
-    const kept = JSON.stringify(readEntry(kind, data));
+    const { kind: name, data, was } = parse(bodySchema, await readJson(request, RECIPE_BODY));
+    const kind = readKind(name);
+    const entry = readEntry(kind, data);
+    const kept = JSON.stringify(entry);
     if (kept.length > LONGEST_ENTRY) {
       throw new Problem('data', `The ${kind} is longer than ${LONGEST_ENTRY} characters; please shorten it.`);
     }
-    const record = { id, kind, data: kept, at: new Date().toISOString() };
-    await saveRecord(record);
-    return Response.json(record);
+    const at = new Date().toISOString();
+    if (was !== undefined) {
+      return Response.json(await changeRecord({ id, kind, data: entry, at }, was));
+    }
+    await saveRecord({ id, kind, data: kept, at });
+    return Response.json({ id, kind, data: entry, at });
   });
 
 /** Forgets it. */
