@@ -62,7 +62,7 @@ export const dotHeight = (width: Mm, penAngle: Degrees): Mm =>
  * (plane geometry).
  */
 export const shadeAcross = (spread: number, hairline: number, slope: Degrees): number =>
-  (spread - hairline) * cosDeg(slope) + hairline;
+  (spread - hairline) * Math.abs(cosDeg(slope)) + hairline;
 
 /** How far tines must open for a shade of `shade` across: the inverse of `shadeAcross`. */
 export const spreadFor = (shade: number, hairline: number, slope: Degrees): number =>

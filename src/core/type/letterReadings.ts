@@ -1,7 +1,15 @@
 import { lengthOf } from '../geometry/cubic';
 import { directionOf, distance, subtract, type Vec } from '../geometry/vec';
 import { type Degrees, type NibWidths, sinDeg } from '../measure/units';
-import { type BroadPen, doubling, edgeAngle, pressedWidth, type WritingPen } from '../pen/pen';
+import {
+  type BroadPen,
+  doubling,
+  edgeAngle,
+  pressedWidth,
+  sweep,
+  touching,
+  type WritingPen,
+} from '../pen/pen';
 import type { Stroke } from '../pen/stroke';
 import { shadeAcross, strokeThickness } from '../pen/thickness';
 import { type PenPose, trace } from '../pen/trace';
@@ -13,7 +21,7 @@ export interface StrokeReading {
   readonly angles?: readonly [Degrees, Degrees];
   /** Pressure where it is greatest, as a share of the full shade; only for a pointed pen. */
   readonly press?: number;
-  /** Thickness at its middle (of a pointed pen: where it is pressed most), and its extremes on the way. */
+  /** Thickness at its middle (of a pressed or doubled stroke: where it is heaviest by pressure), and its extremes on the way. */
   readonly middle: NibWidths;
   readonly thinnest: NibWidths;
   readonly thickest: NibWidths;
@@ -29,7 +37,7 @@ const STEP: NibWidths = 0.1;
  */
 export function thicknessAt(pen: WritingPen, pose: Pick<PenPose, 'turn' | 'press' | 'direction'>): NibWidths {
   if (pen.kind === 'broad')
-    return strokeThickness(pen.width, edgeAngle(pen, pose), pose.direction, pen.steel);
+    return strokeThickness(pen.width * touching(pen, pose), edgeAngle(pen, pose), pose.direction, pen.steel);
   if (pen.kind === 'monoline') return pen.line;
   // The second contour lies level beside the first: across the way it is nearer by the fall.
   if (pen.kind === 'doubled') return pen.line + pen.gap * doubling(pose) * Math.abs(sinDeg(pose.direction));
@@ -44,19 +52,37 @@ export function readStroke(pen: WritingPen, stroke: Stroke): StrokeReading {
   const half = (stroke.lengths.at(-1) as number) / 2;
   const most = Math.max(...poses.map(({ press }) => press));
   const telling =
-    pen.kind === 'pointed'
+    pen.kind === 'pointed' || pen.kind === 'doubled'
       ? poses.findIndex(({ press }) => press === most)
       : poses.findIndex(({ travelled }) => travelled >= half);
   const middle = Math.max(0, telling);
+  const spot = spotAcross(pen, stroke);
   const [first, last] = [poses[0] as PenPose, poses.at(-1) as PenPose];
   return {
     name: stroke.name,
     ...(pen.kind === 'broad' ? { angles: anglesOf(pen, stroke, [first, last]) } : { press: most }),
-    middle: weights[middle] as number,
-    thinnest: Math.min(...weights),
-    thickest: Math.max(...weights),
+    middle: spot ?? (weights[middle] as number),
+    thinnest: spot ?? Math.min(...weights),
+    thickest: spot ?? Math.max(...weights),
     direction: (poses[middle] as PenPose).direction,
   };
+}
+
+/** A pressed mark whose path is shorter than this share of its ink's own breadth is a dot, not a line. */
+const SPOT = 1.2;
+
+/** Breadth of a dot, which no direction of travel tells: the lesser extent of its ink. Undefined for a stroke with a way. */
+function spotAcross(pen: WritingPen, stroke: Stroke): NibWidths | undefined {
+  const length = stroke.lengths.at(-1) as number;
+  if (pen.kind === 'broad' || length > SPOT * (pen.kind === 'pointed' ? pen.spread : pen.line))
+    return undefined;
+  const points = sweep(pen, stroke).flat();
+  const extent = (axis: 0 | 1) => {
+    const along = points.map((point) => point[axis]);
+    return Math.max(...along) - Math.min(...along);
+  };
+  const across = Math.min(extent(0), extent(1));
+  return length < SPOT * across ? across : undefined;
 }
 
 /** The angles a stroke is told by: where it begins and ends, or where the pen first and last rests between turnings. */
