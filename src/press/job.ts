@@ -89,6 +89,8 @@ export interface BatchJob {
   readonly paper: OnPaper;
   readonly pdf: PdfOptions;
   readonly id?: string;
+  /** Rows that cannot be written are left out; otherwise they are named and nothing is made. */
+  readonly leaveOut: boolean;
 }
 
 /** Pages for everybody of a class, so many copies of each: one PDF, or a zip of one each. */

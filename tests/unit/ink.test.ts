@@ -85,7 +85,7 @@ describe('thickness of straight strokes on a 1200 dpi raster', () => {
           pxPerMm,
         );
       const thickness = (area(8) - area(4)) / 4;
-      expect(Math.abs(thickness - strokeThickness(W, angle, direction)), `${direction}°`).toBeLessThan(
+      expect(Math.abs(thickness - strokeThickness(W, angle, direction, 0)), `${direction}°`).toBeLessThan(
         TOLERANCE,
       );
     }

@@ -1,4 +1,5 @@
 import type { Degrees, NibWidths } from '../measure/units';
+import { DIP_NIB_EDGE } from '../pen/edge';
 import { barThickness, stemThickness, thinnestDirection } from '../pen/thickness';
 import type { Hand } from './hand';
 
@@ -9,13 +10,14 @@ export interface StrokeWeights {
   readonly thinnest: Degrees;
 }
 
-/** Stroke weights of a hand written with an edge; null for the others, whose weight is pressure. */
+/** Stroke weights of a hand written with the edge of its usual nib; null for the others, whose weight is pressure. */
 export function strokeWeights(hand: Hand): StrokeWeights | null {
   if (!hand.penAngle) return null;
   const { usual } = hand.penAngle;
+  const steel = DIP_NIB_EDGE / hand.width;
   return {
-    stem: stemThickness(1, usual, hand.slope.usual),
-    bar: barThickness(1, usual),
+    stem: stemThickness(1, usual, hand.slope.usual, steel),
+    bar: barThickness(1, usual, steel),
     thinnest: thinnestDirection(usual),
   };
 }

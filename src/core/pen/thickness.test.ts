@@ -20,12 +20,12 @@ describe('stroke thickness', () => {
     { penAngle: 15, stem: 0.97, bar: 0.26 },
     { penAngle: 60, stem: 0.5, bar: 0.87 },
   ])('at $penAngle° an upright stem is $stem W and a bar $bar W', ({ penAngle, stem, bar }) => {
-    expect(stemThickness(1, penAngle, 0)).toBeCloseTo(stem, 2);
-    expect(barThickness(1, penAngle)).toBeCloseTo(bar, 2);
+    expect(stemThickness(1, penAngle, 0, 0)).toBeCloseTo(stem, 2);
+    expect(barThickness(1, penAngle, 0)).toBeCloseTo(bar, 2);
   });
 
   it('narrows a stem that leans towards the edge', () => {
-    expect(stemThickness(2, 45, 7)).toBeCloseTo(2 * Math.cos((52 * Math.PI) / 180), 9);
+    expect(stemThickness(2, 45, 7, 0)).toBeCloseTo(2 * Math.cos((52 * Math.PI) / 180), 9);
   });
 
   it('along the edge is that of the steel', () => {
@@ -35,8 +35,8 @@ describe('stroke thickness', () => {
   it('is the same there and back, and never more than W', () => {
     fc.assert(
       fc.property(angle, direction, (penAngle, theta) => {
-        const there = strokeThickness(1, penAngle, theta);
-        expect(there).toBeCloseTo(strokeThickness(1, penAngle, theta + 180), 9);
+        const there = strokeThickness(1, penAngle, theta, 0);
+        expect(there).toBeCloseTo(strokeThickness(1, penAngle, theta + 180, 0), 9);
         expect(there).toBeLessThanOrEqual(1);
       }),
     );
@@ -45,7 +45,7 @@ describe('stroke thickness', () => {
   it('is thinnest along the edge', () => {
     fc.assert(
       fc.property(angle, (penAngle) => {
-        expect(strokeThickness(1, penAngle, thinnestDirection(penAngle))).toBeCloseTo(0, 9);
+        expect(strokeThickness(1, penAngle, thinnestDirection(penAngle), 0)).toBeCloseTo(0, 9);
       }),
     );
   });
@@ -58,13 +58,13 @@ describe('inverses', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.05, max: 10, noNaN: true }), (ratio) => {
         const penAngle = angleForBarToStem(ratio);
-        expect(barThickness(1, penAngle) / stemThickness(1, penAngle, 0)).toBeCloseTo(ratio, 6);
+        expect(barThickness(1, penAngle, 0) / stemThickness(1, penAngle, 0, 0)).toBeCloseTo(ratio, 6);
       }),
     );
   });
 
   it('halves a vertical at 60° and 120°', () => {
-    const [first, second] = anglesForThickness(90, 0.5);
+    const [first, second] = anglesForThickness(90, 0.5, 0);
     expect(first).toBeCloseTo(60, 9);
     expect(second).toBeCloseTo(120, 9);
   });
@@ -72,8 +72,8 @@ describe('inverses', () => {
   it('finds angles that really give the wanted thickness', () => {
     fc.assert(
       fc.property(direction, fc.double({ min: 0, max: 1, noNaN: true }), (theta, fraction) => {
-        for (const penAngle of anglesForThickness(theta, fraction)) {
-          expect(strokeThickness(1, penAngle, theta)).toBeCloseTo(fraction, 6);
+        for (const penAngle of anglesForThickness(theta, fraction, 0)) {
+          expect(strokeThickness(1, penAngle, theta, 0)).toBeCloseTo(fraction, 6);
         }
       }),
     );

@@ -6,7 +6,7 @@ import type { PointedPen } from './pen';
  * at pen angle α and moved in direction θ it leaves a band as thick as it reaches across the direction of travel:
  * t = W·|sin(θ − α)| + e·|cos(θ − α)| (plane geometry). With an edge of no thickness only the first term is left.
  */
-export function strokeThickness(width: Mm, penAngle: Degrees, direction: Degrees, steel: Mm = 0): Mm {
+export function strokeThickness(width: Mm, penAngle: Degrees, direction: Degrees, steel: Mm): Mm {
   const away = direction - penAngle;
   return width * Math.abs(sinDeg(away)) + steel * Math.abs(cosDeg(away));
 }
@@ -16,11 +16,11 @@ export function strokeThickness(width: Mm, penAngle: Degrees, direction: Degrees
  * the steel adds.
  * Measured across the stem, as a ruler laid square to it would.
  */
-export const stemThickness = (width: Mm, penAngle: Degrees, slope: Degrees, steel: Mm = 0): Mm =>
+export const stemThickness = (width: Mm, penAngle: Degrees, slope: Degrees, steel: Mm): Mm =>
   strokeThickness(width, penAngle, 90 - slope, steel);
 
 /** Thickness of a level bar: t = W·sin α, and what the steel adds. */
-export const barThickness = (width: Mm, penAngle: Degrees, steel: Mm = 0): Mm =>
+export const barThickness = (width: Mm, penAngle: Degrees, steel: Mm): Mm =>
   strokeThickness(width, penAngle, 0, steel);
 
 /** The direction in which a broad edge leaves only its hairline: along the edge, in 0 … 180°. */
@@ -37,11 +37,7 @@ export const angleForBarToStem = (ratio: number): Degrees => toDegrees(Math.atan
  * thick: W·|sin x| + e·|cos x| is R·sin(x + φ) with R² = W² + e² and tan φ = e / W. At f = ½, θ = 90° and an edge of no
  * thickness these are 60° and 120°. A fraction the edge cannot make gives the nearest it can.
  */
-export function anglesForThickness(
-  direction: Degrees,
-  fraction: number,
-  steel: number = 0,
-): [Degrees, Degrees] {
+export function anglesForThickness(direction: Degrees, fraction: number, steel: number): [Degrees, Degrees] {
   const turned = Math.asin(Math.min(1, fraction / Math.hypot(1, steel))) - Math.atan(steel);
   const away = toDegrees(Math.max(0, turned));
   const [first, second] = [direction - away, direction + away].map((angle) => ((angle % 180) + 180) % 180);

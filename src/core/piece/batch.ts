@@ -1,4 +1,5 @@
 import type { Nib } from '../kit/nib';
+import { worstFinding } from './laid';
 import { type Laid, layoutPiece } from './layout';
 import type { Own } from './pen';
 import type { Piece, Row } from './piece';
@@ -52,7 +53,7 @@ export function layRow(piece: Piece, row: number, drawer: readonly Nib[], own: O
   if (laid.fits) return { row, laid };
   const [remedy] = remedies(laid, drawer, own);
   if (remedy) return { row, laid: layoutPiece(remedy.piece, own), remedy: remedy.label };
-  return { row, laid, wrong: laid.findings.find(({ tone }) => tone === 'wrong')?.text ?? '' };
+  return { row, laid, wrong: worstFinding(laid.findings)?.text ?? '' };
 }
 
 /** Rows that are still to be written, or to be written again. */

@@ -1,5 +1,5 @@
 import { group, rectangle, type Segment, segments, text } from '../drawing/build';
-import type { Drawing, DrawingNode, LineStyle } from '../drawing/drawing';
+import type { Drawing, DrawingNode, FormPaint, LineStyle } from '../drawing/drawing';
 import { fitText } from '../drawing/textWidth';
 import { type Mm, tanDeg } from '../measure/units';
 import { SMALL } from '../page/lettering';
@@ -10,6 +10,7 @@ import { lettersOf } from '../type/placed';
 import { formOf, writeLine } from '../type/writeLine';
 import { reachOf } from '../writing/figure';
 import { borderNodes } from './border';
+import { lightWidth, OUTLINE } from './finish';
 import type { LaidLine } from './laid';
 import type { Laid } from './layout';
 import { scatterNodes } from './scatter';
@@ -39,6 +40,7 @@ export function drawPiece(laid: Laid, print: Print = 'model', marked?: GuideMark
     guide: () => [
       ...ruling(laid, lineLanguage('faint')),
       ...guideMarks(laid, lineLanguage('faint')),
+      ...flourishes(laid, () => ({ stroke: { colour: lineLanguage('faint').aid, width: FLOURISH_GUIDE } })),
       ...decoration(laid),
       ...marks({ page, marked: marked !== undefined }, lineLanguage('faint'), marked?.code),
     ],
@@ -67,21 +69,28 @@ const decoration = (laid: Laid): DrawingNode[] => {
 function writing(laid: Laid, colour?: string): DrawingNode[] {
   return [
     ...laid.lines.map((line) => group('line', lineNodes(line, colour))),
-    ...laid.flourishes.map(({ figure, line, x, y }) =>
-      group(
-        'flourish',
-        figure.shapes.map((shape) => ({
-          kind: 'form' as const,
-          form: formOf(line.pen.face.pen, shape.cut),
-          x,
-          y,
-          scale: line.pen.unit,
-          paint: { fill: colour ?? line.block.colour },
-        })),
-      ),
-    ),
+    ...flourishes(laid, ({ block }) => ({ fill: colour ?? block.colour })),
   ];
 }
+
+/** The flourishes, filled as writing or drawn in outline as a guide. */
+const flourishes = (laid: Laid, paint: (line: LaidLine) => FormPaint): DrawingNode[] =>
+  laid.flourishes.map(({ figure, line, x, y }) =>
+    group(
+      'flourish',
+      figure.shapes.map((shape) => ({
+        kind: 'form' as const,
+        form: formOf(line.pen.face.pen, shape.cut),
+        x,
+        y,
+        scale: line.pen.unit,
+        paint: paint(line),
+      })),
+    ),
+  );
+
+/** Line of a flourish on a guide: its outline, to be followed. */
+const FLOURISH_GUIDE: Mm = 0.15;
 
 /** A line's ink with what is drawn along its letters: under it an outline or a shadow, over it a light. */
 function lineNodes({ block, set, pen, x, baseline }: LaidLine, colour = block.colour): DrawingNode[] {
@@ -107,10 +116,7 @@ function lineNodes({ block, set, pen, x, baseline }: LaidLine, colour = block.co
   }
 }
 
-const OUTLINE: Mm = 0.2;
 const PAPER = '#ffffff';
-/** Width of a light pen's line on the letters, in letter units. */
-const LIGHT = 0.14;
 
 /** A fine light line down the upper left of every stroke. */
 function lights(
@@ -138,7 +144,7 @@ function lights(
             ),
             stroke: {
               colour,
-              width: Math.max(0.15, LIGHT * unit * (face.pen.kind === 'broad' ? 1 : 0.6)),
+              width: lightWidth({ face, unit }),
               cap: 'round',
             },
           },

@@ -35,8 +35,22 @@ export interface Finding {
   readonly tone: 'wrong' | 'eased' | 'remark';
   readonly about: 'width' | 'height' | 'postage' | 'letters' | 'collision' | 'flourish' | 'weight' | 'ink';
   readonly block?: string;
+  /** By how much it is too wide, too tall or too near: what has to be gained for it to fit. */
+  readonly by?: Mm;
   readonly text: string;
 }
+
+/** What paper and pencil can tell: ink that leaves its place by less is in its place. */
+export const PAPER_TOLERANCE: Mm = 0.05;
+
+/** The finding that stands most in the way: of several lines too wide, the widest. */
+export const worstFinding = (findings: readonly Finding[]): Finding | undefined => {
+  const wrong = findings.filter(({ tone }) => tone === 'wrong');
+  const [first] = wrong;
+  return wrong
+    .filter(({ about }) => about === first?.about)
+    .reduce((worst, one) => ((one.by ?? 0) > (worst?.by ?? 0) ? one : worst), first);
+};
 
 /** A piece laid out. */
 export interface LaidPiece {

@@ -3,12 +3,21 @@ import { type Mm, plain, tanDeg } from '../measure/units';
 import { lastFor, perObject } from '../memo/memo';
 import type { Box } from '../page/boxes';
 import { Problem } from '../problem/problem';
+import { ornamented } from '../type/ornament';
 import type { SetLine } from '../type/placed';
 import { setLine } from '../type/setLine';
 import { lineReach } from '../writing/figure';
 import { collisionOf } from './collisions';
+import { finishReach } from './finish';
 import { flourishOf, type LaidFlourish } from './flourish';
-import { type Extent, type Finding, inkOfLines, type LaidLine, type LaidPiece } from './laid';
+import {
+  type Extent,
+  type Finding,
+  inkOfLines,
+  type LaidLine,
+  type LaidPiece,
+  PAPER_TOLERANCE,
+} from './laid';
 import { brokenLines, lineOf, type Paragraph } from './paragraph';
 import { type BlockPen, blockPen, type Own } from './pen';
 import type { Block, Piece } from './piece';
@@ -47,9 +56,6 @@ const MOST_SPREAD = 1.4;
 const INITIAL_GAP = 0.5;
 /** Lines are tried this much shorter, when longer ones run into each other. */
 const SHORTER = [0.97, 0.94, 0.9, 0.85];
-/** Ink over an edge by less than this is the arithmetic's. */
-const DUST: Mm = 1e-6;
-
 /** Lines of a block from its first zone on: baselines count from 0 at its upper edge. */
 interface BlockLines {
   readonly lines: readonly LaidLine[];
@@ -130,11 +136,15 @@ const moved = (line: LaidLine, x: Mm, y: Mm): LaidLine => ({
 /** Share of the free height that is left over the writing where it stands in the optical middle. */
 const OPTICAL = 0.42;
 
-/** How far down the stack begins, of `height` zones and all. */
+/**
+ * How far down the stack begins, of `height` zones and all. At the head its upper zone meets the frame, at the foot its
+ * lower; ink that overshoots its zone moves it inward.
+ */
 function placedAt({ place }: Piece, frame: Box, lines: readonly LaidLine[], height: Mm): Mm {
   const ink = inkOfLines(lines);
-  if (!ink || place === 'top') return frame.y;
-  if (place === 'foot') return frame.y + frame.height - height;
+  if (!ink) return frame.y;
+  if (place === 'top') return frame.y - Math.min(0, ink.top);
+  if (place === 'foot') return frame.y + frame.height - Math.max(height, ink.bottom);
   const free = frame.height - (ink.bottom - ink.top);
   return frame.y + free * (place === 'centre' ? 0.5 : OPTICAL) - ink.top;
 }
@@ -184,6 +194,8 @@ const collisionsIn = (lines: readonly LaidLine[]) =>
 /** Lines of a block where nothing of it is moved yet; `share` of the room is used. */
 function blockLines(block: Block, pen: BlockPen, frame: Box, share = 1): BlockLines {
   const { face, unit, pitch, above, below, body } = pen;
+  const beside = finishReach(block, pen);
+  const width = frame.width - beside.left - beside.right;
   const written = block.capitals || block.setting.capitalsOnly ? block.text.toUpperCase() : block.text;
   const initial = block.initial > 0 && /^\S/.test(written) ? initialOf(block, pen, written) : undefined;
   const lines: LaidLine[] = [];
@@ -195,7 +207,7 @@ function blockLines(block: Block, pen: BlockPen, frame: Box, share = 1): BlockLi
     const step = block.align === 'slant' ? pitch * tanDeg(Math.max(LEAST_SLANT, block.setting.slope)) : 0;
     const broken = slanted(step, starts, (reserved) =>
       brokenLines(face, paragraph, {
-        room: (i) => Math.max(unit, (frame.width - inset(i) - reserved) * share) / unit,
+        room: (i) => Math.max(unit, (width - inset(i) - reserved) * share) / unit,
         evenFrom: initial ? Math.max(0, block.initial - starts) : 0,
         evenLast: block.align !== 'justified',
       }),
@@ -203,7 +215,9 @@ function blockLines(block: Block, pen: BlockPen, frame: Box, share = 1): BlockLi
     for (const [i, line] of broken.lines.entries()) {
       const room = frame.width - inset(i) - step * Math.max(0, broken.lines.length - 1 - i + starts);
       const ends = i === broken.lines.length - 1;
-      const set = spread(block, pen, paragraph, broken.words, line, room, ends);
+      const inked = room - beside.left - beside.right;
+      const bare = spread(block, pen, paragraph, broken.words, line, inked, ends);
+      const set = ornamented(face, bare, block.setting.writing);
       const at = { x: frame.x + inset(i) + step * (starts + i), room, baseline: above + number * pitch };
       lines.push(stood(block, number, broken.words.slice(...line), set, pen, at));
       number += 1;
@@ -283,7 +297,14 @@ function stood(
   { x, room, baseline }: { x: Mm; room: Mm; baseline: Mm },
 ): LaidLine {
   const { face, unit } = pen;
-  const reach = lineReach(face.pen, set) ?? { left: 0, right: set.width, top: face.zones.body, bottom: 0 };
+  const letters = lineReach(face.pen, set) ?? { left: 0, right: set.width, top: face.zones.body, bottom: 0 };
+  const finish = finishReach(block, pen);
+  const reach = {
+    left: letters.left - finish.left / unit,
+    right: letters.right + finish.right / unit,
+    top: letters.top + finish.top / unit,
+    bottom: letters.bottom - finish.bottom / unit,
+  };
   const free = room - (reach.right - reach.left) * unit;
   const along = { left: 0, justified: face.rightToLeft ? free : 0, slant: 0, centre: free / 2, right: free };
   const start = x + along[block.align] - reach.left * unit;
@@ -324,28 +345,36 @@ const quoted = (line: LaidLine) => {
   return `“${text.length > 40 ? `${text.slice(0, 38)}…` : text}”`;
 };
 
+/** What ink takes beyond a room on both sides together: what has to be gained for it to fit. */
+const beyond = (from: Mm, until: Mm, start: Mm, room: Mm): Mm =>
+  Math.max(0, start - from) + Math.max(0, until - start - room);
+
+/** A tenth of a millimetre, rounded up: gaining as much as is said is enough. */
+const upTenth = (value: Mm): string => plain(Math.ceil(10 * value - 1e-6) / 10, 1);
+
 /** Ink that leaves the frame, or runs into the corner kept for postage. */
 function outside(lines: readonly LaidLine[], frame: Box, postage: Box | undefined): Finding[] {
   const found: Finding[] = [];
   for (const line of lines) {
-    const { left, right } = line.ink;
-    const over = Math.max(frame.x - left, right - frame.x - frame.width);
-    if (over > DUST) {
+    const over = beyond(line.ink.left, line.ink.right, frame.x, frame.width);
+    if (over > PAPER_TOLERANCE) {
       found.push({
         tone: 'wrong',
         about: 'width',
         block: line.block.id,
-        text: `${quoted(line)} is ${plain(over, 1)} mm too wide for its frame.`,
+        by: over,
+        text: `${quoted(line)} is ${upTenth(over)} mm too wide for its frame.`,
       });
     }
   }
   const ink = inkOfLines(lines);
-  const tall = ink ? Math.max(frame.y - ink.top, ink.bottom - frame.y - frame.height) : 0;
-  if (tall > DUST) {
+  const tall = ink ? beyond(ink.top, ink.bottom, frame.y, frame.height) : 0;
+  if (tall > PAPER_TOLERANCE) {
     found.push({
       tone: 'wrong',
       about: 'height',
-      text: `The writing is ${plain(tall, 1)} mm too tall for its frame.`,
+      by: tall,
+      text: `The writing is ${upTenth(tall)} mm too tall for its frame.`,
     });
   }
   for (const line of postage ? lines : []) {

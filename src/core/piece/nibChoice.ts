@@ -4,6 +4,7 @@ import { type Mm, plain } from '../measure/units';
 import { counted } from '../measure/words';
 import { handOf } from '../setting/handOf';
 import { withBlock, withBlockNib } from './edit';
+import { worstFinding } from './laid';
 import { type Laid, layoutPiece } from './layout';
 import type { Own } from './pen';
 import type { Piece } from './piece';
@@ -62,7 +63,7 @@ function trialOf(piece: Piece, blockId: string, nib: NibTrial['nib'], own: Own):
   const rooms = lines.slice(0, -1).map(({ room, ink }) => (room - (ink.right - ink.left)) / room);
   const mean = rooms.reduce((sum, free) => sum + free, 0) / Math.max(1, rooms.length);
   const rag = Math.sqrt(rooms.reduce((sum, free) => sum + (free - mean) ** 2, 0) / Math.max(1, rooms.length));
-  const wrong = laid.findings.find(({ tone }) => tone === 'wrong');
+  const wrong = worstFinding(laid.findings);
   return {
     nib,
     laid,

@@ -24,16 +24,21 @@ const UNEVEN = 0.25;
 const awayFrom = ({ x, y, size }: Spot, box: Extent): Mm =>
   Math.hypot(Math.max(box.left - x, 0, x - box.right), Math.max(box.top - y, 0, y - box.bottom)) - size / 2;
 
+/** A laid piece as far as motifs keep away from it. */
+type Strewn = Pick<LaidPiece, 'piece' | 'page' | 'lines' | 'postage'> & {
+  readonly flourishes: readonly { readonly ink: Extent }[];
+};
+
 /**
- * Motifs strewn over the page: an odd number, each clear of the writing, of the corner for postage, of the edge and of the
+ * Motifs strewn over the page: an odd number, each clear of the writing and its flourishes, of the corner for postage, of the edge and of the
  * others by what was asked; the same seed strews the same. Where there is no room for as many, fewer come, an odd number.
  */
-export function scatter(laid: Pick<LaidPiece, 'piece' | 'page' | 'lines' | 'postage'>): Spot[] {
+export function scatter(laid: Strewn): Spot[] {
   const { motif, count, size, clear, seed } = laid.piece.scatter;
   if (motif === 'none') return [];
   const { page, postage } = laid;
   const kept = [
-    ...laid.lines.map(({ ink }) => ink),
+    ...[...laid.lines, ...laid.flourishes].map(({ ink }) => ink),
     ...(postage
       ? [
           {
@@ -126,7 +131,5 @@ function motifNodes(motif: Motif, { x, y, size, turn }: Spot, colour: string): D
 }
 
 /** The scattered motifs as they are drawn. */
-export const scatterNodes = (
-  laid: Pick<LaidPiece, 'piece' | 'page' | 'lines' | 'postage'>,
-  colour = laid.piece.scatter.colour,
-): DrawingNode[] => scatter(laid).flatMap((spot) => motifNodes(laid.piece.scatter.motif, spot, colour));
+export const scatterNodes = (laid: Strewn, colour = laid.piece.scatter.colour): DrawingNode[] =>
+  scatter(laid).flatMap((spot) => motifNodes(laid.piece.scatter.motif, spot, colour));

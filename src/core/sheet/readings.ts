@@ -43,8 +43,8 @@ export function readings(recipe: Sheet): Readings {
     lines: linesEach(recipe),
     totalLines: perColumn * layout.columns.length,
     reserve: layout.reserve,
-    stem: edge ? stemThickness(recipe.width, recipe.penAngle, recipe.slope) : null,
-    bar: edge ? barThickness(recipe.width, recipe.penAngle) : null,
+    stem: edge ? stemThickness(recipe.width, recipe.penAngle, recipe.slope, recipe.edge) : null,
+    bar: edge ? barThickness(recipe.width, recipe.penAngle, recipe.edge) : null,
     thinnest: edge ? thinnestDirection(recipe.penAngle) : null,
   };
 }

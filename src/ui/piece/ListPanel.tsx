@@ -37,7 +37,10 @@ export function ListPanel({
   const open = openRows(piece).length;
   const fate = new Map(found.rows?.map((one) => [one.row, one]));
   const helped = found.rows?.filter(({ remedy }) => remedy).length ?? 0;
-  const wrong = found.rows?.filter((one) => one.wrong).length ?? 0;
+  const refused = found.rows?.filter((one) => one.wrong) ?? [];
+  const wrong = refused.filter(({ row: at }) => piece.rows[at]?.state !== 'written').length;
+  // What cannot be written is said beside its row; the others need not wait for it.
+  const rows = wrong > 0 && wrong < open ? 'fitting' : 'open';
 
   const readList = async (file: File) => {
     if (file.size > LARGEST) {
@@ -60,23 +63,23 @@ export function ListPanel({
       });
       return;
     }
-    const rows = rowsOf(headings, cells);
-    const long = rows.find(({ values }) =>
+    const listed = rowsOf(headings, cells);
+    const long = listed.find(({ values }) =>
       Object.values(values).some((value) => value.length > PIECE_LIMITS.cell),
     );
     if (long) {
       notice({
         tone: 'problem',
-        text: `Row ${rows.indexOf(long) + 1} has a value of more than ${PIECE_LIMITS.cell} characters. Nothing was read.`,
+        text: `Row ${listed.indexOf(long) + 1} has a value of more than ${PIECE_LIMITS.cell} characters. Nothing was read.`,
       });
       return;
     }
-    edit((p) => ({ ...p, rows }));
+    edit((p) => ({ ...p, rows: listed }));
     onRow(0);
-    const lacking = fields.filter((field) => rows.every(({ values }) => !values[field]));
+    const lacking = fields.filter((field) => listed.every(({ values }) => !values[field]));
     notice({
       tone: lacking.length > 0 ? 'problem' : 'done',
-      text: `${rows.length} rows read.${lacking.length > 0 ? ` No column is called ${lacking.map((field) => `“${field}”`).join(', ')}: that place stays empty.` : ''}`,
+      text: `${listed.length} rows read.${lacking.length > 0 ? ` No column is called ${lacking.map((field) => `“${field}”`).join(', ')}: that place stays empty.` : ''}`,
     });
   };
   const setState = (at: number, state: Row['state']) =>
@@ -105,15 +108,20 @@ export function ListPanel({
           type="button"
           className="btn btn-primary btn-sm"
           disabled={files.busy || open === 0 || fields.length === 0}
-          onClick={() => void files.saveAll('pdf')}
+          onClick={() => void files.saveAll('pdf', rows)}
         >
-          PDF of {open === piece.rows.length ? `all ${open}` : `the ${open} to write`}
+          PDF of{' '}
+          {rows === 'fitting'
+            ? `the ${open - wrong} that fit`
+            : open === piece.rows.length
+              ? `all ${open}`
+              : `the ${open} to write`}
         </button>
         <button
           type="button"
           className="btn btn-sm"
           disabled={files.busy || open === 0 || fields.length === 0}
-          onClick={() => void files.saveAll('paper')}
+          onClick={() => void files.saveAll('paper', rows)}
         >
           Print them
         </button>

@@ -48,10 +48,10 @@ export function usePieceFiles(piece: Piece, row: number) {
       const response = await call(path, { method: 'POST', json: piece, signal });
       await handOver(await response.blob(), fileNameOf(response, `piece.${format}`), out);
     });
-  const saveAll = (out: 'paper' | 'pdf') =>
+  const saveAll = (out: 'paper' | 'pdf', rows: 'open' | 'fitting') =>
     guarded(async (signal) => {
       setProgress({ done: 0, of: 1 });
-      const response = await call(`/api/piece?format=pdf&rows=open&progress=1&${query()}`, {
+      const response = await call(`/api/piece?format=pdf&rows=${rows}&progress=1&${query()}`, {
         method: 'POST',
         json: piece,
         signal,

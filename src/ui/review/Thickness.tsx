@@ -1,4 +1,5 @@
 import { toRadians } from '@/core/measure/units';
+import { DIP_NIB_EDGE } from '@/core/pen/edge';
 import { strokeThickness } from '@/core/pen/thickness';
 
 /** An edge as it is held: its width in mm, and its angle. */
@@ -15,12 +16,12 @@ const ROOM = 1.15;
 const curve = ({ nib, angle }: Held): string =>
   Array.from({ length: 360 / STEP + 1 }, (_, i) => {
     const direction = i * STEP;
-    const thick = strokeThickness(nib, angle, direction);
+    const thick = strokeThickness(nib, angle, direction, DIP_NIB_EDGE);
     const [x, y] = [Math.cos(toRadians(direction)) * thick, -Math.sin(toRadians(direction)) * thick];
     return `${i === 0 ? 'M' : 'L'}${x.toFixed(3)} ${y.toFixed(3)}`;
   }).join('');
 
-/** Thickness by direction: of the model's edge and of the one that wrote, by the formula t = W·|sin(θ − α)|. */
+/** Thickness by direction: of the model's edge and of the one that wrote, with the thickness of a dip nib’s edge. */
 export function Thickness({ model, own }: { model: Held; own: Held }) {
   const reach = ROOM * Math.max(model.nib, own.nib);
   return (

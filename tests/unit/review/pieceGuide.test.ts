@@ -112,6 +112,7 @@ describe('review marks on a guide', () => {
         ...batchSteps(piece, [0, 1, 2], {
           paper: { ...paper, ...options },
           drawer: [],
+          leaveOut: false,
           own: {},
           pdf,
           id: 'ABCDEFGH12',

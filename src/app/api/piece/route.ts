@@ -21,14 +21,14 @@ const querySchema = z.object({
   on: z.enum(ON_SHEETS, { error: () => 'must be own or a4' }).default('own'),
   /** A guide with the marks that a photograph of it is read by. */
   marks: z.enum(['0', '1']).default('0'),
-  rows: z.enum(['one', 'open'], { error: () => 'must be one or open' }).default('one'),
+  rows: z.enum(['one', 'open', 'fitting'], { error: () => 'must be one, open or fitting' }).default('one'),
   row: z.coerce.number().int().min(0).default(0),
 });
 
 /**
  * A piece as a file: `POST /api/piece?format=pdf|svg|png|json`, body a piece. `print` is what is printed (model, guide,
  * under-sheet, template), `marks=1` gives a guide review marks where it has room for them, `mirrored=1` turns it over, `on=a4` puts as many as there is room for on A4, with cut marks. A piece with a list
- * is written for row `row`; `rows=open` answers a PDF of all rows still to be written, `progress=1` with its progress
+ * is written for row `row`; `rows=open` answers a PDF of all rows still to be written, and refuses where one of them cannot be; `rows=fitting` leaves such rows out; `progress=1` with its progress
  * as `/api/course`. `dpi` and `printer` as for `/api/render`.
  */
 export const POST = (request: Request) =>
@@ -52,10 +52,18 @@ export const POST = (request: Request) =>
       );
       return keeping(steps);
     };
-    if (asked.rows === 'open' && fieldsOf(piece).length > 0) {
+    if (asked.rows !== 'one' && fieldsOf(piece).length > 0) {
       const pdf = { correction: await correctionFor(query.get('printer')), created: new Date() };
       const drawer = await listNibs();
-      const steps = await started({ kind: 'batch', piece, own, drawer, paper, pdf });
+      const steps = await started({
+        kind: 'batch',
+        piece,
+        own,
+        drawer,
+        paper,
+        pdf,
+        leaveOut: asked.rows === 'fitting',
+      });
       return query.get('progress') === '1'
         ? new Response(reportedPages(steps), {
             headers: { 'Content-Type': 'application/x-ndjson', 'Cache-Control': 'no-store' },
