@@ -72,6 +72,12 @@ export function lineReach(pen: Pen, { placed }: SetLine): Reach | undefined {
   return inked.length > 0 ? joined(pen, inked) : undefined;
 }
 
+/** Length of a set line on paper: of its ink, in letter units; 0 where nothing is inked. */
+export function inkedLength(pen: Pen, set: SetLine): NibWidths {
+  const reach = lineReach(pen, set);
+  return reach ? reach.right - reach.left : 0;
+}
+
 /** Text as the hand writes it, joins and all; undefined where it has not one of the letters. */
 export const textFigure = (face: Typeface, text: string): Figure | undefined =>
   setFigure(face.pen, setLine(face, text), text);

@@ -13,6 +13,7 @@ import { exemplarLine } from '@/core/sheet/exemplarLine';
 import { layoutSheet } from '@/core/sheet/layout';
 import type { Typeface } from '@/core/type/face';
 import { carriedOver, type Touch } from '@/core/type/touch';
+import { inkedLength } from '@/core/writing/figure';
 import { useNotice } from '../frame/notices';
 import { call, sentenceOf } from '../lib/api';
 import { FormatButtons } from '../paper/FormatButtons';
@@ -93,7 +94,7 @@ export function WriteAnything({
             setText(event.target.value);
           }}
         />
-        <span className="tabular-nums">{plain(set.width * unit.mm, 1)} mm long</span>
+        <span className="tabular-nums">{plain(inkedLength(pen, set) * unit.mm, 1)} mm long</span>
         {set.missing.length > 0 && (
           <span role="status" className="remark remark-caution">
             No letter yet for {set.missing.join(' ')}

@@ -68,7 +68,10 @@ function fitted(
         const { index, 0: word } = words[count - 1] as RegExpExecArray;
         const set = exemplarLine(recipe, face, index + word.length, from);
         if ((set.width + set.left) * unit > room) continue;
-        const start = column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * unit;
+        // Every line begins at the head of its column, on the side the hand is written from.
+        const start = face.rightToLeft
+          ? column.x + column.width - (layout.startsRight ? ladder : 0) - LEAD - forward - set.width * unit
+          : column.x + (layout.startsRight ? 0 : ladder) + LEAD + back + set.left * unit;
         const written = writeLine(face, set, start, line.baseline, unit, colour);
         if (!onPage(written, layout)) continue;
         nodes.push(...written);
