@@ -19,7 +19,7 @@ import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
 import { PENS } from './penLimits';
-import { FINEST, type PenWish, sheetForPen } from './penSheet';
+import { type PenWish, sheetForPen } from './penSheet';
 
 /** What one pen makes of the word. */
 export interface PenReading {
@@ -43,12 +43,11 @@ export interface PenOptions extends PenWish {
 
 const mm = (value: Mm) => plain(value, 1);
 
-function readingOf(recipe: Recipe, { kind }: Nib): string {
+function readingOf(recipe: Recipe, { hairline }: Nib): string {
   const body = `body ${mm(bodyHeight(recipe))} mm`;
   const { width, edge, penAngle, slope, writing } = recipe;
-  if (FINEST[kind] !== undefined) {
-    const hairline = width / writing.contrast;
-    return `shade ${mm(width)}, hairline ${plain(hairline)} mm, swell 1 : ${plain(writing.contrast, 0)}; ${body}`;
+  if (hairline !== undefined) {
+    return `shade ${mm(width)}, hairline ${plain(width / writing.contrast)} mm, swell 1 : ${plain(writing.contrast, 0)}; ${body}`;
   }
   const stem = stemThickness(width, penAngle, slope, edge);
   const bar = barThickness(width, penAngle, edge);
@@ -135,7 +134,7 @@ export function comparePens(word: string, pens: readonly Item[], options: PenOpt
   const pages: DrawingNode[][] = [[]];
   let y = TOP;
   for (const { item, nib } of nibs.slice(0, PENS.most)) {
-    const recipe = sheetForPen(item, nib, options);
+    const recipe = sheetForPen(nib, options);
     const { name } = handOf(recipe);
     const own = recipe.hand === options.hand ? (options.own ?? []) : [];
     const reading = readingOf(recipe, nib);

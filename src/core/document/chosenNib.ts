@@ -1,5 +1,5 @@
 import { countsByPen } from '../hand/hand';
-import type { Nib } from '../kit/nib';
+import { contrastOf, type Nib } from '../kit/nib';
 import { type Mm, plain } from '../measure/units';
 import { counted } from '../measure/words';
 import { DIP_NIB_EDGE } from '../pen/edge';
@@ -10,14 +10,19 @@ import { pin, roomForLines, settle } from '../sheet/solve';
 import type { Recipe } from './recipe';
 
 /** A nib as it is chosen for a sheet. */
-export type ChosenNib = Pick<Nib, 'id' | 'width' | 'edge'>;
+export type ChosenNib = Pick<Nib, 'id' | 'width' | 'edge' | 'hairline'>;
+
+/** The sheet's pen is this nib: its edge, and the contrast its tip makes. */
+const ofNib = (recipe: Recipe, nib: ChosenNib): Recipe => ({
+  ...recipe,
+  nib: nib.id,
+  edge: nib.edge,
+  writing: { ...recipe.writing, contrast: contrastOf(nib) ?? recipe.writing.contrast },
+});
 
 /** The sheet with a nib taken from the drawer, its width pinned. */
-export const withNib = (recipe: Recipe, { id, width, edge }: ChosenNib): Recipe => ({
-  ...pin(recipe, 'width', width),
-  nib: id,
-  edge,
-});
+export const withNib = (recipe: Recipe, nib: ChosenNib): Recipe =>
+  ofNib(pin(recipe, 'width', nib.width), nib);
 
 /** The sheet with a width of nobody's nib. */
 export const withAnyNib = (recipe: Recipe, width: Mm): Recipe => ({
@@ -35,8 +40,9 @@ const FAR_OFF = 2;
  * The sheet ruled for a nib that is owned: it keeps its own measured width, and weight, body or lines follow. A body
  * wanted besides is ruled where the weight that follows can be written at all; else the hand's own weight is.
  */
-export function withChosenNib(recipe: Recipe, { id, width, edge }: ChosenNib, bodyMm: Mm | null): Recipe {
-  const own: Recipe = { ...recipe, nib: id, edge };
+export function withChosenNib(recipe: Recipe, nib: ChosenNib, bodyMm: Mm | null): Recipe {
+  const { width } = nib;
+  const own = ofNib(recipe, nib);
   if (!countsByPen(handOf(recipe))) {
     const settled = pin(own, 'width', width);
     return bodyMm === null ? settled : pin(settled, 'bodyMm', bodyMm);

@@ -1,5 +1,6 @@
 import type { Mm } from '../measure/units';
 import { DIP_NIB_EDGE } from '../pen/edge';
+import { LIMITS } from '../problem/limits';
 import type { Item } from './itemFormat';
 import type { ItemKind, ToolKind } from './itemKinds';
 import type { Nib, NibKind } from './nib';
@@ -79,11 +80,24 @@ const EDGES: Readonly<Partial<Record<ItemKind, Mm>>> = {
   'cartridge-pen': 0.15,
 };
 
-/** The item as a nib; undefined for what has no width or cannot be ruled for. */
-export function asNib({ id, kind, label, width, uncertainty, measuredAt }: Item): Nib | undefined {
+/**
+ * Worn edges are rounder, and so thicker: felt splays much, steel little. Our own estimates, as many times the new edge.
+ */
+const WORN: Readonly<Record<NonNullable<Item['wear']>, number>> = { none: 1, some: 1.6, 'worn out': 2.5 };
+
+/** The finest line a tip leaves, by kind of nib (common values for steel and for hair). */
+const HAIRLINES: Readonly<Partial<Record<NibKind, Mm>>> = { pointed: 0.1, brush: 0.3 };
+
+/**
+ * The item as a nib, with what wear has made of it; undefined for what has no width or cannot be ruled for. All stations
+ * take what a pen writes from here.
+ */
+export function asNib({ id, kind, label, width, wear, uncertainty, measuredAt }: Item): Nib | undefined {
   const nibKind = NIB_KIND[kind];
   if (!nibKind || width === null) return undefined;
-  return { id, kind: nibKind, label, width, edge: EDGES[kind] ?? DIP_NIB_EDGE, uncertainty, measuredAt };
+  const edge = Math.min(LIMITS.edge.high, (EDGES[kind] ?? DIP_NIB_EDGE) * WORN[wear ?? 'none']);
+  const hairline = HAIRLINES[nibKind];
+  return { id, kind: nibKind, label, width, edge, ...(hairline && { hairline }), uncertainty, measuredAt };
 }
 
 const KIND_OF_NIB: Readonly<Record<NibKind, ToolKind>> = {

@@ -1,5 +1,6 @@
 import type { ToolFamily } from '../hand/hand';
-import type { Mm } from '../measure/units';
+import { clamp, type Mm } from '../measure/units';
+import { LIMITS } from '../problem/limits';
 
 /** What lies in the drawer. Two bound pencils write as a broad edge whose width is their gap. */
 export const NIB_KINDS = ['broad', 'pointed', 'brush', 'two-point'] as const;
@@ -11,12 +12,18 @@ export interface Nib {
   readonly label: string;
   /** Edge length W, gap of two points, or full shade, across the stroke. */
   readonly width: Mm;
-  /** Thickness of its edge. */
+  /** Thickness of its edge, as worn as it is. */
   readonly edge: Mm;
+  /** The finest line its tip leaves; absent for an edge, whose hairline is its thickness. */
+  readonly hairline?: Mm;
   /** Standard uncertainty of a measured width; null where the width is only as marked. */
   readonly uncertainty: Mm | null;
   readonly measuredAt: string | null;
 }
+
+/** Full shade over hairline of a pen with a tip; undefined for an edge. */
+export const contrastOf = ({ width, hairline }: Pick<Nib, 'width' | 'hairline'>): number | undefined =>
+  hairline && clamp(width / hairline, LIMITS.contrast.low, LIMITS.contrast.high);
 
 /** The nibs that can write a hand of this family. */
 export function nibsFor<T extends Pick<Nib, 'kind'>>(family: ToolFamily, drawer: readonly T[]): T[] {

@@ -1,5 +1,5 @@
 import type { HandId } from '../hands/registry';
-import type { Nib } from '../kit/nib';
+import { contrastOf, type Nib } from '../kit/nib';
 import { DIP_NIB_EDGE } from '../pen/edge';
 import { handSetting } from '../setting/handSetting';
 import { carriedOver } from '../type/touch';
@@ -40,10 +40,19 @@ export function withHand(block: Block, hand: HandId, school?: string): Block {
 /** A block written with a nib of the drawer, or with any width; its weight stays, so its heights follow. */
 export const withBlockNib = (
   block: Block,
-  nib: Pick<Nib, 'width'> & Partial<Pick<Nib, 'id' | 'edge'>>,
+  nib: Pick<Nib, 'width'> & Partial<Pick<Nib, 'id' | 'edge' | 'hairline'>>,
 ): Block => ({
   ...block,
-  setting: { ...block.setting, width: nib.width, nib: nib.id ?? '', edge: nib.edge ?? DIP_NIB_EDGE },
+  setting: {
+    ...block.setting,
+    width: nib.width,
+    nib: nib.id ?? '',
+    edge: nib.edge ?? DIP_NIB_EDGE,
+    writing: {
+      ...block.setting.writing,
+      contrast: contrastOf(nib) ?? block.setting.writing.contrast,
+    },
+  },
 });
 
 /** A new block under the others, in the hand and pen of the last. */

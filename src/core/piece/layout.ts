@@ -3,6 +3,8 @@ import { type Mm, plain, tanDeg } from '../measure/units';
 import { lastFor, perObject } from '../memo/memo';
 import type { Box } from '../page/boxes';
 import { Problem } from '../problem/problem';
+import { bodyHeight } from '../setting/bodyHeight';
+import { bearableShade, CLOSES } from '../setting/settingFace';
 import { ornamented } from '../type/ornament';
 import type { SetLine } from '../type/placed';
 import { setLine } from '../type/setLine';
@@ -91,7 +93,12 @@ export function layoutPiece(
     const nudge = line.block.nudges.find(({ at }) => line.words.some((word) => word.at === at));
     return moved(line, nudge?.x ?? 0, down + (nudge?.y ?? 0));
   });
-  findings.push(...outside(nudged, frame, postage), ...missing(nudged), ...meeting(nudged));
+  findings.push(
+    ...outside(nudged, frame, postage),
+    ...missing(nudged),
+    ...meeting(nudged),
+    ...clogged(piece),
+  );
   const flourishes: LaidFlourish[] = [];
   for (const block of piece.blocks) {
     const mine = nudged.filter((line) => line.block === block && line.number >= 0);
@@ -405,6 +412,22 @@ function missing(lines: readonly LaidLine[]): Finding[] {
     block,
     text: `The hand has no letter for ${[...letters].slice(0, 8).join(' ')}${letters.size > 8 ? ' and others' : ''}; an open box stands for each. Write another word, or draw the letter in Strokes.`,
   }));
+}
+
+/** Pressed letters whose counters the pen would close. */
+function clogged({ blocks }: Piece): Finding[] {
+  return blocks.flatMap(({ id, text, setting }): Finding[] => {
+    const bearable = bearableShade(setting);
+    if (text.trim() === '' || setting.width <= bearable * CLOSES) return [];
+    return [
+      {
+        tone: 'remark',
+        about: 'weight',
+        block: id,
+        text: `A shade of ${plain(setting.width)} mm closes the counters of a body of ${plain(bodyHeight(setting), 1)} mm; the letters shown are pressed to ${plain(bearable, 1)} mm. Take a smaller pen or a taller body.`,
+      },
+    ];
+  });
 }
 
 /** Lines of different blocks that run into each other. */

@@ -45,13 +45,28 @@ export function letterZones(recipe: Setting, width: Mm = recipe.width): Zones {
  * too wide for the body is written as wide as the letters can bear.
  */
 export function pressedPen(recipe: Setting, width: Mm = recipe.width) {
-  const { fattestShade, tool } = handOf(recipe);
+  const { tool } = handOf(recipe);
   const shade = width / letterUnit(recipe, width);
   const hairline = tool === 'monoline' ? shade : shade / recipe.writing.contrast;
   const spread = tool === 'pointed' ? spreadFor(shade, hairline, recipe.slope) : shade;
   // Only what the point leaves at its widest is held back; the hairline keeps its share.
-  const bearable = Math.min(1, fattestShade / spread);
+  const bearable = Math.min(1, bearableShade(recipe, width) / width);
   return { spread: spread * bearable, hairline: hairline * bearable };
+}
+
+/** A shade wider than the letters bear by this is seen to close them. */
+export const CLOSES = 1.02;
+
+/** The fattest shade, across the stroke, that leaves the letters of a pressed hand open at this body. */
+export function bearableShade(recipe: Setting, width: Mm = recipe.width): Mm {
+  const { fattestShade, tool } = handOf(recipe);
+  if (tool === 'broad') return Number.POSITIVE_INFINITY;
+  const unit = letterUnit(recipe, width);
+  if (tool !== 'pointed') return fattestShade * unit;
+  // The spread is bounded; the shade lies across it (`shadeAcross`), hairline and all.
+  const share = 1 / recipe.writing.contrast;
+  const spreadOfOne = spreadFor(1, share, recipe.slope);
+  return (fattestShade / spreadOfOne) * unit;
 }
 
 /** Thickness of the edge in letter units. */

@@ -2,6 +2,7 @@ import { countsByPen, type Range } from '../hand/hand';
 import { clamp, plain } from '../measure/units';
 import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
+import { bearableShade, CLOSES } from '../setting/settingFace';
 import type { Sheet } from './sheet';
 
 /** A remark in the margin: a caution where the sheet departs from what the hand is usually given. */
@@ -47,6 +48,14 @@ export function remarks(recipe: Sheet): Remark[] {
     say(
       'caution',
       `A body of ${plain(body)} mm is outside the ${span(hand.bodyMm)} mm usual for learning ${hand.name}.`,
+    );
+  }
+  const bearable = bearableShade(recipe);
+  if (recipe.width > bearable * CLOSES) {
+    const what = hand.tool === 'monoline' ? 'line' : 'shade';
+    say(
+      'warning',
+      `A ${what} of ${plain(recipe.width)} mm closes the counters of a body of ${plain(body, 1)} mm; the letters shown are pressed to ${plain(bearable, 1)} mm. Take a body of ${plain(Math.ceil((body * recipe.width) / bearable), 0)} mm or more, a smaller pen, or press less.`,
     );
   }
   if (hand.penAngle && outside(recipe.penAngle, hand.penAngle.range)) {

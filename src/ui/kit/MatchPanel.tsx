@@ -51,7 +51,7 @@ export function MatchPanel({
   const pxPerMm = usePxPerMm();
   const kits = (answer?.match.ranked ?? []).flatMap(({ kit: { tool } }) => {
     const nib = asNib(tool);
-    return nib ? [{ key: tool.id, recipe: sheetForPen(tool, nib, { hand: need.hand, about }) }] : [];
+    return nib ? [{ key: tool.id, recipe: sheetForPen(nib, { hand: need.hand, about }) }] : [];
   });
   const samples = useSamples(kits, word);
   if (!answer) return <p role="status">Looking through the drawer…</p>;
