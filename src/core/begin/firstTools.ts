@@ -1,4 +1,5 @@
 import type { ToolFamily } from '../hand/hand';
+import { PENCIL_GAP } from '../kit/item';
 import type { ToolKind } from '../kit/itemKinds';
 import type { Mm } from '../measure/units';
 
@@ -20,7 +21,12 @@ export const FIRST_TOOLS = {
   pointed: { name: 'a pointed dip nib', family: 'pointed', kind: 'pointed-nib' },
   brush: { name: 'a brush pen', family: 'brush', kind: 'brush-pen' },
   point: { name: 'a pencil, ballpoint or gel pen', family: 'monoline' },
-  pencils: { name: 'nothing yet: two pencils bound together', family: 'broad', kind: 'pencils', width: 5 },
+  pencils: {
+    name: 'nothing yet: two pencils bound together',
+    family: 'broad',
+    kind: 'pencils',
+    width: PENCIL_GAP,
+  },
 } as const satisfies Record<string, FirstTool>;
 
 export type FirstToolId = keyof typeof FIRST_TOOLS;

@@ -1,7 +1,7 @@
 import { countsByPen } from '../hand/hand';
 import { contrastOf, type Nib } from '../kit/nib';
 import { type Mm, plain } from '../measure/units';
-import { counted } from '../measure/words';
+import { amount, counted } from '../measure/words';
 import { DIP_NIB_EDGE } from '../pen/edge';
 import { Problem } from '../problem/problem';
 import { bodyHeight } from '../setting/bodyHeight';
@@ -76,7 +76,7 @@ export function whatFollows(recipe: Recipe, nib: ChosenNib, bodyMm: Mm | null): 
     const pressed = hand.tool === 'monoline' ? 'a line' : 'a shade';
     return `${pressed} of ${plain(ruled.width)} mm: ${height}`;
   }
-  const weight = `${plain(ruled.width)} mm, ${plain(body, 1)} ${hand.basis === 'dots' ? 'dots' : 'nib widths'}`;
+  const weight = `${plain(ruled.width)} mm, ${amount(body, hand.basis === 'dots' ? 'dot' : 'nib width', 1)}`;
   const { low, high } = hand.weight;
   const off =
     body < low - WEIGHT_SEEN

@@ -1,4 +1,5 @@
 import type { Item } from './item';
+import { PENCIL_GAP } from './item';
 import { itemSchema } from './itemFormat';
 
 /** The drawer of the Merrowdown Observatory's studio: about forty things, some worn, some that do not fit each other. */
@@ -147,7 +148,7 @@ export const DEMO_BENCH: readonly Item[] = facts([
     id: 'two-pencils',
     kind: 'pencils',
     label: 'two bound pencils',
-    width: 7.5,
+    width: PENCIL_GAP,
     uncertainty: 0.35,
     measuredAt: '2026-11-02T10:00:00.000Z',
   },

@@ -1,5 +1,6 @@
 import { handById } from '../hands/registry';
 import { plain } from '../measure/units';
+import { PENCIL_GAP } from './item';
 import type { Need } from './need';
 
 /** Something to begin with, and why. */
@@ -27,7 +28,7 @@ const CARBON: FirstThing = {
   why: 'It flows, covers, and is the beginner’s choice for dipping.',
 };
 const PENCILS: FirstThing = {
-  what: 'two soft pencils, bound together 7 mm apart',
+  what: `two soft pencils, bound together ${plain(PENCIL_GAP)} mm apart`,
   why: 'They draw the outline of every broad stroke: the cheapest way to learn the angle. Nothing to buy.',
 };
 

@@ -67,6 +67,9 @@ const NIB_KIND: Readonly<Partial<Record<ItemKind, NibKind>>> = {
   pencils: 'two-point',
 };
 
+/** Points of two pencils bound side by side: they stand as far apart as a pencil is thick (common size). */
+export const PENCIL_GAP: Mm = 7;
+
 /** What kind of nib a kind of thing is; undefined for what cannot be ruled for. */
 export const nibKindOf = (kind: ItemKind): NibKind | undefined => NIB_KIND[kind];
 

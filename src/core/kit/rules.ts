@@ -1,6 +1,6 @@
 import { handById } from '../hands/registry';
 import { plain, roundTo } from '../measure/units';
-import { capital, withArticle } from '../measure/words';
+import { amount, capital, withArticle } from '../measure/words';
 import type { Item } from './item';
 import {
   CUTS,
@@ -148,13 +148,13 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       if (weight >= hand.weight.low && weight <= hand.weight.high) {
         return good(
           18,
-          `${plain(tool.width)} mm makes a body of ${plain(need.bodyMm)} mm at ${plain(weight, 1)} nib widths: right for ${hand.name}.`,
+          `${plain(tool.width)} mm makes a body of ${plain(need.bodyMm)} mm at ${amount(weight, 'nib width', 1)}: right for ${hand.name}.`,
         );
       }
       const tooBlack = weight < hand.weight.low;
       const off = Math.abs(Math.log(weight / (tooBlack ? hand.weight.low : hand.weight.high)));
       const slightly = off < SLIGHTLY ? 'a little ' : '';
-      const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${plain(weight, 1)} nib widths, ${slightly}too ${tooBlack ? 'black' : 'light'} for ${hand.name}, whose body is ${plain(hand.weight.low, 1)} to ${plain(hand.weight.high, 1)}.`;
+      const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${amount(weight, 'nib width', 1)}, ${slightly}too ${tooBlack ? 'black' : 'light'} for ${hand.name}, whose body is ${plain(hand.weight.low, 1)} to ${plain(hand.weight.high, 1)}.`;
       return off > FAR
         ? fails(sentence, `A nib of ${plain(wanted, 1)} mm would fit.`)
         : risk(

@@ -28,6 +28,12 @@ export function inWords(value: number): string {
 export const counted = (value: number, one: string, many = `${one}s`): string =>
   `${inWords(value)} ${value === 1 ? one : many}`;
 
+/** A measured amount as it is read off: “1 nib width”, “2.1 nib widths”; one is said of what is shown as 1. */
+export function amount(value: number, one: string, digits = 2, many = `${one}s`): string {
+  const shown = plain(value, digits);
+  return `${shown} ${shown === '1' ? one : many}`;
+}
+
 /** “n”, “n and h”, “n, h and m”; each once. */
 export function listed(words: readonly string[]): string {
   const all = [...new Set(words)];

@@ -1,4 +1,5 @@
 import { plain } from '../measure/units';
+import { amount } from '../measure/words';
 import { degrees, type Findings, figureOf, mm, off, percent, type Weighed } from './findings';
 import type { FigureId, Remark, ReviewFigure } from './review';
 
@@ -70,7 +71,7 @@ const SAYINGS: readonly Saying[] = [
     of: 'nib',
     weight: ({ by, nib }) => (nib ? Math.abs(by) / nib / 0.06 : 0),
     text: ({ figure: { value, error }, nib = 0, body }) =>
-      `This ink was left by a nib of ${plain(value, 2)} mm, not ${plain(nib, 2)} (±${plain(error, 2)}): your letters are ${plain(body / value, 1)} nib widths tall.`,
+      `This ink was left by a nib of ${plain(value, 2)} mm, not ${plain(nib, 2)} (±${plain(error, 2)}): your letters are ${amount(body / value, 'nib width', 1)} tall.`,
     cure: ({ by }) =>
       by > 0
         ? 'Measure the nib again, or rule for what it writes; where edges are ragged the paper drinks, and a better sheet or a drier ink helps.'

@@ -53,6 +53,9 @@ export function inkedAt(ink: readonly Polygon[], y: number): Interval[] {
 /** Levels over which area is summed, in letter units: within half a percent for strokes of a nib's weight. */
 const LEVEL: NibWidths = 0.05;
 
+/** White narrower than this, in letter units, is a slit between strokes that touch, and no counter. */
+const SLIT: NibWidths = 0.2;
+
 /** Weight of an upright stroke and of a level one, as a pen makes them. */
 function weightsOf(pen: WritingPen, slope: Degrees): Pick<LetterMeasures, 'stem' | 'bar'> {
   switch (pen.kind) {
@@ -91,7 +94,10 @@ export function measureLetter(face: Typeface, pen: WritingPen, cut: Cut): Letter
     for (const [from, to] of inkedAt(ink, y)) area += (to - from) * LEVEL;
   }
   const gaps = inkedAt(ink, ownHeight(face, cut) / 2);
-  const whites = gaps.slice(1).map(([from], i) => from - (gaps[i] as Interval)[1]);
+  const whites = gaps
+    .slice(1)
+    .map(([from], i) => from - (gaps[i] as Interval)[1])
+    .filter((white) => white >= SLIT);
   const readings = cut.strokes.map((stroke) => readStroke(pen, stroke));
   return {
     ...weightsOf(pen, face.slope),

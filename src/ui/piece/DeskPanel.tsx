@@ -45,6 +45,16 @@ const noRoomToMark = (laid: Laid, mirrored: boolean): string | undefined =>
 const lasting = (minutes: number): string =>
   minutes < 60 ? `${plain(Math.max(1, minutes), 0)} min` : `${plain(minutes / 60, 1)} h`;
 
+/** Ink of less than this is told in drops’ fractions: microlitres. */
+const TELLING_ML = 0.1;
+const UL_PER_ML = 1000;
+
+/** How much ink a piece takes, in a unit that tells it. */
+const inkLaid = (ml: number): string =>
+  ml >= TELLING_ML
+    ? `Ink laid: ${plain(ml, 2)} ml.`
+    : `Ink laid: ${plain(Math.max(1, UL_PER_ML * ml), 0)} µl (a drop is about 50).`;
+
 /** To the desk: what is printed, in what order it is written, how long it takes, and where the pen is dipped. */
 export function DeskPanel({
   piece,
@@ -182,8 +192,8 @@ export function DeskPanel({
         </ol>
         <p className="text-sm">
           {lasting(plan.minutes)} in all{piece.rows.length > 1 && ' for one'}; set aside{' '}
-          {plan.spoiled === 1 ? 'one sheet' : `${plan.spoiled} sheets`} besides for slips. Ink laid:{' '}
-          {plain(plan.ink, 2)} ml. Times are estimates.
+          {plan.spoiled === 1 ? 'one sheet' : `${plan.spoiled} sheets`} besides for slips. {inkLaid(plan.ink)}{' '}
+          Times are estimates.
         </p>
         <label className="block text-sm">
           To be done by

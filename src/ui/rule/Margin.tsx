@@ -9,6 +9,7 @@ import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { lengthIn } from '@/core/measure/length';
 import { plain } from '@/core/measure/units';
+import { amount } from '@/core/measure/words';
 import { handOf } from '@/core/setting/handOf';
 import { nearestNib } from '@/core/sheet/nearestNib';
 import { readings } from '@/core/sheet/readings';
@@ -33,7 +34,7 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
           {
             quantity: 'body' as const,
             name: 'Weight',
-            value: `${plain(recipe.zones.body)} ${hand.basis === 'dots' ? 'dots' : 'nib widths'}`,
+            value: amount(recipe.zones.body, hand.basis === 'dots' ? 'dot' : 'nib width'),
           },
         ]
       : []),

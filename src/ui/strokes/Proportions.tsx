@@ -3,7 +3,7 @@ import { plain } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
-import { isCapital, type LetterMeasures, measureLetter, ownHeight } from '@/core/type/letterMeasures';
+import { isCapital, type LetterMeasures, measureLetter } from '@/core/type/letterMeasures';
 import { diagonalBalance, parallelSpread } from '@/core/type/letterReadings';
 import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 
@@ -41,7 +41,8 @@ export function Proportions({
         Proportions
       </h2>
       <p className="text-sm">
-        Group: {cut.letter.family}. Width {plain((right - left) / ownHeight(face, cut), 2)} of{' '}
+        Group: {cut.letter.family}. Width{' '}
+        {plain((right - left) / (isCapital(cut) ? top - bottom : face.zones.body), 2)} of{' '}
         {isCapital(cut) ? 'its height' : 'the body'}.
       </p>
       <table className="w-full text-sm tabular-nums">

@@ -1,6 +1,7 @@
 import type { Recipe } from '@/core/document/recipe';
 import { isPressed } from '@/core/hand/hand';
 import { plain } from '@/core/measure/units';
+import { amount } from '@/core/measure/words';
 import type { WritingPen } from '@/core/pen/pen';
 import { LIMITS } from '@/core/problem/limits';
 import { bodyHeight } from '@/core/setting/bodyHeight';
@@ -177,7 +178,7 @@ export function TurnPen({
             recipe.zones.body,
             TRY.body,
             0.25,
-            (value) => `${plain(value)} nib widths`,
+            (value) => amount(value, 'nib width'),
             (body) => (r) => pin(r, 'body', body),
           )}
       <dl className="grid grid-cols-[auto_1fr] gap-x-2 text-sm">

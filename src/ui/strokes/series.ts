@@ -1,6 +1,7 @@
 import type { Recipe } from '@/core/document/recipe';
 import { isPressed } from '@/core/hand/hand';
 import { clamp, plain } from '@/core/measure/units';
+import { amount } from '@/core/measure/words';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
 import type { OwnLetter } from '@/core/setting/letterSet';
@@ -59,7 +60,7 @@ function changed(recipe: Recipe, id: SeriesId, step: number): { recipe: Recipe; 
     }
     case 'body': {
       const body = clamp(recipe.zones.body + step, LIMITS.body.low + 1, LIMITS.body.high);
-      return { recipe: { ...recipe, zones: { ...recipe.zones, body } }, name: `${plain(body)} nib widths` };
+      return { recipe: { ...recipe, zones: { ...recipe.zones, body } }, name: amount(body, 'nib width') };
     }
   }
 }

@@ -1,4 +1,5 @@
 import { plain } from '@/core/measure/units';
+import { amount } from '@/core/measure/words';
 import type { WritingPen } from '@/core/pen/pen';
 import type { Cut } from '@/core/type/cut';
 import { readStroke } from '@/core/type/letterReadings';
@@ -21,6 +22,6 @@ export function strokeRemarks(cut: Cut, right: WritingPen, wrong: WritingPen): s
     .slice(0, MOST_REMARKS)
     .map(
       ({ name, should, is, ratio }) =>
-        `${name} comes out ${ratio > 1 ? 'too heavy' : 'too thin'}${how}: ${plain(is)} nib widths instead of ${plain(should)}.`,
+        `${name} comes out ${ratio > 1 ? 'too heavy' : 'too thin'}${how}: ${amount(is, 'nib width')} instead of ${plain(should)}.`,
     );
 }
