@@ -17,8 +17,10 @@ import { type PenPose, trace } from '../pen/trace';
 /** What a pen makes of one stroke. */
 export interface StrokeReading {
   readonly name: string;
-  /** Pen angle where the stroke is set down and where it ends; a pointed pen has none. */
-  readonly angles?: readonly [Degrees, Degrees];
+  /** Pen angles in the order they are held: where the stroke begins, every angle it is turned to, where it ends. */
+  readonly angles?: readonly Degrees[];
+  /** Pen angle where `middle` is read. */
+  readonly angle?: Degrees;
   /** Pressure where it is greatest, as a share of the full shade; only for a pointed pen. */
   readonly press?: number;
   /** Thickness at its middle (of a pressed or doubled stroke: where it is heaviest by pressure), and its extremes on the way. */
@@ -57,10 +59,11 @@ export function readStroke(pen: WritingPen, stroke: Stroke): StrokeReading {
       : poses.findIndex(({ travelled }) => travelled >= half);
   const middle = Math.max(0, telling);
   const spot = spotAcross(pen, stroke);
-  const [first, last] = [poses[0] as PenPose, poses.at(-1) as PenPose];
   return {
     name: stroke.name,
-    ...(pen.kind === 'broad' ? { angles: anglesOf(pen, stroke, [first, last]) } : { press: most }),
+    ...(pen.kind === 'broad'
+      ? { angles: anglesHeld(pen, poses), angle: edgeAngle(pen, poses[middle] as PenPose) }
+      : { press: most }),
     middle: spot ?? (weights[middle] as number),
     thinnest: spot ?? Math.min(...weights),
     thickest: spot ?? Math.max(...weights),
@@ -85,18 +88,21 @@ function spotAcross(pen: WritingPen, stroke: Stroke): NibWidths | undefined {
   return length < SPOT * across ? across : undefined;
 }
 
-/** The angles a stroke is told by: where it begins and ends, or where the pen first and last rests between turnings. */
-function anglesOf(
-  pen: BroadPen,
-  stroke: Stroke,
-  [first, last]: readonly [PenPose, PenPose],
-): readonly [Degrees, Degrees] {
-  const resting = stroke.turns.filter((_, i) => !stroke.passing?.[i]);
-  if (!stroke.passing || resting.length === 0) return [edgeAngle(pen, first), edgeAngle(pen, last)];
-  return [
-    edgeAngle(pen, { turn: resting[0] as Degrees }),
-    edgeAngle(pen, { turn: resting.at(-1) as Degrees }),
-  ];
+/** Angles nearer than this are one to a scribe. */
+const SAME_ANGLE: Degrees = 1.5;
+
+/** The angles an edge is held at on its way: the first, each at which it begins to turn back, and the last. */
+function anglesHeld(pen: BroadPen, poses: readonly PenPose[]): readonly Degrees[] {
+  const held: Degrees[] = [];
+  for (const pose of poses) {
+    const angle = edgeAngle(pen, pose);
+    const [before, last] = [held.at(-2), held.at(-1)];
+    if (last === undefined) held.push(angle);
+    else if (Math.abs(angle - last) < SAME_ANGLE) continue;
+    else if (before !== undefined && (last - before) * (angle - last) > 0) held[held.length - 1] = angle;
+    else held.push(angle);
+  }
+  return held;
 }
 
 /** A straight stroke that is neither a stem nor a bar. */

@@ -233,7 +233,7 @@ export function Desk({
                 unit={unit}
               />
             )}
-            {tab === 'Weight' && <Weight cut={cut} pen={pen} unit={unit} />}
+            {tab === 'Weight' && <Weight cut={cut} pen={pen} unit={unit} slope={face.slope} />}
             {tab === 'Measures' && <Proportions cut={cut} face={face} pen={pen} unit={unit} />}
             {tab === 'Shapes' && <Shapes recipe={recipe} edit={edit} face={face} cut={cut} />}
             {held && tab === 'Strokes' && face.pen.kind === 'broad' && (

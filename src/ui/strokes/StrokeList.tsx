@@ -16,8 +16,8 @@ const PRESSURES = [
 /** What the pen does on a stroke, in a few words. */
 function manner({ angles, press }: StrokeReading): string {
   if (angles) {
-    const [from, to] = angles.map((angle) => plain(angle, 0));
-    return `at ${from}°${from === to ? '' : ` turning to ${to}°`}`;
+    const [from, ...turned] = angles.map((angle) => `${plain(angle, 0)}°`);
+    return `at ${from}${turned.length === 0 ? '' : ` turning to ${turned.join(', then ')}`}`;
   }
   return (PRESSURES.find(([upTo]) => (press ?? 0) < upTo) ?? PRESSURES[0])[1];
 }

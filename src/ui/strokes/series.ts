@@ -1,6 +1,6 @@
 import type { Recipe } from '@/core/document/recipe';
 import { isPressed } from '@/core/hand/hand';
-import { clamp, plain } from '@/core/measure/units';
+import { clamp, plain, signed } from '@/core/measure/units';
 import { amount } from '@/core/measure/words';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
@@ -39,13 +39,13 @@ export function seriesFor(recipe: Recipe): SeriesId[] {
 }
 
 /** The sheet with one value changed, and what it is then called. */
-function changed(recipe: Recipe, id: SeriesId, step: number): { recipe: Recipe; name: string } {
+function changed(
+  recipe: Recipe,
+  id: Exclude<SeriesId, 'angle'>,
+  step: number,
+): { recipe: Recipe; name: string } {
   const hand = handOf(recipe);
   switch (id) {
-    case 'angle': {
-      const penAngle = clamp(recipe.penAngle + step, LIMITS.penAngle.low, LIMITS.penAngle.high);
-      return { recipe: { ...recipe, penAngle }, name: `pen at ${plain(penAngle, 0)}°` };
-    }
     case 'slope': {
       const slope = clamp(recipe.slope + step, LIMITS.slope.low, LIMITS.slope.high);
       const name = hand.tool === 'pointed' ? `slant ${plain(90 - slope, 0)}°` : `slope ${plain(slope, 0)}°`;
@@ -65,6 +65,25 @@ function changed(recipe: Recipe, id: SeriesId, step: number): { recipe: Recipe; 
   }
 }
 
+/**
+ * A letter with its whole plan of angles turned by the same: strokes that have an angle of their own are turned as far as
+ * those at the hand's.
+ */
+function turnedPens(recipe: Recipe, character: string, own: readonly OwnLetter[]): readonly Compared[] {
+  const face = recipeTypeface(recipe, { own });
+  const cut = face?.letters.get(character);
+  if (!face || !cut || face.pen.kind !== 'broad') return [];
+  const { pen } = face;
+  return STEPS.angle.map((step) => {
+    const angle = pen.angle + step;
+    const name =
+      step === 0
+        ? `pen at ${plain(angle, 0)}°`
+        : `${plain(angle, 0)}°, every angle ${step > 0 ? '+' : ''}${signed(step, 0)}°`;
+    return { face, cut, pen: { ...pen, angle }, name };
+  });
+}
+
 /** A letter at several values of one property, told apart by name; values that come out the same stand once. */
 export function seriesOf(
   id: string,
@@ -73,6 +92,7 @@ export function seriesOf(
   own: readonly OwnLetter[],
 ): readonly Compared[] {
   if (!isSeries(id)) return [];
+  if (id === 'angle') return turnedPens(recipe, character, own);
   const seen = new Set<string>();
   return STEPS[id].flatMap((step): Compared[] => {
     const { recipe: varied, name } = changed(recipe, id, step);

@@ -22,8 +22,13 @@ export interface Finish {
   readonly touches: readonly Drawn[];
 }
 
-/** What a teacher says of a stroke with cusps. */
-const CUSPED = 'Flat for a head, turned up into the stroke, and flat again for a foot; the other corners afterwards.';
+/** What a teacher says of a straight stroke with cusps: of the ends that have one, and of what is left for a touch. */
+function cuspedRemark(above: Ending, below: Ending): string | undefined {
+  const [head, foot] = [above === 'serif' || above === 'left', below === 'serif' || below === 'right'];
+  const way = head ? `Flat for a head, turned up into the stroke${foot ? ', and flat again for a foot' : ''}` : foot ? 'Straight down, and flat for a foot' : undefined;
+  const touched = ['serif', 'right'].includes(above) || ['serif', 'left'].includes(below);
+  return way && `${way}${touched ? '; the other corners afterwards' : ''}.`;
+}
 /** Cusps grow with the height: so much, and the rest with it. The height they were found at. */
 const CUSP = 0.45;
 const DRAWN_AT: NibWidths = 8;
@@ -65,7 +70,7 @@ export function finished(m: Measures, H: NibWidths, turn: CapitalTurns, serif: S
   const straight = (name: string, from: NibWidths, until: NibWidths, by: Degrees, above: Ending, below: Ending, remark?: string): Drawn[] => {
     const lean = (from - until) / (top(by) - base(by));
     const [begin, end] = [head({ x: from, lean, by, ending: above }), foot({ x: until, lean, by, ending: below })];
-    return [stroke(name, [begin.run, end.run], remark ?? (cusped ? CUSPED : undefined)), ...begin.touches, ...end.touches];
+    return [stroke(name, [begin.run, end.run], remark ?? (cusped ? cuspedRemark(above, below) : undefined)), ...begin.touches, ...end.touches];
   };
 
   /** A stem at x. */

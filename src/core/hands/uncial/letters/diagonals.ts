@@ -20,7 +20,7 @@ export function diagonals({ B, T, X, bowl, flat, half, held, k, slant, turn }: U
       stroke(
         'diagonal',
         [slant(0.78, -41.6), line(0.79 * n, 0.245 * X, held(turn.falling)), line(n, half(turn.steep), held(turn.steep))],
-        'The heaviest stroke; flatten the pen on the way.',
+        'The heaviest stroke; flatten the pen on the way, and turn it up to end on the last stem.',
       ),
       stroke('second stem', steep(n, n), 'As the first.'),
     ],
