@@ -117,6 +117,22 @@ describe('a list of names', () => {
     }
   });
 
+  it.each(DRAWN.filter((hand) => hand !== 'court'))(
+    'in %s stands on the same baseline on every card, wherever it is placed',
+    (hand) => {
+      for (const place of ['top', 'optical', 'centre', 'foot'] as const) {
+        const names = ['Anna', 'Peggy', 'Ova', 'Jill'];
+        const cards: Piece = {
+          ...card(hand, '{name}'),
+          place,
+          rows: names.map((name) => ({ values: { name }, state: 'to write' })),
+        };
+        const baselines = names.map((_, i) => layRow(cards, i, []).laid.lines[0]?.baseline ?? 0);
+        expect(Math.max(...baselines) - Math.min(...baselines), `${place} ${baselines}`).toBeLessThan(0.15);
+      }
+    },
+  );
+
   it('names the rows that cannot be written before anything is made, and can leave them out', () => {
     const rows = [...list.rows, { values: { name: '☉' }, state: 'to write' as const }];
     const withSun = { ...list, rows };

@@ -4,6 +4,7 @@ import { lastFor, perObject } from '../memo/memo';
 import type { Box } from '../page/boxes';
 import { Problem } from '../problem/problem';
 import { bodyHeight } from '../setting/bodyHeight';
+import { handOf } from '../setting/handOf';
 import { bearableShade, CLOSES } from '../setting/settingFace';
 import { ornamented } from '../type/ornament';
 import type { SetLine } from '../type/placed';
@@ -147,13 +148,43 @@ const OPTICAL = 0.42;
  * How far down the stack begins, of `height` zones and all. At the head its upper zone meets the frame, at the foot its
  * lower; ink that overshoots its zone moves it inward.
  */
-function placedAt({ place }: Piece, frame: Box, lines: readonly LaidLine[], height: Mm): Mm {
-  const ink = inkOfLines(lines);
-  if (!ink) return frame.y;
+function placedAt({ place, rows }: Piece, frame: Box, lines: readonly LaidLine[], height: Mm): Mm {
+  const inked = inkOfLines(lines);
+  if (!inked) return frame.y;
+  const ink =
+    rows.length > 0 && (place === 'centre' || place === 'optical') ? standingOf(lines, inked) : inked;
   if (place === 'top') return frame.y - Math.min(0, ink.top);
   if (place === 'foot') return frame.y + frame.height - Math.max(height, ink.bottom);
   const free = frame.height - (ink.bottom - ink.top);
   return frame.y + free * (place === 'centre' ? 0.5 : OPTICAL) - ink.top;
+}
+
+/**
+ * What a stack takes down the page whatever its letters: from the height of the first line's capitals to the last baseline.
+ * In a list every card's lines then stand at the same heights, with descenders or without.
+ */
+function standingOf(lines: readonly LaidLine[], ink: Extent): Extent {
+  const tops = lines.map(
+    ({ baseline, pen }) => baseline - (pen.face.zones.capital || pen.face.zones.body) * pen.unit,
+  );
+  return { ...ink, top: Math.min(...tops), bottom: Math.max(...lines.map(({ baseline }) => baseline)) };
+}
+
+/** Letters that reach highest and lowest, in either direction of writing. */
+const REACHING = 'AHOQJfhklgpyلكعج';
+
+/** What a stack may take at head and foot with other letters: in a list no name moves the lines by its own tails. */
+function reservedFor(lines: readonly LaidLine[], ink: Extent): Extent {
+  const reaches = lines.map(({ block, baseline, pen: { face, unit } }) => {
+    const capitals = block.capitals || block.setting.capitalsOnly || handOf(block.setting).capitalsOnly;
+    const reach = lineReach(face.pen, setLine(face, capitals ? REACHING.toUpperCase() : REACHING));
+    return { top: baseline - (reach?.top ?? 0) * unit, bottom: baseline - (reach?.bottom ?? 0) * unit };
+  });
+  return {
+    ...ink,
+    top: Math.min(ink.top, ...reaches.map(({ top }) => top)),
+    bottom: Math.max(ink.bottom, ...reaches.map(({ bottom }) => bottom)),
+  };
 }
 
 /** Blocks that have not changed stay as they were laid: an edit lays one anew. */
