@@ -151,8 +151,8 @@ const OPTICAL = 0.42;
 function placedAt({ place, rows }: Piece, frame: Box, lines: readonly LaidLine[], height: Mm): Mm {
   const inked = inkOfLines(lines);
   if (!inked) return frame.y;
-  const ink =
-    rows.length > 0 && (place === 'centre' || place === 'optical') ? standingOf(lines, inked) : inked;
+  const inMiddle = place === 'centre' || place === 'optical';
+  const ink = rows.length === 0 ? inked : inMiddle ? standingOf(lines, inked) : reservedFor(lines, inked);
   if (place === 'top') return frame.y - Math.min(0, ink.top);
   if (place === 'foot') return frame.y + frame.height - Math.max(height, ink.bottom);
   const free = frame.height - (ink.bottom - ink.top);
@@ -170,8 +170,8 @@ function standingOf(lines: readonly LaidLine[], ink: Extent): Extent {
   return { ...ink, top: Math.min(...tops), bottom: Math.max(...lines.map(({ baseline }) => baseline)) };
 }
 
-/** Letters that reach highest and lowest, in either direction of writing. */
-const REACHING = 'AHOQJfhklgpyلكعج';
+/** Words whose letters reach highest and lowest, first, inner and last, in either direction of writing. */
+const REACHING = 'J Jill Aj Qp fly hkg لكعج';
 
 /** What a stack may take at head and foot with other letters: in a list no name moves the lines by its own tails. */
 function reservedFor(lines: readonly LaidLine[], ink: Extent): Extent {
