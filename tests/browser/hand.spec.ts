@@ -54,7 +54,7 @@ test('which hand for me: from a purpose, a tool and a taste to hands with reason
   await page.getByLabel('It should look').selectOption('broken');
   const suggested = page.getByRole('list', { name: 'Suggested hands' }).getByRole('listitem');
   await expect(suggested.first()).toContainText('Textura');
-  await expect(suggested.first()).toContainText('It is often written for this: certificate.');
+  await expect(suggested.first()).toContainText('It is often chosen for certificates.');
   await page.getByLabel('With', { exact: true }).selectOption('pointed');
   await expect(suggested.first()).toContainText('Copperplate');
   await suggested.first().getByRole('link', { name: 'Choose Copperplate' }).click();

@@ -3,7 +3,7 @@ import { NOBODY } from '@/core/about/about';
 import { withNib } from '@/core/document/chosenNib';
 import { freshFor as freshOf } from '@/core/document/freshFor';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
-import { type HandId, handById, isHand, OPENING_HAND } from '@/core/hands/registry';
+import { type HandId, handById, isHand } from '@/core/hands/registry';
 import { nibsFor } from '@/core/kit/nib';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
@@ -15,6 +15,7 @@ import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets
 import { usualName } from '@/ui/lib/usualName';
 import { unpackRecipe } from '@/ui/sheet/unpackRecipe';
 import type { Opened } from '@/ui/sheet/useSheet';
+import { findDesk } from './desk';
 import { idSchema } from './http';
 
 export type Search = Promise<Record<string, string | string[] | undefined>>;
@@ -29,7 +30,7 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);
-    return fresh(await withNibOf(await inOwnShapes(await freshFor(hand, known?.id)), nib));
+    return fresh(await ruledForDesk(hand, known?.id, nib));
   }
   const id = idSchema.safeParse(sheetId).data;
   const stored = id ? await findSheet(id) : undefined;
@@ -54,12 +55,16 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
   const recipe = sheet && readable(sheet);
   return sheet && recipe
     ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false, notice }
-    : { ...fresh(await inOwnShapes(await freshFor(OPENING_HAND))), notice };
+    : { ...fresh(await ruledForDesk((await findDesk()).hand)), notice };
 }
 
 /** A fresh recipe on the scribe's own paper. */
 const freshFor = async (hand: HandId, school?: string) =>
   freshOf((await findAbout()) ?? NOBODY, hand, school);
+
+/** A fresh sheet of a hand in the scribe's own shapes, for the nib asked for, else that of the kit chosen for the hand. */
+const ruledForDesk = async (hand: HandId, school?: string, nib?: string): Promise<Recipe> =>
+  withNibOf(await inOwnShapes(await freshFor(hand, school)), nib ?? (await findDesk()).toolFor(hand));
 
 /** A fresh recipe with the shapes the scribe has chosen as their own default. */
 async function inOwnShapes(recipe: Recipe): Promise<Recipe> {

@@ -3,7 +3,7 @@ import { NOBODY } from '@/core/about/about';
 import { withChosenNib } from '@/core/document/chosenNib';
 import { freshFor } from '@/core/document/freshFor';
 import type { Recipe } from '@/core/document/recipe';
-import { HANDS, type HandId, handById, isHand, OPENING_HAND } from '@/core/hands/registry';
+import { HANDS, type HandId, handById, isHand } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
 import { attentionTo } from '@/core/kit/attention';
 import { asNib, type Item } from '@/core/kit/item';
@@ -29,6 +29,7 @@ import { listItems } from '@/store/items';
 import { findAbout, listRecords } from '@/store/records';
 import { listSheets } from '@/store/sheets';
 import { memoriesOf } from '@/store/study';
+import { chosenKit, deskFacts, latestSheetsHand } from './desk';
 import { chosenWords } from './words';
 
 /** What there is to learn in a hand. */
@@ -87,15 +88,18 @@ export interface AskedToday {
 
 /** What to write now, with what, and why; whether one is in time; what wants looking after. */
 export async function todayOf({ hand: asked, minutes: time }: AskedToday, now: Date): Promise<Today> {
-  const [latest, others, bench, sheets] = await Promise.all([
+  const [latest, others, bench, sheets, about, sheetsHand] = await Promise.all([
     listRecords({ kinds: ['session'], limit: LATEST }),
     listRecords({ kinds: ['kit', 'prepared', 'goal', 'due', 'cleaned', 'known'] }),
     listItems(),
     listSheets(),
+    findAbout(),
+    latestSheetsHand(),
   ]);
   const sessions = entriesOf('session', latest).reverse();
-  const hands = handsOf(sessions, others);
-  const hand = asked !== undefined && isHand(asked) ? asked : (hands[0] ?? OPENING_HAND);
+  const desk = deskFacts(sessions, others, (about ?? NOBODY).hand, sheetsHand);
+  const { hands } = desk;
+  const hand = asked !== undefined && isHand(asked) ? asked : desk.hand;
   const last = sessions.find((session) => session.hand === hand);
   const kit = kitOf(hand, last, others, bench);
   const { recipe, lessons, curriculum } = await courseIn(
@@ -140,21 +144,6 @@ export async function todayOf({ hand: asked, minutes: time }: AskedToday, now: D
 
 const withoutId = <T extends { readonly entryId: string }>({ entryId: _, ...rest }: T) => rest;
 
-/** Hands by what was done with them last: sessions, a goal, a kit, letters known. */
-function handsOf(sessions: readonly Session[], others: readonly Entry[]): HandId[] {
-  return [
-    ...new Set([
-      ...sessions.map(({ hand }) => hand),
-      ...entriesOf('goal', others).map(({ hand }) => hand),
-      ...entriesOf('known', others).flatMap(({ entryId }) => {
-        const hand = entryId.replace(/^known-/, '');
-        return isHand(hand) ? [hand] : [];
-      }),
-      ...entriesOf('kit', others).map(({ need }) => need.hand),
-    ]),
-  ];
-}
-
 /** The kit to take out: the one chosen in Kit for the hand, else that of the last session; and what it still needs. */
 function kitOf(
   hand: HandId,
@@ -162,7 +151,7 @@ function kitOf(
   others: readonly Entry[],
   bench: readonly Item[],
 ): Today['kit'] {
-  const chosen = entriesOf('kit', others).find(({ need }) => need.hand === hand);
+  const chosen = chosenKit(hand, others);
   const at = (id: string | undefined): Item | undefined => bench.find((item) => item.id === id);
   const [tool, ink, paper, holder] = [
     at(chosen?.parts.tool) ?? at(last?.kit.tool?.id),

@@ -1,11 +1,25 @@
 import type { Metadata } from 'next';
+import { NOBODY } from '@/core/about/about';
+import { HANDS } from '@/core/hands/registry';
+import { bestNibFor } from '@/core/kit/bestTool';
+import { listItems } from '@/store/items';
 import { listNibs } from '@/store/nibs';
+import { findAbout } from '@/store/records';
 import { Written } from '@/ui/frame/Written';
 import { HandGallery } from '@/ui/hand/HandGallery';
+import { findDesk } from '../_lib/desk';
 
 export const metadata: Metadata = { title: 'Hand' };
 export const dynamic = 'force-dynamic';
 
 export default async function HandPage() {
-  return <HandGallery title={<Written text="Hand" height={56} />} drawer={await listNibs()} />;
+  const [drawer, bench, about, desk] = await Promise.all([listNibs(), listItems(), findAbout(), findDesk()]);
+  const best = Object.fromEntries(
+    HANDS.flatMap(({ id }) => {
+      const chosen = drawer.find((nib) => nib.id === desk.toolFor(id));
+      const nib = chosen ?? bestNibFor(id, bench, about ?? NOBODY);
+      return nib ? [[id, nib] as const] : [];
+    }),
+  );
+  return <HandGallery title={<Written text="Hand" height={56} />} drawer={drawer} best={best} />;
 }

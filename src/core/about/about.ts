@@ -1,3 +1,4 @@
+import type { HandId } from '../hands/registry';
 import { type EXPERIENCES, type Schools, type SIDES, USUAL_SCHOOLS } from '../kit/need';
 import type { LengthUnit } from '../measure/length';
 import { type PaperFormatId, paperFormat } from '../measure/paper';
@@ -23,6 +24,8 @@ export interface About {
   readonly paper: (typeof DESK_PAPERS)[number];
   readonly experience: (typeof EXPERIENCES)[number];
   readonly schools: Schools;
+  /** The hand that is being learned, as the first visit chose it; null where none was. */
+  readonly hand: HandId | null;
 }
 
 /** Of a scribe who has not been asked. */
@@ -32,6 +35,7 @@ export const NOBODY: About = {
   paper: 'a4',
   experience: 'some',
   schools: USUAL_SCHOOLS,
+  hand: null,
 };
 
 /** Under this id it is kept. */

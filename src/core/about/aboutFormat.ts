@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { handIdSchema } from '../hands/handId';
 import { EXPERIENCES, SIDES, USUAL_SCHOOLS } from '../kit/need';
 import { schoolSchema } from '../kit/needFormat';
 import { choice } from '../problem/schema';
@@ -11,4 +12,5 @@ export const aboutSchema = z.strictObject({
   paper: choice('Paper', DESK_PAPERS).default(NOBODY.paper),
   experience: choice('Experience', EXPERIENCES).default(NOBODY.experience),
   schools: schoolSchema.default(USUAL_SCHOOLS),
+  hand: handIdSchema.nullable().default(null),
 }) satisfies z.ZodType<About>;

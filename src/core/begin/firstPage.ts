@@ -9,6 +9,7 @@ import { HANDS, type HandId, handById } from '../hands/registry';
 import { hasLetters, loadScript } from '../hands/scripts';
 import { asNib, blankItem, type Item } from '../kit/item';
 import { KIND_NAMES } from '../kit/itemKinds';
+import { type Need, needFor } from '../kit/need';
 import { plain } from '../measure/units';
 import { withBands } from '../practice/edit';
 import { tenMinutePage } from '../practice/tenMinutes';
@@ -38,6 +39,8 @@ export interface Beginning {
   readonly recipe: Recipe;
   /** The tool as a thing of the bench. */
   readonly item: Item | undefined;
+  /** What the kit of the hand is wanted for. */
+  readonly need: Need;
 }
 
 /** Under this id a beginner's tool lies on the bench. */
@@ -72,6 +75,12 @@ export async function beginning(wish: FirstWish, about: About, words: WordList):
     others: suggested.filter(({ hand }) => hand !== chosen.hand),
     recipe: { ...withBands(recipe, bands), title: `A first page of ${chosen.name}` },
     item,
+    need: needFor(chosen.hand, {
+      purpose: 'first tries',
+      experience: 'beginner',
+      side: about.side,
+      schools: about.schools,
+    }),
   };
 }
 

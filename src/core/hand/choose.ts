@@ -1,3 +1,4 @@
+import { listed } from '../measure/words';
 import type { Hand, ToolFamily } from './hand';
 import type { Look, Purpose } from './portrait';
 
@@ -24,6 +25,16 @@ export interface Suggestion {
   /** What speaks against it all the same. */
   readonly but: readonly string[];
 }
+
+/** Purposes as they stand in a sentence. */
+const FOR: Readonly<Record<Purpose, string>> = {
+  envelope: 'envelopes',
+  card: 'cards and invitations',
+  certificate: 'certificates',
+  label: 'labels',
+  title: 'titles and names',
+  'long text': 'poems and longer texts',
+};
 
 /** What each answer weighs: a tool that cannot write the hand outweighs everything else. Our own rule. */
 const WEIGHT = { purpose: 3, tool: 4, look: 3, stage: 2, owned: 1, drawn: 2 };
@@ -56,22 +67,22 @@ export function suggestHands(
       weigh(
         purposes.includes(wish.purpose),
         WEIGHT.purpose,
-        `It is often written for this: ${wish.purpose}.`,
-        `It is seldom used for this: ${wish.purpose}.`,
+        `It is often chosen for ${FOR[wish.purpose]}.`,
+        `It is seldom chosen for ${FOR[wish.purpose]}.`,
       );
-    if (wish.look) weigh(looks.includes(wish.look), WEIGHT.look, `It looks as you like it: ${wish.look}.`);
+    if (wish.look)
+      weigh(
+        looks.includes(wish.look),
+        WEIGHT.look,
+        `It looks as you like it: ${wish.look}.`,
+        `It does not look ${wish.look}.`,
+      );
     if (wish.tool) {
       const fits = hand.tool === wish.tool || hand.tool === 'monoline';
       weigh(fits, WEIGHT.tool, `It is written with ${TOOLS[hand.tool]}.`, `It needs ${TOOLS[hand.tool]}.`);
       if (!fits) score -= WEIGHT.tool;
     }
-    if (wish.beginner)
-      weigh(
-        stage === 'first',
-        WEIGHT.stage,
-        'It is a hand to begin with.',
-        stage === 'later' ? 'It is easier after another hand.' : undefined,
-      );
+    if (wish.beginner) weigh(stage === 'first', WEIGHT.stage, 'It is a hand to begin with.');
     if (owned.has(hand.tool)) weigh(true, WEIGHT.owned, 'Your drawer has a pen for it.');
     score += drawn(hand) ? WEIGHT.drawn : -WEIGHT.drawn;
     if (!drawn(hand)) but.push('Its letters are not drawn here yet: it can be ruled and drilled.');
@@ -80,8 +91,34 @@ export function suggestHands(
   const ranked = judged.filter(({ reasons }) => reasons.length > 0).sort((a, b) => b.score - a.score);
   const best = ranked[0]?.score ?? 0;
   // A third is named only where it is nearly as good as the second.
-  return ranked
-    .slice(0, SUGGESTED)
-    .filter(({ score }, i) => i < 2 || best - score <= WEIGHT.purpose)
-    .map(({ hand, reasons, but }) => ({ hand, reasons, but }));
+  const named = ranked.slice(0, SUGGESTED).filter(({ score }, i) => i < 2 || best - score <= WEIGHT.purpose);
+  const others = named.map(({ hand }) => hand);
+  return named.map(({ hand, reasons, but }) => ({
+    hand,
+    reasons: [...reasons, ownReason(hand, wish)],
+    but: [...but, ...ownDrawbacks(hand, others)],
+  }));
+}
+
+/** What tells a hand from the others that are suggested with it. */
+function ownReason({ portrait: { looks, hours } }: Hand, { look }: Wish): string {
+  const own = looks.filter((one) => one !== look);
+  const seen = own.length > 0 ? `It looks ${listed(own)}, and` : 'It';
+  return `${seen} takes some ${hours.low} to ${hours.high} hours to its basic strokes.`;
+}
+
+function ownDrawbacks(hand: Hand, others: readonly Hand[]): string[] {
+  const { stage, hours } = hand.portrait;
+  const longest = others.every(({ portrait }) => portrait.hours.high <= hours.high);
+  const alone = others.filter(({ portrait }) => portrait.hours.high === hours.high).length === 1;
+  return [
+    ...(hand.capitalsOnly
+      ? ['It has capitals only.']
+      : hand.capitals === null
+        ? ['It has no capitals.']
+        : []),
+    ...(stage === 'later' ? ['It is easier after another hand.'] : []),
+    ...(longest && alone && others.length > 1 ? ['It takes the longest of these to learn.'] : []),
+    ...(hand.tool === 'pointed' ? ['It needs smooth, sized paper.'] : []),
+  ].filter((sentence, i, all) => all.indexOf(sentence) === i);
 }

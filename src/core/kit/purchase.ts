@@ -1,13 +1,16 @@
 import { handById } from '../hands/registry';
 import { plain, roundTo } from '../measure/units';
-import { withArticle } from '../measure/words';
+import { listed, withArticle } from '../measure/words';
 import { blankItem, type Item } from './item';
-import { bestWith, explain, type Kit, type KitVerdict, match } from './match';
+import { isTool } from './itemKinds';
+import { bestWith, explain, judgeKit, type Kit, type KitVerdict, match } from './match';
 import { mostBody, type Need, widthWanted } from './need';
 
 /** Something that could be bought, described by kind, and what it would gain. */
 export interface Purchase {
   readonly item: Item;
+  /** What has to be bought with it, so that it can be written at all. */
+  readonly also: readonly Item[];
   readonly kit: Kit;
   /** Points the best kit gains; undefined where there is none yet. */
   readonly gain: number | undefined;
@@ -115,7 +118,57 @@ function catalogue(need: Need): Item[] {
 /** A gain smaller than this is not worth a purchase. */
 const WORTH = 4;
 
-/** The one purchase that improves the best kit most; undefined where nothing does. `kinds` are those one may buy. */
+/** Facts that tell one thing of a kind from another when it is bought. */
+const TOLD_BY = ['width', 'flex', 'cut', 'holderType', 'inkKind', 'light', 'sizing', 'tone'] as const;
+/** Widths nearer than this are one to whoever buys. */
+const SAME_WIDTH = 0.15;
+
+/** Does something like it lie on the bench already? What an offer says nothing of does not matter. */
+const isOwned = (offered: Item, bench: readonly Item[]): boolean =>
+  bench.some(
+    (item) =>
+      !item.archived &&
+      item.kind === offered.kind &&
+      item.wear !== 'worn out' &&
+      TOLD_BY.every((fact) => {
+        const [wanted, has] = [offered[fact], item[fact]];
+        return typeof wanted === 'number' && typeof has === 'number'
+          ? Math.abs(wanted - has) <= SAME_WIDTH
+          : wanted === null || wanted === has;
+      }),
+  );
+
+/** What a kit lacks to be written with at all, bought one after the other; undefined where that cannot be bought. */
+function completing(
+  need: Need,
+  bench: readonly Item[],
+  offers: readonly Item[],
+): readonly Item[] | undefined {
+  const bought: Item[] = [];
+  for (let tries = 0; tries < PARTS; tries++) {
+    const now = match(need, [...bench, ...bought]).ranked[0];
+    if (now && now.verdict !== 'incomplete') return bought;
+    const lacking = now ? judgeKit(need, now.kit).filter(({ rule }) => rule.startsWith('missing')) : [];
+    const parts = lacking.flatMap(({ parts }) => parts);
+    const next = offers
+      .filter(({ kind }) => (now ? parts.some((part) => part === kind) : isTool(kind)))
+      .flatMap((item) => {
+        const found = bestWith(need, [...bench, ...bought], item);
+        return found ? [{ item, score: found.score }] : [];
+      })
+      .sort((a, b) => b.score - a.score || (a.item.id < b.item.id ? -1 : 1))[0];
+    if (!next) return undefined;
+    bought.push(next.item);
+  }
+  return undefined;
+}
+/** Tool, holder, ink, paper, and a look at what came of them. */
+const PARTS = 5;
+
+/**
+ * The one purchase that improves the best kit most; undefined where nothing does. `kinds` are those one may buy. Where nothing
+ * can be written yet, it is what completes a kit, as a set.
+ */
 export function onePurchase(
   need: Need,
   bench: readonly Item[],
@@ -123,8 +176,27 @@ export function onePurchase(
 ): Purchase | undefined {
   const now = match(need, bench).ranked[0];
   const best = now?.score ?? Number.NEGATIVE_INFINITY;
-  const offers = catalogue(need)
+  const offered = catalogue(need)
     .filter(({ kind }) => !kinds || kinds.includes(kind))
+    .filter((item) => !isOwned(item, bench));
+  if (!now || now.verdict === 'incomplete') {
+    const set = completing(need, bench, offered);
+    const [item, ...also] = set ?? [];
+    const kit = item && match(need, [...bench, item, ...also]).ranked[0];
+    if (item && kit) {
+      const { verdict, reasons } = kit;
+      return {
+        item,
+        also,
+        kit: kit.kit,
+        gain: now ? kit.score - best : undefined,
+        verdict,
+        before: now?.verdict,
+        reasons: reasons.map(({ reason }) => reason),
+      };
+    }
+  }
+  const offers = offered
     .flatMap((item) => {
       const found = bestWith(need, bench, item);
       return found ? [{ item, ...found }] : [];
@@ -136,6 +208,7 @@ export function onePurchase(
   const { verdict, reasons } = explain(need, first.kit);
   return {
     item: first.item,
+    also: [],
     kit: first.kit,
     gain: now ? first.score - best : undefined,
     verdict,
@@ -145,5 +218,9 @@ export function onePurchase(
 }
 
 /** What is offered, in words: "a 2.4 mm square-cut nib". */
-export const describePurchase = ({ item }: Purchase): string =>
-  item.kind === 'ink' || item.kind === 'paper' ? item.label : withArticle(item.label);
+export const describePurchase = ({ item, also }: Pick<Purchase, 'item' | 'also'>): string =>
+  listed(
+    [item, ...also].map(({ kind, label }) =>
+      kind === 'ink' || kind === 'paper' ? label : withArticle(label),
+    ),
+  );

@@ -83,6 +83,13 @@ const FAMILY: Readonly<Record<string, readonly ToolKind[]>> = {
   monoline: ['glass-pen', 'pencils', 'felt-marker', 'cartridge-pen', 'pointed-nib'],
 };
 
+/** A scribe who is shown what to begin with. */
+const isLearning = ({ experience, purpose }: Need): boolean =>
+  experience === 'beginner' || purpose === 'class' || purpose === 'first tries';
+
+/** Papers that are envelopes by their name; nothing else about a thing of the bench tells it. */
+const isEnvelope = ({ label }: Item): boolean => /envelope/i.test(label);
+
 /** A weight this far off (as a logarithm; about twice) is another hand, not a lighter or blacker one. */
 const FAR = 0.65;
 
@@ -116,9 +123,10 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         `Look for ${withArticle(KIND_NAMES[(FAMILY[hand.tool] as readonly ToolKind[])[0] as ToolKind])}.`,
       );
     }
+    const softFirst = need.schools.firstPointed === 'soft' && need.experience === 'beginner';
     if (hand.tool === 'pointed' && tool.kind === 'brush-pen') {
-      return need.schools.firstPointed === 'soft' && need.experience === 'beginner'
-        ? good(8, 'A small brush pen teaches thick and thin before a nib has to be mastered.', {
+      return softFirst
+        ? good(34, 'A small brush pen teaches thick and thin before a nib has to be mastered.', {
             school: 'firstPointed',
           })
         : risk(
@@ -129,6 +137,14 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
               school: 'firstPointed',
             },
           );
+    }
+    if (hand.tool === 'pointed' && softFirst) {
+      return risk(
+        26,
+        'Your school begins with a soft pencil or a small hard brush pen; a nib comes when the pressure is learned.',
+        'Begin with the brush pen or a soft pencil, or choose the other school.',
+        { school: 'firstPointed' },
+      );
     }
     const makes = `${capital(withArticle(KIND_NAMES[tool.kind]))} ${tool.kind === 'pencils' ? 'make' : 'makes'}`;
     return good(12, `${makes} the strokes of ${hand.name}.`);
@@ -182,7 +198,8 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       );
     }
     // Small pens hide mistakes and large ones fill the page: the hand's usual width, as far as the page bears it.
-    const usual = Math.min(hand.width, most / hand.zones.body);
+    const [least] = isLearning(need) ? FIRST_NIB[need.schools.firstNib] : [0];
+    const usual = Math.min(Math.max(hand.width, least), most / hand.zones.body);
     const near = Math.max(0, 1 - Math.abs(Math.log2(tool.width / usual)));
     return good(
       4 + 10 * near,
@@ -192,17 +209,17 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
 
   learning: (need, tool) => {
     const hand = handById(need.hand);
-    const learning =
-      need.experience === 'beginner' || need.purpose === 'class' || need.purpose === 'first tries';
     if (
-      !learning ||
+      !isLearning(need) ||
       !isBroad(tool.kind) ||
       tool.width === null ||
       hand.tool !== 'broad' ||
       need.bodyMm !== null
     )
       return undefined;
-    const own = FIRST_WIDTHS[tool.kind as ToolKind];
+    // A school that wants mistakes to show wants it of every edge.
+    const large = need.schools.firstNib === 'large' && tool.kind !== 'pencils';
+    const own = large ? undefined : FIRST_WIDTHS[tool.kind as ToolKind];
     const [low, high] = own ?? FIRST_NIB[need.schools.firstNib];
     const school = own ? {} : { school: 'firstNib' as const };
     if (tool.kind === 'pencils') {
@@ -224,7 +241,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     return tool.width >= low && tool.width <= high
       ? good(10, `${plain(tool.width)} mm is a good first width.`, school)
       : risk(
-          6,
+          large ? 18 : 6,
           own
             ? `${plain(tool.width)} mm is no first width for ${withArticle(KIND_NAMES[tool.kind])}.`
             : `${plain(tool.width)} mm is not what your school begins with.`,
@@ -441,7 +458,9 @@ export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
           : 'straight'
         : need.schools.holder;
     const has = holder.holderType === 'two-in-one' || holder.holderType === wanted;
-    const school: SchoolId = need.experience === 'beginner' ? 'firstPointed' : 'holder';
+    // A school that begins without a nib has nothing to say of its holder.
+    const beginner = need.experience === 'beginner' && need.schools.firstPointed !== 'soft';
+    const school: SchoolId = beginner ? 'firstPointed' : 'holder';
     return has
       ? good(
           10,
@@ -634,6 +653,21 @@ export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
         )
       : undefined,
 
+  made: (need, _, paper) => {
+    if (need.purpose === 'envelope') {
+      return isEnvelope(paper)
+        ? good(16, `“${name(paper)}” is what is wanted.`)
+        : risk(
+            10,
+            `“${name(paper)}” is no envelope.`,
+            'Write on the envelope itself; try out on a sheet like it.',
+          );
+    }
+    return isEnvelope(paper)
+      ? risk(10, 'An envelope has no flat sheet to rule.', 'Take a sheet or a pad.')
+      : undefined;
+  },
+
   worth: (need, _, paper) => {
     if (need.purpose === 'drills' || need.purpose === 'class' || need.purpose === 'first tries') {
       return paper.grams !== null && paper.grams > 160
@@ -670,6 +704,8 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
         SIZINGS.map((sizing) => SPREAD_RULES.feathering?.(need, tool, ink, { ...paper, sizing })),
       );
     }
+    // How wet a tool without its ink writes, nobody knows; that the ink is missing is said elsewhere.
+    if (!ink && takesInk(tool.kind)) return undefined;
     // A felt lays little ink: the one wet tool that cheap paper bears.
     const wetness = ink ? ink.wetness : tool.kind === 'brush-pen' ? 3 : 1.2;
     if (ink && wetness === null) {

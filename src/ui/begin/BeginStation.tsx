@@ -8,7 +8,9 @@ import type { Beginning } from '@/core/begin/firstPage';
 import { FIRST_TOOL_IDS, FIRST_TOOLS, type FirstToolId } from '@/core/begin/firstTools';
 import { PURPOSES, type Purpose } from '@/core/hand/portrait';
 import type { HandId } from '@/core/hands/registry';
+import { PENCIL_GAP } from '@/core/kit/item';
 import { SIDES } from '@/core/kit/need';
+import { recordId } from '@/core/log/recordId';
 import { lettersOn } from '@/core/practice/newLetters';
 import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
@@ -43,6 +45,13 @@ export function BeginStation({ title }: { title: ReactNode }) {
   const router = useRouter();
   const handOver = useHandOver();
   const side = answers.side ?? about.side;
+  // What is kept of the scribe changes as it is kept: the page is made once for an answer, not again for that.
+  const latest = useRef({ about, keep });
+  latest.current = { about, keep };
+  const [{ scribeNow, change }] = useState(() => ({
+    scribeNow: () => latest.current.about,
+    change: (part: Partial<About>) => latest.current.keep({ ...latest.current.about, ...part }),
+  }));
   const all = passed >= 3;
 
   const say = (part: Partial<Answers>, question: number) => {
@@ -53,13 +62,16 @@ export function BeginStation({ title }: { title: ReactNode }) {
   useEffect(() => {
     if (!all) return;
     const { purpose, tool, hand } = answers;
+    const scribe = scribeNow();
     const asked = new AbortController();
     const { signal } = asked;
     let shown: string | undefined;
     (async () => {
-      const json = { purpose, tool, hand, about: { ...about, side } };
+      const json = { purpose, tool, hand, about: { ...scribe, side } };
       const begun: Beginning = await (await call('/api/begin', { method: 'POST', json, signal })).json();
       setFound(begun);
+      await keepAnswers(begun, sheetId);
+      await change({ side, experience: 'beginner', hand: begun.chosen.hand });
       const drawn = await call('/api/practice?format=svg', { method: 'POST', json: begun.recipe, signal });
       shown = URL.createObjectURL(await drawn.blob());
       setPicture(shown);
@@ -70,21 +82,12 @@ export function BeginStation({ title }: { title: ReactNode }) {
       asked.abort();
       if (shown) URL.revokeObjectURL(shown);
     };
-  }, [all, answers, side, about, notice]);
+  }, [all, answers, side, notice, sheetId, scribeNow, change]);
 
   useEffect(() => {
     if (found) result.current?.scrollIntoView({ behavior: 'smooth', block: 'start' });
   }, [found]);
 
-  /** What was answered is kept: the scribe, their tool, and the page. */
-  const keepAll = async ({ recipe, item, chosen }: Beginning) => {
-    await keep({ ...about, side, experience: 'beginner' });
-    if (item) await callUntilKept(`/api/items/${item.id}`, { method: 'PUT', json: item });
-    await callUntilKept(`/api/sheets/${sheetId}`, {
-      method: 'PUT',
-      json: { name: `A first page of ${chosen.name}`, recipe },
-    });
-  };
   const guarded = async (work: (begun: Beginning) => Promise<void>) => {
     if (!found) return;
     setBusy(true);
@@ -100,7 +103,6 @@ export function BeginStation({ title }: { title: ReactNode }) {
     guarded(async (begun) => {
       const answer = await call('/api/practice?format=pdf', { method: 'POST', json: begun.recipe });
       await handOver(await answer.blob(), 'first-page.pdf', 'paper');
-      await keepAll(begun);
       const { recipe } = begun;
       const data = {
         hand: recipe.hand,
@@ -114,8 +116,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
       router.push(sheetLink(sheetId, '/practise'));
     });
   const goOn = () =>
-    guarded(async (begun) => {
-      await keepAll(begun);
+    guarded(async () => {
       router.push(sheetLink(sheetId, '/practise'));
     });
 
@@ -209,6 +210,22 @@ export function BeginStation({ title }: { title: ReactNode }) {
   );
 }
 
+/** What was answered is the desk's at once: the tool, its kit, and the page, whichever way the scribe goes on. */
+async function keepAnswers({ recipe, item, chosen, need }: Beginning, sheetId: string): Promise<void> {
+  if (item) {
+    await callUntilKept(`/api/items/${item.id}`, { method: 'PUT', json: item });
+    const data = { need, parts: { tool: item.id } };
+    await callUntilKept(`/api/records/${recordId('kit', chosen.hand)}`, {
+      method: 'PUT',
+      json: { kind: 'kit', data },
+    });
+  }
+  await callUntilKept(`/api/sheets/${sheetId}`, {
+    method: 'PUT',
+    json: { name: `A first page of ${chosen.name}`, recipe },
+  });
+}
+
 const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
   envelope: 'envelopes',
   card: 'cards and invitations',
@@ -221,7 +238,7 @@ const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
 /** What the page is ruled for, and what to do where the tool is another. */
 function withWhat(tool: FirstToolId | undefined, { item, recipe }: Beginning): string {
   if (tool === 'pencils')
-    return 'Bind two pencils together with their points 5 mm apart: they draw the outline of every broad stroke, the cheapest way to learn the angle.';
+    return `Bind two pencils together with their points ${PENCIL_GAP} mm apart: they draw the outline of every broad stroke, the cheapest way to learn the angle.`;
   if (!item) return 'Any point you have will do; press lightly.';
   if (item.width !== null)
     return `The page is ruled for an edge of about ${recipe.width} mm. Measure yours on the Bench when you have a minute: the page then fits it to a tenth.`;

@@ -9,7 +9,7 @@ import { HANDS, type HandId } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { Toggle } from '../fields/Choices';
 import { Compared } from './Compared';
-import { bestNib, filtered, isOwned, NO_FILTERS } from './filters';
+import { filtered, isOwned, NO_FILTERS } from './filters';
 import { HandCard } from './HandCard';
 import { Select } from './Select';
 import { useSamples } from './useSamples';
@@ -25,7 +25,16 @@ const CASES = ['both', 'one'] as const;
 const STAGE_NAMES = { first: 'a first hand', second: 'a second hand', later: 'for later' } as const;
 
 /** Hand first, pen second: every hand writes the scribe's own text with the scribe's own nib, true to weight. */
-export function HandGallery({ title, drawer }: { title: ReactNode; drawer: readonly Nib[] }) {
+export function HandGallery({
+  title,
+  drawer,
+  best,
+}: {
+  title: ReactNode;
+  drawer: readonly Nib[];
+  /** The nib each hand is written with first, as Kit ranks them. */
+  best: Readonly<Partial<Record<HandId, Nib>>>;
+}) {
   const [text, setText] = useState(OPENING_TEXT);
   const [filters, setFilters] = useState(NO_FILTERS);
   const [schools, setSchools] = useState<Readonly<Record<HandId, string>>>({});
@@ -35,11 +44,11 @@ export function HandGallery({ title, drawer }: { title: ReactNode; drawer: reado
   const recipes = useMemo(
     () =>
       HANDS.map((hand) => {
-        const nib = bestNib(hand, drawer);
+        const nib = best[hand.id];
         const fresh = freshRecipe(hand.id, schools[hand.id]);
         return nib ? withNib(fresh, nib) : fresh;
       }),
-    [drawer, schools],
+    [best, schools],
   );
   const samples = useSamples(
     recipes.map((recipe) => ({ key: recipe.hand, recipe })),
@@ -111,7 +120,7 @@ export function HandGallery({ title, drawer }: { title: ReactNode; drawer: reado
                 key={hand.id}
                 base={hand}
                 recipe={recipe}
-                nib={bestNib(hand, drawer)}
+                nib={best[hand.id]}
                 sample={samples.get(hand.id)}
                 compared={compared.includes(hand.id)}
                 full={compared.length >= MOST_COMPARED}

@@ -33,9 +33,3 @@ export const filtered = (
       (!owned || isOwned(hand, drawer))
     );
   });
-
-/** The nib of the drawer nearest to the width a hand is usually begun with, by ratio. */
-export function bestNib(hand: Pick<Hand, 'tool' | 'width'>, drawer: readonly Nib[]): Nib | undefined {
-  const off = ({ width }: Nib) => Math.abs(Math.log(width / hand.width));
-  return nibsFor(hand.tool, drawer).sort((a, b) => off(a) - off(b))[0];
-}

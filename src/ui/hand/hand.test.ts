@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HANDS, handById } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
-import { bestNib, filtered, isOwned, NO_FILTERS } from './filters';
+import { filtered, isOwned, NO_FILTERS } from './filters';
 
 const nib = (id: string, kind: Nib['kind'], width: number): Nib => ({
   id,
@@ -39,11 +39,5 @@ describe('the gallery of hands', () => {
     expect(ids({ owned: true })).not.toContain('copperplate');
     expect(ids({ owned: true }, [])).toEqual(['monoline']);
     expect(isOwned(handById('copperplate'), [nib('p', 'pointed', 0.8)])).toBe(true);
-  });
-
-  it('takes the nib nearest to the usual width', () => {
-    expect(bestNib(handById('italic'), drawer)?.id).toBe('usual');
-    expect(bestNib(handById('roman'), drawer)?.width).toBe(2.4);
-    expect(bestNib(handById('copperplate'), drawer)).toBeUndefined();
   });
 });

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { whatFollows, withChosenNib } from '@/core/document/chosenNib';
+import { freshFor } from '@/core/document/freshFor';
 import { withOutlines } from '@/core/document/outlines';
 import { type HandId, handById } from '@/core/hands/registry';
 import { asNib, blankItem } from '@/core/kit/item';
@@ -106,7 +107,16 @@ export function KitStation({
       JSON.stringify([side, experience, schools]) !==
       JSON.stringify([scribe.side, scribe.experience, scribe.schools])
     ) {
-      void keepScribe({ ...scribe, side, experience, schools });
+      const before = scribe;
+      const failed = (error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) });
+      keepScribe({ ...scribe, side, experience, schools }).then(() => {
+        if (side === before.side) return;
+        notice({
+          tone: 'done',
+          text: `From now on every new page is laid for a ${side} hand: it is kept in Workshop, About me.`,
+          undo: () => keepScribe({ ...before, experience, schools }),
+        });
+      }, failed);
     }
     setLooking({ hand: next.hand, bodyMm: next.hand === hand ? next.bodyMm : null });
   };
@@ -135,8 +145,13 @@ export function KitStation({
     paper: byId(choice?.parts.paper),
   };
   const likely = answer?.match.ranked[0]?.kit;
-  const inHand = chosen ?? likely ?? anyTool(hand);
+  // A tool that is asked about goes before the kit that was chosen.
+  const asks = only !== '' && likely !== undefined && likely.tool.id !== chosen?.tool.id;
+  const inHand = (asks ? likely : (chosen ?? likely)) ?? anyTool(hand);
+  const isChosen = chosen !== undefined && !asks;
   const mine = hand === recipe.hand;
+  // Grip and page are of the hand that is asked about, whatever sheet lies open.
+  const ruled = useMemo(() => (mine ? recipe : freshFor(scribe, hand)), [mine, recipe, scribe, hand]);
 
   const followsOf = (kit: Kit): string | undefined => {
     const nib = asNib(kit.tool);
@@ -197,15 +212,20 @@ export function KitStation({
             <PreparePanel
               need={need}
               kit={inHand}
-              isChosen={chosen !== undefined}
-              recipe={recipe}
+              isChosen={isChosen}
+              recipe={ruled}
               records={records}
               onChange={change}
             />
           )}
           {tab === 'Ink' && <InkPanel records={records} />}
           {tab === 'What is going wrong?' && (
-            <TroublePanel key={hand} kit={inHand} isChosen={chosen !== undefined} records={records} />
+            <TroublePanel
+              key={`${hand} ${inHand.tool.id}`}
+              kit={inHand}
+              isChosen={isChosen}
+              records={records}
+            />
           )}
         </Tabs>
       </div>

@@ -93,7 +93,7 @@ export function MatchPanel({
         ))}
       </ol>
       {side.length > 1 && <SideBySide need={need} kits={side} />}
-      {answer.purchase && ranked.length > 0 && <Buy purchase={answer.purchase} now={ranked[0]} />}
+      {answer.purchase && <Buy purchase={answer.purchase} now={ranked[0]} />}
       {refused.length > 0 && (
         <details>
           <summary className="margin-heading cursor-pointer">
@@ -143,10 +143,11 @@ function Buy({ purchase, now }: { purchase: Purchase; now: RankedKit | undefined
   return (
     <section aria-labelledby="purchase" className="remark">
       <h2 id="purchase" className="margin-heading">
-        If you buy one thing
+        {purchase.also.length > 0 ? 'What is needed to write at all' : 'If you buy one thing'}
       </h2>
       <p>
-        {capital(describePurchase(purchase))}: with it the best kit is {nameOf(kit)}
+        {capital(describePurchase(purchase))}: {purchase.also.length > 0 ? 'with these' : 'with it'} the best
+        kit is {nameOf(kit)}
         {better ? `, and the verdict is “${VERDICTS[verdict]}” instead of “${VERDICTS[now.verdict]}”` : ''}.{' '}
         {reasons.join(' ')}
       </p>
