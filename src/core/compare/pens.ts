@@ -168,7 +168,7 @@ export function comparePens(word: string, pens: readonly Item[], options: PenOpt
       width: page.width,
       height: page.height,
       title: `“${word.trim()}” with every pen`,
-      nodes: [...nodes, ...checkBars(whole, pageBoxes(whole), language)],
+      nodes: [...nodes, ...checkBars(pageBoxes(whole), language)],
     })),
     readings,
   };

@@ -40,10 +40,25 @@ export interface PageBoxes {
   readonly startsRight: boolean;
   /** Does it carry the marks a photograph of it is read by? */
   readonly marked: boolean;
+  /** The aids that stand on the page: on small paper some yield to the writing. */
+  readonly aids: PageShape['aids'];
+  /** The aids that yielded, in words, in the order they went. */
+  readonly yielded: readonly string[];
 }
 
 /** Does this recipe draw a pen-angle gauge? Only an edge has an angle to lay. */
-export const hasGauge = (recipe: Furnished): boolean => recipe.aids.gauge && handOf(recipe).penAngle !== null;
+const hasGauge = (recipe: Furnished): boolean => recipe.aids.gauge && handOf(recipe).penAngle !== null;
+
+/** The fraction of the room inside the margins, across and down, that is left to write in however many aids are asked for. */
+const LEAST_WRITTEN = 0.75;
+
+/** The order in which aids yield to the writing: what helps least while one writes goes first. */
+const YIELDING = [
+  { name: 'the pen-angle gauge', without: { gauge: false } },
+  { name: 'the letters beside the lines', without: { letters: false } },
+  { name: 'the check bars', without: { bars: false } },
+  { name: 'the header', without: { header: false } },
+] as const satisfies readonly { name: string; without: Partial<PageShape['aids']> }[];
 
 /** The sheet as it lies: width across, height down. */
 export function pageSize(paper: Paper): { width: Mm; height: Mm } {
@@ -59,8 +74,9 @@ export function grownMargins(
 ): Readonly<Partial<Record<'top' | 'right' | 'bottom' | 'left', { readonly mm: Mm; readonly by: string }>>> {
   const { page, block, startsRight } = pageBoxes(recipe);
   const { margins } = recipe.paper;
-  const start = hasGauge(recipe) ? 'the pen-angle gauge needs' : 'a line’s own width needs';
-  const end = recipe.aids.bars ? 'the check bar needs' : 'the letters beside the lines need';
+  const { aids } = pageBoxes(recipe);
+  const start = hasGauge({ ...recipe, aids }) ? 'the pen-angle gauge needs' : 'a line’s own width needs';
+  const end = aids.bars ? 'the check bar needs' : 'the letters beside the lines need';
   const all = {
     top: { mm: block.y, by: 'the header needs' },
     right: { mm: page.width - block.x - block.width, by: startsRight ? start : end },
@@ -78,10 +94,42 @@ const GROWN: Mm = 1;
 
 /**
  * Divides the page. Margins grow where an aid needs the room, so that nothing is ever drawn over the lines or off
- * the sheet.
+ * the sheet; on small paper aids yield, one after the other, until there is room to write.
  * @throws Problem when margins and aids leave no room to rule.
  */
 export function pageBoxes(recipe: Furnished & Pick<PageShape, 'paper'>): PageBoxes {
+  let { aids } = recipe;
+  const yielded: string[] = [];
+  for (const { name, without } of YIELDING) {
+    const room = roomOf({ ...recipe, aids });
+    if (room.across >= LEAST_WRITTEN && room.down >= LEAST_WRITTEN) break;
+    const fewer = { ...aids, ...without };
+    const gained = roomOf({ ...recipe, aids: fewer });
+    if (gained.across <= room.across && gained.down <= room.down) continue;
+    aids = fewer;
+    yielded.push(name);
+  }
+  return { ...divided({ ...recipe, aids }), aids, yielded };
+}
+
+/** The fractions of the room inside the margins that the block takes. */
+function roomOf(recipe: Furnished & Pick<PageShape, 'paper'>): {
+  readonly across: number;
+  readonly down: number;
+} {
+  const { margins } = recipe.paper;
+  const page = pageSize(recipe.paper);
+  const { width, height } = blockOf(recipe).block;
+  return {
+    across: width / Math.max(1, page.width - margins.left - margins.right),
+    down: height / Math.max(1, page.height - margins.top - margins.bottom),
+  };
+}
+
+/** The page less its margins and what the aids need, however little that leaves. */
+function blockOf(
+  recipe: Furnished & Pick<PageShape, 'paper'>,
+): Pick<PageBoxes, 'page' | 'block' | 'startsRight' | 'marked'> {
   const { paper, aids } = recipe;
   const page = pageSize(paper);
   const startsRight = handOf(recipe).rightToLeft !== paper.mirrored;
@@ -98,6 +146,12 @@ export function pageBoxes(recipe: Furnished & Pick<PageShape, 'paper'>): PageBox
   const left = Math.max(paper.margins.left, inset, startsRight ? endNeed : startNeed);
   const right = Math.max(paper.margins.right, inset, startsRight ? startNeed : endNeed);
   const block = { x: left, y: top, width: page.width - left - right, height: page.height - top - bottom };
+  return { page, block, startsRight, marked };
+}
+
+function divided(recipe: Furnished & Pick<PageShape, 'paper'>): Omit<PageBoxes, 'aids' | 'yielded'> {
+  const { paper } = recipe;
+  const { page, block, startsRight, marked } = blockOf(recipe);
   const columnWidth = (block.width - (paper.columns - 1) * paper.gutter) / paper.columns;
   if (block.height < SMALLEST_BLOCK || columnWidth < SMALLEST_BLOCK) {
     throw new Problem(

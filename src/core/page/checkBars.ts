@@ -5,7 +5,6 @@ import { BAR_SPACE, type PageBoxes, PRINT_EDGE } from './boxes';
 import { AID_LINE, SMALL } from './lettering';
 import type { LineLanguage } from './lineLanguage';
 import { MARKED_EDGE } from './marks';
-import type { PageShape } from './pageShape';
 import { CHECK_BAR } from './printer';
 
 /** Lengths a check bar takes, the longest that fits the sheet first. */
@@ -13,12 +12,8 @@ const BAR_LENGTHS: readonly Mm[] = [CHECK_BAR, 50, 20];
 const BAR_TICK: Mm = 1.5;
 
 /** Check bars in x and y: 100 mm where the sheet can hold it. Measure them to know what the printer did. */
-export function checkBars(
-  { aids }: Pick<PageShape, 'aids'>,
-  boxes: PageBoxes,
-  language: LineLanguage,
-): DrawingNode[] {
-  if (!aids.bars) return [];
+export function checkBars(boxes: PageBoxes, language: LineLanguage): DrawingNode[] {
+  if (!boxes.aids.bars) return [];
   const { page } = boxes;
   const length = (room: Mm) => BAR_LENGTHS.find((bar) => bar <= room - 2 * PRINT_EDGE) ?? 20;
   const across = length(page.width);

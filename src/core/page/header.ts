@@ -6,7 +6,6 @@ import { HEADER_HEIGHT, type PageBoxes } from './boxes';
 import { AID_LINE, HEADER_SIZE, SMALL } from './lettering';
 import type { LineLanguage } from './lineLanguage';
 import { CODE_ROOM } from './marks';
-import type { PageShape } from './pageShape';
 
 const TITLE_SIZE: Mm = 4.2;
 /** Rows of a header on narrow paper, and how many there is room for. */
@@ -14,15 +13,25 @@ const NARROW_ROW: Mm = 3.8;
 const MOST_LINES = 3;
 
 /** What a header says: what the page is, and when and of what it was written, or blanks to write that into. */
-export interface Headed extends Pick<PageShape, 'aids'> {
+export interface Headed {
   readonly headline: string;
   readonly date: string;
   readonly note: string;
 }
 
+/** As many whole parts of a headline, from the first on, as the rows of a header hold. */
+function wholeParts(headline: string, width: Mm): string[] {
+  const parts = headline.split(' · ');
+  for (let count = parts.length; count > 1; count--) {
+    const lines = wrapText(parts.slice(0, count).join(' · '), HEADER_SIZE, width);
+    if (lines.length <= MOST_LINES) return lines;
+  }
+  return wrapText(parts[0] ?? '', HEADER_SIZE, width).slice(0, MOST_LINES);
+}
+
 /** What the sheet is, and blanks to write date and note into. */
 export function header(headed: Headed, boxes: PageBoxes, language: LineLanguage): DrawingNode[] {
-  if (!headed.aids.header) return [];
+  if (!boxes.aids.header) return [];
   const room = boxes.marked
     ? Math.min(boxes.block.width, boxes.page.width - CODE_ROOM - boxes.block.x)
     : boxes.block.width;
@@ -31,7 +40,7 @@ export function header(headed: Headed, boxes: PageBoxes, language: LineLanguage)
   const top = block.y - HEADER_HEIGHT;
   const firstRow = top + TITLE_SIZE * 0.8;
   const secondRow = firstRow + 5;
-  const lines = wrapText(headed.headline, HEADER_SIZE, block.width).slice(0, MOST_LINES);
+  const lines = wholeParts(headed.headline, block.width);
   const told = [headed.date, headed.note].filter(Boolean);
   if (lines.length > 1) {
     // Narrow paper: blanks go first, what the sheet is stays.

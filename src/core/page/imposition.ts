@@ -134,8 +134,7 @@ export function imposed(sheet: Sheet, drawings: readonly Drawing[], title: strin
       ...nodes,
       group('cut-marks', [segments(marks, { colour: language.aid, width: 0.15 })]),
       ...checkBars(
-        { aids },
-        { page: sheet, block, columns: [block], startsRight: false, marked: false },
+        { page: sheet, block, columns: [block], startsRight: false, marked: false, aids, yielded: [] },
         language,
       ),
     ],

@@ -164,7 +164,7 @@ export function drawPage(composed: Composed, index: number, code?: CodeModules):
         laid.flatMap(({ nodes }) => nodes),
       ),
       ...gauge(recipe, boxes, language),
-      ...checkBars(recipe, boxes, language),
+      ...checkBars(boxes, language),
       ...header({ ...recipe, headline: headline({ ...recipe, title }) }, boxes, language),
       ...selfCheck(checks, boxes, language),
       ...marks(boxes, language, code),
@@ -180,6 +180,7 @@ function ruling(row: Row, boxes: PageBoxes, language: LineLanguage): DrawingNode
   const ruledBy = (line: RuledLine): Ruling => ({
     columns: [column],
     startsRight: boxes.startsRight,
+    aids: boxes.aids,
     strips: [{ width: recipe.width, module, top: line.top, lines: [line] }],
     foot: line.bottom,
   });
@@ -189,7 +190,7 @@ function ruling(row: Row, boxes: PageBoxes, language: LineLanguage): DrawingNode
     ...slopes(zonal, lines, language),
     ...(toWrite ? ladders(zonal, ruledBy(inWholeSteps(line, recipe.width)), language) : []),
     ...horizontals(toWrite ? zonal : { ...zonal, aids: { ...zonal.aids, ladder: 'none' } }, lines, language),
-    ...(toWrite ? zoneLetters(zonal, lines, language) : []),
+    ...(toWrite ? zoneLetters(lines, language) : []),
   ];
 }
 

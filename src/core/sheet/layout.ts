@@ -35,6 +35,8 @@ export interface Strip {
 export interface Ruling {
   readonly columns: readonly Box[];
   readonly startsRight: boolean;
+  /** The aids that stand on the page. */
+  readonly aids: PageBoxes['aids'];
   readonly strips: readonly Strip[];
   /** Foot of the last line. */
   readonly foot: Mm;

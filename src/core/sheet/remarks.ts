@@ -1,5 +1,7 @@
 import { countsByPen, type Range } from '../hand/hand';
 import { clamp, plain } from '../measure/units';
+import { listed } from '../measure/words';
+import { pageBoxes } from '../page/boxes';
 import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import { bearableShade, CLOSES } from '../setting/settingFace';
@@ -91,6 +93,13 @@ export function remarks(recipe: Sheet): Remark[] {
     say(
       'note',
       'Lines share their ascender and descender space: look where a descender meets an ascender below it.',
+    );
+  }
+  const { yielded } = pageBoxes(recipe);
+  if (yielded.length > 0) {
+    say(
+      'note',
+      `On so small a sheet ${listed(yielded)} ${yielded.length > 1 || yielded[0]?.endsWith('s') ? 'make' : 'makes'} way for the writing.`,
     );
   }
   if (body < THINNEST_READABLE_BODY_MM) {

@@ -34,9 +34,9 @@ export function ruled(recipe: Sheet, words: Drawn = NO_WORDS, code?: CodeModules
     nodes: [
       ...ruling.flatMap((part) => part(recipe, layout, language)),
       ...words(recipe, layout, language),
-      ...zoneLetters(recipe, layout, language),
+      ...zoneLetters(layout, language),
       ...gauge(recipe, layout, language),
-      ...checkBars(recipe, layout, language),
+      ...checkBars(layout, language),
       ...nibCaptions(recipe, layout, language),
       ...header({ ...recipe, headline: headline(recipe) }, layout, language),
       ...marks(layout, language, code),

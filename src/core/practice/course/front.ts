@@ -136,7 +136,7 @@ function textPage(
       ...(written ? [group('title', written.at(block.x, block.y))] : []),
       group('front', set.nodes),
       ...(page === 1 ? [group('model-sheet', modelSheet(bare, own, below))] : []),
-      ...checkBars(bare, boxes, language),
+      ...checkBars(boxes, language),
       ...header({ ...bare, headline: headline({ ...bare, title }) }, boxes, language),
       ...pageNumber(page, of, boxes, language),
     ],

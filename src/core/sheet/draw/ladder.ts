@@ -11,6 +11,9 @@ import type { Sheet } from '../sheet';
 /** White between the end of the line and its ladder. */
 const LADDER_INSET: Mm = 0.6;
 
+/** A ladder that would take more of its column than this fraction is left out. */
+const MOST_OF_A_COLUMN = 0.2;
+
 /**
  * How far a strip's ladder reaches into its line: two squares wide, or one dot. 0 without one, and where the columns are
  * too narrow to write beside it.
@@ -23,7 +26,7 @@ export function ladderReach(
   const hand = handOf(recipe);
   if (recipe.aids.ladder === 'none' || !countsByPen(hand)) return 0;
   const reach = LADDER_INSET + (hand.basis === 'dots' ? strip.module : 2 * strip.width);
-  return reach <= (columns[0]?.width ?? 0) / 2 ? reach : 0;
+  return reach <= MOST_OF_A_COLUMN * (columns[0]?.width ?? 0) ? reach : 0;
 }
 
 /**

@@ -4,11 +4,10 @@ import type { Mm } from '../../measure/units';
 import { SMALL } from '../../page/lettering';
 import type { LineLanguage } from '../../page/lineLanguage';
 import type { RuledLine, Ruling } from '../layout';
-import type { Sheet } from '../sheet';
 
 /** Zone letters just past the end of each line: c(apital), a(scender), x (body), d(escender). */
-export function zoneLetters(recipe: Sheet, ruling: Ruling, language: LineLanguage): DrawingNode[] {
-  if (!recipe.aids.letters) return [];
+export function zoneLetters(ruling: Ruling, language: LineLanguage): DrawingNode[] {
+  if (!ruling.aids.letters) return [];
   const gapToText: Mm = 0.8;
   const letters = ruling.columns.flatMap(({ x, width }) => {
     const at = ruling.startsRight ? x - gapToText : x + width + gapToText;
