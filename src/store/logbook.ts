@@ -1,6 +1,7 @@
 import { and, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm';
 import { entriesOf } from '@/core/log/entriesOf';
 import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
+import { holds } from '@/core/log/search';
 import type { Session } from '@/core/log/session';
 import { type Fate, fateOf, type LoggedSession } from '@/core/log/sessionCsv';
 import { type Counted, countedSchema } from '@/core/log/summary';
@@ -21,8 +22,27 @@ export interface LogWanted {
   readonly limit?: number;
 }
 
+/** Entries read at a time while a text is looked for. */
+const LOOKED_AT = 400;
+
 /** A screen of the logbook, the latest first; never all of it. */
 export async function listLog({ kinds, text, before, limit = A_SCREEN }: LogWanted): Promise<Entry[]> {
+  if (!text?.trim()) return entriesBefore(kinds, before, limit);
+  const found: Entry[] = [];
+  for (let last = before; ; ) {
+    const read = await entriesBefore(kinds, last, LOOKED_AT);
+    found.push(...read.filter((entry) => holds(entry, text)));
+    const end = read.at(-1);
+    if (found.length >= limit || read.length < LOOKED_AT || !end) return found.slice(0, limit);
+    last = { at: end.at, id: end.id };
+  }
+}
+
+async function entriesBefore(
+  kinds: readonly EntryKind[],
+  before: LogWanted['before'],
+  limit: number,
+): Promise<Entry[]> {
   const db = await openDatabase();
   const rows = await db
     .select()
@@ -30,7 +50,6 @@ export async function listLog({ kinds, text, before, limit = A_SCREEN }: LogWant
     .where(
       and(
         inArray(records.kind, [...kinds]),
-        text ? sql`instr(lower(${records.data}), ${text.toLowerCase()}) > 0` : undefined,
         before
           ? or(lt(records.at, before.at), and(eq(records.at, before.at), lt(records.id, before.id)))
           : undefined,

@@ -2,6 +2,8 @@
 export interface Test {
   readonly id: string;
   readonly question: string;
+  /** It can be made only with a pen that is dipped, or one that sits in a holder. */
+  readonly needs?: 'dipped' | 'holder';
   readonly yes: Readonly<Record<string, number>>;
 }
 
@@ -9,11 +11,13 @@ export const TESTS: readonly Test[] = [
   {
     id: 'water',
     question: 'Dip the nib in clean water: does the water bead on it?',
+    needs: 'dipped',
     yes: { coating: 0.95, dried: 0.2, dry: 0.05, thick: 0.05, thin: 0.1, overloaded: 0.05 },
   },
   {
     id: 'redip',
     question: 'Dip again: is the next stroke right?',
+    needs: 'dipped',
     yes: { dry: 0.95, dried: 0.2, press: 0.3, sprung: 0.1, thick: 0.25, coating: 0.1, corner: 0.3 },
   },
   {
@@ -29,6 +33,7 @@ export const TESTS: readonly Test[] = [
   {
     id: 'shake',
     question: 'Shake the pen once over the pot: is the next stroke right?',
+    needs: 'dipped',
     yes: { overloaded: 0.95, reservoir: 0.25, thin: 0.4, paper: 0.25 },
   },
   {
@@ -69,6 +74,7 @@ export const TESTS: readonly Test[] = [
   {
     id: 'firm',
     question: 'Hold the nib still and turn the holder: does the nib sit firmly?',
+    needs: 'holder',
     yes: { seat: 0.05, sprung: 0.9, dry: 0.9, corner: 0.9, rough: 0.9 },
   },
 ];

@@ -1,6 +1,7 @@
 import { TESTS, type Test } from './cheapTests';
 import type { Kit } from './match';
-import { CAUSES, type Cause, impossible, never, type Seen } from './troubles';
+import { isDipped, takesHolder } from './rules';
+import { CAUSES, type Cause, impossible, never, OF_THE_SCRIBE, type Seen } from './troubles';
 
 /** What cured it before, with which things: it comes sooner next time. */
 export interface Cured {
@@ -40,6 +41,7 @@ export function diagnose(
     }, 1);
     if (impossible(kit.tool.kind, cause.id)) return { cause, weight: 0 };
     const often = cause.seen[seen];
+    if (often === undefined && OF_THE_SCRIBE.includes(seen)) return { cause, weight: 0 };
     // A kit makes a cause likelier where it can be behind this at all.
     const here = often === undefined ? never : often * (cause.odds?.(kit) ?? 1);
     return { cause, weight: here * learned * tested };
@@ -83,7 +85,9 @@ export function nextTest(
       entropy(diagnose(seen, kit, { ...answers, [test.id]: answer }, history));
     return entropy(now) - yes * after(true) - (1 - yes) * after(false);
   };
-  const open = TESTS.filter(({ id }) => answers[id] === undefined);
+  const { kind } = kit.tool;
+  const can = { dipped: isDipped(kind), holder: takesHolder(kind) };
+  const open = TESTS.filter(({ id, needs }) => answers[id] === undefined && (!needs || can[needs]));
   const best = open.map((test) => ({ test, bits: gain(test) })).sort((a, b) => b.bits - a.bits)[0];
   return best && best.bits > WORTH_ASKING ? best.test : undefined;
 }

@@ -67,6 +67,27 @@ const ONE_DROP: Readonly<Record<Addition, string>> = {
   base: 'a little more of the base',
 };
 
+/** What was seen at this desk counts so many times what teachers say. */
+const OWN = 3;
+/** An addition less likely to help than this is not worth a drop. */
+const LEAST_CHANCE = 0.35;
+
+/** A mix with the next addition in it. */
+export function withDrop<T extends Pick<Mix, 'baseMl' | 'waterMl' | 'gumDrops'>>(
+  mix: T,
+  addition: Addition,
+  dropMl: number,
+): T {
+  switch (addition) {
+    case 'water':
+      return { ...mix, waterMl: mix.waterMl + dropMl };
+    case 'gum':
+      return { ...mix, gumDrops: mix.gumDrops + 1 };
+    case 'base':
+      return { ...mix, baseMl: mix.baseMl + dropMl };
+  }
+}
+
 /**
  * The next drop: the addition most likely to help, by the mean of a beta distribution that begins with what teachers
  * say and is moved by what has helped here.
@@ -74,14 +95,20 @@ const ONE_DROP: Readonly<Record<Addition, string>> = {
 export function nextDrop(
   complaint: Complaint,
   log: readonly Remedy[],
-): { addition: Addition; sentence: string } {
+): { addition: Addition | undefined; sentence: string } {
   const chance = (addition: Addition) => {
     const [yes, no] = TEACHING[complaint][addition];
     const seen = log.filter((one) => one.complaint === complaint && one.addition === addition);
     const helped = seen.filter((one) => one.helped).length;
-    return (yes + helped + 1) / (yes + no + seen.length + 2);
+    return (yes + OWN * helped + 1) / (yes + no + OWN * seen.length + 2);
   };
   const best = [...ADDITIONS].sort((a, b) => chance(b) - chance(a))[0] as Addition;
+  if (chance(best) < LEAST_CHANCE) {
+    return {
+      addition: undefined,
+      sentence: `Nothing that can be added has helped an ink that ${complaint === 'too thin' || complaint === 'too thick' ? `is ${complaint}` : complaint}: begin a fresh mix, or take another ink.`,
+    };
+  }
   const seen = log.filter((one) => one.complaint === complaint && one.addition === best && one.helped).length;
   return {
     addition: best,

@@ -1,7 +1,7 @@
 import type { Item } from './item';
 import type { ItemKind } from './itemKinds';
 import type { Kit } from './match';
-import { takesHolder } from './rules';
+import { isDipped, takesHolder } from './rules';
 
 /** What can be seen to go wrong. */
 export const SEEN = [
@@ -61,20 +61,41 @@ const OF_INK = [
   'wide',
 ];
 const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir', 'tines'];
+/** Causes that lie in an edge: a point has neither corners nor a pen angle, and no reservoir either. */
+const OF_AN_EDGE = ['corner', 'drift', 'worn', 'reservoir', 'ruling', 'wide'];
+const HAS_AN_EDGE: readonly ItemKind[] = [
+  'broad-nib',
+  'felt-marker',
+  'cartridge-pen',
+  'plate-pen',
+  'quill',
+  'pencils',
+];
+/** Seen of the scribe, not of the tool: nothing about nib, ink or paper is behind it. */
+export const OF_THE_SCRIBE: readonly Seen[] = ['slope wanders', 'line off centre', 'cramp'];
 /** Can this cause not be behind anything with such a tool? */
 export const impossible = (kind: ItemKind, cause: string): boolean =>
   (kind === 'pencils' && OF_INK.includes(cause)) ||
+  (!HAS_AN_EDGE.includes(kind) && OF_AN_EDGE.includes(cause)) ||
   (!takesHolder(kind) && kind !== 'quill' && OF_A_NIB.includes(cause));
 
 export interface Cause {
   readonly id: string;
   readonly name: string;
   readonly cure: string;
+  /** The cure for a pen that holds its own supply, where that is another. */
+  readonly cureFed?: string;
   /** How often it is behind each thing seen, 0 … 1; absent is almost never. */
   readonly seen: Readonly<Partial<Record<Seen, number>>>;
   /** How a kit and its history change its odds. */
   readonly odds?: (kit: Kit) => number;
 }
+
+/** Hours of writing after which a first coating is gone. */
+const WRITTEN_OFF = 3;
+/** What to do for a cause, with the tool that is in hand. */
+export const cureOf = ({ cure, cureFed }: Cause, kind: ItemKind): string =>
+  cureFed !== undefined && !isDipped(kind) ? cureFed : cure;
 
 /** Odds of what is almost never behind something. */
 export const never = 0.02;
@@ -89,12 +110,19 @@ export const CAUSES: readonly Cause[] = [
     name: 'the nib’s coating is still on',
     cure: 'Clean it again: soap and a soft brush, then alcohol.',
     seen: { 'will not start': 0.8, beads: 0.9, skipping: 0.3 },
-    odds: ({ tool }) => (tool.coated === true ? 6 : tool.coated === false ? 0.1 : is(tool.hours < 1, 2)),
+    // A nib that has written for hours has lost its first coating, whatever the bench says.
+    odds: ({ tool }) =>
+      tool.coated === false || tool.hours >= WRITTEN_OFF
+        ? 0.1
+        : tool.coated === true
+          ? 6
+          : is(tool.hours < 1, 2),
   },
   {
     id: 'dried',
-    name: 'ink has dried in the nib',
+    name: 'ink has dried in the pen',
     cure: 'Warm water and a soft brush.',
+    cureFed: 'Flush it with lukewarm water until that comes out clear.',
     seen: { 'will not start': 0.7, skipping: 0.5, 'two rails': 0.3 },
     odds: ({ tool, ink }) =>
       is(['acrylic', 'india', 'gouache'].includes(ink?.inkKind ?? ''), 2) * is(tool.hours > 2, 1.5),
@@ -108,8 +136,9 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'dry',
-    name: 'the nib ran dry',
+    name: 'the pen ran dry',
     cure: 'Dip before long shades; plan dips at the ends of strokes.',
+    cureFed: 'Refill it, and hold it tip down for a minute.',
     seen: { 'two rails': 0.8, skipping: 0.5, 'will not start': 0.3 },
     odds: ({ tool }) => is(tool.reservoir === false || tool.kind === 'pointed-nib', 2),
   },
@@ -124,6 +153,7 @@ export const CAUSES: readonly Cause[] = [
     id: 'thick',
     name: 'the ink is too thick',
     cure: 'Thin it, drop by drop, in a separate pot.',
+    cureFed: 'Take a thin dye ink, made for such a pen.',
     seen: { 'two rails': 0.5, 'will not start': 0.6, skipping: 0.6 },
     odds: ({ ink }) => is((ink?.wetness ?? 3) <= 2, 2.5) * is(ink?.inkKind === 'gouache', 2),
   },
@@ -136,8 +166,9 @@ export const CAUSES: readonly Cause[] = [
   },
   {
     id: 'overloaded',
-    name: 'too much ink on the nib',
+    name: 'too much ink on the pen',
     cure: 'Shake once, touch the rim.',
+    cureFed: 'Touch the tip to a rag, and write a line on scrap.',
     seen: { blob: 0.9, smears: 0.3, 'heavy all over': 0.2, 'bleeds through': 0.4 },
   },
   {
@@ -151,7 +182,7 @@ export const CAUSES: readonly Cause[] = [
     id: 'thin',
     name: 'the ink is too thin',
     cure: 'A drop of gum arabic, in a separate pot.',
-    seen: { blob: 0.6, 'ragged edge': 0.5, beads: 0.3, 'bleeds through': 0.5 },
+    seen: { blob: 0.6, 'ragged edge': 0.5, beads: 0.1, 'bleeds through': 0.5 },
     odds: ({ ink }) => is((ink?.wetness ?? 3) >= 4, 2) * is(ink?.inkKind === 'dye', 1.5),
   },
   {
@@ -225,7 +256,7 @@ export const CAUSES: readonly Cause[] = [
   {
     id: 'tines',
     name: 'the tines do not lie along the stroke: one is pressed more than the other',
-    cure: 'Turn the page, or the flange of the holder, until the slit points along the shade. It is no shame.',
+    cure: 'Turn the page, or the flange of the holder, until the slit points along the shade.',
     seen: { 'ragged on one side': 0.9, skipping: 0.2 },
     odds: ({ tool, holder }) =>
       is(tool.kind === 'pointed-nib', 2, 0.1) * is(holder?.holderType === 'straight', 1.5),

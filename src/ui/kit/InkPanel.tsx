@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import {
+  BASES,
   COMPLAINTS,
   CONSISTENCIES,
   type Complaint,
@@ -12,11 +13,13 @@ import {
   scaleMix,
   USUAL_DROP_ML,
   volumeOf,
+  withDrop,
 } from '@/core/kit/mix';
 import { mixLabel } from '@/core/kit/mixLabel';
 import { entriesOf } from '@/core/log/entriesOf';
 import { plain } from '@/core/measure/units';
 import { renderSvg } from '@/render/svg';
+import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
 import { download, newId, sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
@@ -31,6 +34,13 @@ const BLANK = {
   consistency: 'thin cream' as const,
   note: '',
 };
+
+/** What a mix can hold of each part. */
+const AMOUNTS = {
+  baseMl: { unit: 'ml', low: 0, high: 500, step: 0.5 },
+  waterMl: { unit: 'ml', low: 0, high: 500, step: 0.5 },
+  gumDrops: { unit: 'drops', low: 0, high: 500, step: 1 },
+} as const;
 
 /** Mixes: kept, repeated, scaled, labelled; and the next drop for what is wrong with one. */
 export function InkPanel({ records }: { records: Records }) {
@@ -54,15 +64,11 @@ export function InkPanel({ records }: { records: Records }) {
     void guarded(() => records.keep(mix.id, 'mix', mix));
   };
   const number = (key: 'baseMl' | 'waterMl' | 'gumDrops', name: string) => (
-    <label className="flex flex-col text-sm">
-      {name}
-      <input
-        className="input input-sm w-24"
-        inputMode="decimal"
-        value={draft[key]}
-        onChange={(event) => setDraft({ ...draft, [key]: Number(event.target.value.replace(',', '.')) || 0 })}
-      />
-    </label>
+    <NumberField
+      limit={{ ...AMOUNTS[key], label: name }}
+      value={draft[key]}
+      onCommit={(value) => setDraft((now) => ({ ...now, [key]: value }))}
+    />
   );
   return (
     <div className="space-y-6">
@@ -92,14 +98,14 @@ export function InkPanel({ records }: { records: Records }) {
               value={draft.base}
               onChange={(event) => setDraft({ ...draft, base: event.target.value as Mix['base'] })}
             >
-              {['gouache', 'stick', 'bottle'].map((base) => (
+              {BASES.map((base) => (
                 <option key={base}>{base}</option>
               ))}
             </select>
           </label>
-          {number('baseMl', 'Base, ml')}
-          {number('waterMl', 'Water, ml')}
-          {number('gumDrops', 'Gum, drops')}
+          {number('baseMl', 'Base')}
+          {number('waterMl', 'Water')}
+          {number('gumDrops', 'Gum')}
           <label className="flex flex-col text-sm">
             Consistency
             <select
@@ -209,7 +215,11 @@ export function InkPanel({ records }: { records: Records }) {
       )}
       <Mend
         remedies={remedies}
-        onTell={(remedy) => void guarded(() => records.keep(newId(), 'remedy', { ...remedy }))}
+        onTell={(remedy) => {
+          // The drop is in the pot, whether it helped or not.
+          setDraft((now) => withDrop(now, remedy.addition, dropMl));
+          void guarded(() => records.keep(newId(), 'remedy', { ...remedy }));
+        }}
       />
     </div>
   );
@@ -287,20 +297,18 @@ function Mend({ remedies, onTell }: { remedies: readonly Remedy[]; onTell: (reme
       <p className="remark" role="status">
         {sentence}
       </p>
-      <button
-        type="button"
-        className="btn btn-sm mr-2 align-middle"
-        onClick={() => onTell({ complaint, addition, helped: true })}
-      >
-        It helped
-      </button>
-      <button
-        type="button"
-        className="btn btn-sm"
-        onClick={() => onTell({ complaint, addition, helped: false })}
-      >
-        It did not
-      </button>
+      {addition &&
+        [true, false].map((helped) => (
+          <button
+            key={String(helped)}
+            type="button"
+            className="btn btn-sm mr-2 align-middle"
+            onClick={() => onTell({ complaint, addition, helped })}
+          >
+            {helped ? 'It helped' : 'It did not'}
+          </button>
+        ))}
+      {addition && <p className="text-sm opacity-80">Either answer puts the drop into the amounts above.</p>}
     </section>
   );
 }

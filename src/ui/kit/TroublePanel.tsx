@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { diagnose, inWords, nextTest } from '@/core/kit/diagnose';
 import type { Kit } from '@/core/kit/match';
-import { type Seen, seenWith } from '@/core/kit/troubles';
+import { cureOf, type Seen, seenWith } from '@/core/kit/troubles';
 import { entriesOf } from '@/core/log/entriesOf';
 import { useNotice } from '../frame/notices';
 import { newId, sentenceOf } from '../lib/api';
@@ -30,7 +30,11 @@ export function TroublePanel({
   const [answers, setAnswers] = useState<Readonly<Record<string, boolean>>>({});
   const notice = useNotice();
   const history = entriesOf('cure', records.records);
-  const causes = seen ? diagnose(seen, kit, answers, history).slice(0, SHOWN) : [];
+  const causes = seen
+    ? diagnose(seen, kit, answers, history)
+        .filter(({ chance }) => chance > 0)
+        .slice(0, SHOWN)
+    : [];
   const test = seen ? nextTest(seen, kit, answers, history) : undefined;
   const cured = async (cause: string, name: string) => {
     if (!seen) return;
@@ -101,7 +105,7 @@ export function TroublePanel({
                   <strong>{cause.name}</strong>
                   <span>{inWords(chance, causes[0]?.chance ?? chance)}</span>
                 </div>
-                <p className="text-sm">{cause.cure}</p>
+                <p className="text-sm">{cureOf(cause, kit.tool.kind)}</p>
                 {cause.id === 'coating' && <Caution id="solvent" />}
                 <button
                   type="button"

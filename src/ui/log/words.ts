@@ -1,7 +1,8 @@
 import { KINDS } from '@/core/eye/judgement';
 import { handById } from '@/core/hands/registry';
 import { entriesOf } from '@/core/log/entriesOf';
-import type { Entry } from '@/core/log/entry';
+import type { Entry, EntryData, EntryKind } from '@/core/log/entry';
+import type { LogKind } from '@/core/log/logKinds';
 import { plain } from '@/core/measure/units';
 import { unitTitle } from '@/core/study/explain';
 import { ofKey } from '@/core/study/unit';
@@ -15,50 +16,54 @@ export const nameOfUnit = (key: string): string => {
 const MOST_NAMED = 8;
 
 /** An entry in a line, and what is said under it. */
-export function inWords(entry: Entry): { readonly title: string; readonly more: string } {
-  const [session] = entriesOf('session', [entry]);
-  if (session) {
-    const letters = session.units.filter((key) => key.startsWith('letter:')).map(nameOfUnit);
-    const others = session.units.length - letters.length;
+interface Told {
+  readonly title: string;
+  readonly more: string;
+}
+
+/** What is told of each kind: a kind without words of its own does not compile. */
+const WORDS: { readonly [K in LogKind]: (data: EntryData<K>) => Told } = {
+  session: ({ hand, minutes, units, kit }) => {
+    const letters = units.filter((key) => key.startsWith('letter:')).map(nameOfUnit);
+    const others = units.length - letters.length;
     return {
-      title: `${handById(session.hand).name}, ${plain(session.minutes, 0)} min`,
+      title: `${handById(hand).name}, ${plain(minutes, 0)} min`,
       more: [
         letters.slice(0, MOST_NAMED).join(' ') + (letters.length > MOST_NAMED ? ' …' : ''),
         others > 0 ? `${others} ${others === 1 ? 'other' : 'others'}` : '',
-        session.kit.tool?.label ?? '',
+        kit.tool?.label ?? '',
       ]
         .filter(Boolean)
         .join(' · '),
     };
-  }
-  const [mix] = entriesOf('mix', [entry]);
-  if (mix) return { title: `Mixed “${mix.label}”`, more: `${plain(mix.baseMl)} ml of ${mix.base}` };
-  const [remedy] = entriesOf('remedy', [entry]);
-  if (remedy) {
-    return {
-      title: `An ink that was ${remedy.complaint}`,
-      more: `${remedy.addition} added: ${remedy.helped ? 'it helped' : 'it did not help'}`,
-    };
-  }
-  const [cure] = entriesOf('cure', [entry]);
-  if (cure) return { title: `Cured: ${cure.seen}`, more: cure.cause };
-  const [eye] = entriesOf('eye', [entry]);
-  if (eye) {
-    const { name, inWords: told } = KINDS[eye.judgement];
-    return { title: `The eye: ${name}`, more: `tells ${told(eye.threshold)}` };
-  }
-  const [review] = entriesOf('review', [entry]);
-  if (review) {
-    const remark = review.remarks.find(({ cure }) => cure !== '') ?? review.remarks[0];
-    return { title: `Reviewed: ${review.title || handById(review.hand).name}`, more: remark?.text ?? '' };
-  }
-  const [prepared] = entriesOf('prepared', [entry]);
-  if (prepared) return { title: 'A tool was prepared', more: prepared.done.join(', ') };
-  const [printed] = entriesOf('printed', [entry]);
-  if (printed) {
-    return { title: `Printed: ${handById(printed.hand).name}`, more: printed.letters.join(' ') };
-  }
-  return { title: 'A tool was cleaned', more: '' };
+  },
+  mix: ({ label, base, baseMl }) => ({ title: `Mixed “${label}”`, more: `${plain(baseMl)} ml of ${base}` }),
+  remedy: ({ complaint, addition, helped }) => ({
+    title: `An ink that was ${complaint}`,
+    more: `${addition} added: ${helped ? 'it helped' : 'it did not help'}`,
+  }),
+  cure: ({ seen, cause }) => ({ title: `Cured: ${seen}`, more: cause }),
+  eye: ({ judgement, threshold }) => {
+    const { name, inWords: told } = KINDS[judgement];
+    return { title: `The eye: ${name}`, more: `tells ${told(threshold)}` };
+  },
+  review: ({ title, hand, remarks }) => {
+    const remark = remarks.find(({ cure }) => cure !== '') ?? remarks[0];
+    return { title: `Reviewed: ${title || handById(hand).name}`, more: remark?.text ?? '' };
+  },
+  prepared: ({ done }) => ({ title: 'A tool was prepared', more: done.join(', ') }),
+  printed: ({ hand, letters }) => ({ title: `Printed: ${handById(hand).name}`, more: letters.join(' ') }),
+  cleaned: () => ({ title: 'A tool was cleaned', more: '' }),
+};
+
+const isLogKind = (kind: EntryKind): kind is LogKind => Object.hasOwn(WORDS, kind);
+
+const toldBy = <K extends LogKind>(kind: K, data: EntryData<K>): Told => WORDS[kind](data);
+
+/** An entry of a kind that the logbook tells of, in words; of any other its kind. */
+export function inWords({ kind, data }: Entry): Told {
+  // The entry's data were read by its kind's own schema.
+  return isLogKind(kind) ? toldBy(kind, data as EntryData<typeof kind>) : { title: kind, more: '' };
 }
 
 /** The day on the wall where it happened: of a session where it began, of others where they are read. */
