@@ -45,6 +45,8 @@ export interface RankedKit {
   readonly unknown: readonly Unknown[];
   /** Tools whose best kit is in no respect better than this one. */
   readonly folded: readonly Item[];
+  /** What puts it before the next of the ranking, with the figures of both; undefined for the last. */
+  readonly decided?: string;
 }
 
 export interface Unknown {
@@ -270,7 +272,8 @@ export function explain(need: Need, kit: Kit): RankedKit {
     score,
     verdict: verdictOf(judgements, known),
     reasons: judgements
-      .filter(({ points }) => points > 0)
+      // That a pen can make the strokes is why it is ranked at all: it tells it from no other.
+      .filter(({ points, rule, school }) => points > 0 && (rule !== 'family' || school))
       .sort((a, b) => b.points - a.points)
       .slice(0, REASONS),
     risks: bad.sort((a, b) => a.points - b.points),
@@ -309,8 +312,36 @@ export function match(need: Need, bench: readonly Item[]): Match {
       ranked.push(explain(need, kit));
     }
   }
-  return { ranked, refused: refusals(need, tools, rest.holders, rest.inks) };
+  return { ranked: withDecisions(need, ranked), refused: refusals(need, tools, rest.holders, rest.inks) };
 }
+
+/** Each of a ranking with what decided it against the next: the rule whose points differ most. */
+const withDecisions = (need: Need, ranked: readonly RankedKit[]): RankedKit[] =>
+  ranked.map((one, i) => {
+    const next = ranked[i + 1];
+    const decided = next && decision(need, one.kit, next.kit);
+    return decided ? { ...one, decided } : one;
+  });
+
+function decision(need: Need, kit: Kit, next: Kit): string | undefined {
+  const [mine, theirs] = [judgeKit(need, kit), judgeKit(need, next)].map(
+    (all) => new Map(all.filter(({ unknown }) => !unknown).map((one) => [one.rule, one])),
+  );
+  const rules = new Set([...(mine?.keys() ?? []), ...(theirs?.keys() ?? [])]);
+  const [most] = [...rules]
+    .map((rule) => ({ here: mine?.get(rule), there: theirs?.get(rule) }))
+    .sort((a, b) => gained(b) - gained(a));
+  if (!most || gained(most) <= 0) return undefined;
+  const { here, there } = most;
+  const against = `Before “${next.tool.label}”: `;
+  if (here && here.points > 0 && there && there.reason !== here.reason)
+    return `${against}${here.reason} There: ${there.reason}`;
+  if (here && here.points > 0) return `${against}${here.reason}`;
+  return there && `${against}of that it is said: ${there.reason}`;
+}
+
+const gained = ({ here, there }: { here?: Judgement | undefined; there?: Judgement | undefined }): number =>
+  (here?.points ?? 0) - (there?.points ?? 0);
 
 /** Combinations of tools of the right family that cannot be. */
 function refusals(

@@ -74,15 +74,11 @@ describe('the next drop', () => {
           break;
         }
         tried.push(addition);
-        expect(said.has(sentence), `${complaint}: said again`).toBe(false);
+        expect(said.has(sentence), `${complaint}: ${sentence} ${[...said].join(' ')}`).toBe(false);
         said.add(sentence);
         log.push({ complaint, addition, helped: false });
       }
       expect(tried.length, complaint).toBeLessThan(7);
-      expect(
-        tried.slice(0, 4).every((one) => one === tried[0]),
-        complaint,
-      ).toBe(false || tried.length < 4);
     }
   });
 

@@ -49,7 +49,7 @@ export function KitCard({
   /** Lays a page of outlines on the desk, for two pencils. */
   onOutlines: () => void;
 }) {
-  const { kit, verdict, reasons, risks, unknown, folded } = ranked;
+  const { kit, verdict, reasons, risks, unknown, folded, decided } = ranked;
   const toDo = stillToDo(need, kit);
   const [first, ...others] = risks;
   return (
@@ -84,6 +84,7 @@ export function KitCard({
           </li>
         ))}
       </ul>
+      {decided && <p className="mt-2 text-sm italic">{decided}</p>}
       {first && (
         <p className="remark remark-caution mt-2 text-sm">
           {first.reason} {first.cure && <span className="italic">{first.cure}</span>}
@@ -99,7 +100,9 @@ export function KitCard({
       {folded.length > 0 && (
         <details className="mt-2 text-sm">
           <summary className="cursor-pointer">
-            {folded.length === 1 ? 'One more that is' : `${folded.length} more that are`} nowhere better
+            {folded.length === 1
+              ? 'One more pen like it, better in nothing'
+              : `${folded.length} more pens like it, better in nothing`}
           </summary>
           {folded.map(({ label }) => label).join(', ')}
         </details>

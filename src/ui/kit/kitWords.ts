@@ -37,6 +37,7 @@ const RULE_NAMES: Readonly<Record<string, string>> = {
   lasting: 'Light and water',
   surface: 'Surface of the paper',
   drying: 'Drying',
+  made: 'What is written on',
   worth: 'Paper and purpose',
   feathering: 'Feathering',
   cover: 'Ink on this colour',
