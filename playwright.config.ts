@@ -8,11 +8,11 @@ export default defineConfig({
   // A failure on a busy machine is tried once more; what passed only then is counted as passed, and named.
   retries: 1,
   // A busy machine is slow: limits end what hangs, waits end on conditions.
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   use: {
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 30_000,
+    actionTimeout: 60_000,
     // Traces cost a fifth of the run: `TRACE=1 npm run browser` makes them.
     trace: process.env.TRACE ? 'retain-on-failure' : 'off',
     launchOptions: {

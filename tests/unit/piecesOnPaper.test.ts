@@ -10,6 +10,7 @@ import { layoutPiece } from '@/core/piece/layout';
 import { nibTrials } from '@/core/piece/nibChoice';
 import { type Piece, parsePiece } from '@/core/piece/piece';
 import { FINISHES } from '@/core/piece/pieceFormat';
+import { workingPlan } from '@/core/piece/plan';
 import { scatter } from '@/core/piece/scatter';
 import { Problem } from '@/core/problem/problem';
 import { batchSteps } from '@/press/batchSteps';
@@ -262,5 +263,42 @@ describe('the ornaments of a hand in a piece', () => {
     expect(shapesOf(withWriting({ fillers: true }))).toBeGreaterThan(shapesOf(withWriting({})));
     expect(shapesOf(withWriting({ signs: true }))).toBeGreaterThan(shapesOf(withWriting({})));
     expectInside(layoutPiece(piece), 'risen and filled');
+  });
+});
+
+describe('what a card asks besides', () => {
+  it('a name on the fold is told; in one half it is not', () => {
+    const folded: Piece = { ...card('italic', 'Anna'), fold: 'across', place: 'centre' };
+    const told = (piece: Piece) => layoutPiece(piece).findings.some(({ about }) => about === 'fold');
+    expect(told(folded)).toBe(true);
+    expect(
+      told({ ...folded, paper: { ...folded.paper, margins: { ...folded.paper.margins, top: 45 } } }),
+    ).toBe(false);
+    expect(told({ ...folded, fold: 'none' })).toBe(false);
+  });
+
+  it('the corner for postage leaves room on a small envelope', () => {
+    const small: Piece = {
+      ...card('italic', 'Anna'),
+      paper: { ...card('italic', '').paper, width: 128, height: 90 },
+      postage: { on: true, width: 74, height: 40 },
+      place: 'centre',
+    };
+    expect(layoutPiece(small).findings).toEqual([]);
+    const { postage, page } = layoutPiece(small);
+    expect(postage?.width).toBeLessThanOrEqual(page.width / 2);
+  });
+
+  it('a verse whose lines are broken is told, prose is not', () => {
+    const verse = 'the comet that came by in the long night\nand the frost that stayed';
+    const about = (text: string) => layoutPiece(card('foundational', text)).findings.map((one) => one.about);
+    expect(about(verse)).toContain('verse');
+    expect(about(verse.replace('\n', ' '))).not.toContain('verse');
+    expect(about('glow\nhaze')).not.toContain('verse');
+  });
+
+  it('nothing to write is no plan of ruling nothing', () => {
+    const { steps } = workingPlan(layoutPiece(card('italic', '')));
+    expect(steps.map(({ text }) => text).join(' ')).not.toMatch(/Rule no|no lines/);
   });
 });

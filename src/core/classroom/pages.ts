@@ -6,7 +6,6 @@ import { type CourseOptions, planCourse } from '../practice/course/course';
 import { coursePages, layPack, packPage } from '../practice/course/draw';
 import { tenMinutePage } from '../practice/tenMinutes';
 import type { WordList } from '../practice/words/wordList';
-import { handOf } from '../setting/handOf';
 import type { Sheet } from '../sheet/sheet';
 import type { Student } from './student';
 
@@ -18,7 +17,8 @@ const aboutOf = ({ side, paper }: Student): About => ({ ...NOBODY, side, paper }
 /** Their own sheet: their hand, paper and side, their name at its head. */
 function sheetOf(student: Student): Sheet {
   const recipe = freshFor(aboutOf(student), student.hand);
-  return { ...recipe, title: `${student.name} · ${handOf(recipe).name}` };
+  // The hand stands in the headline already.
+  return { ...recipe, title: student.name };
 }
 
 /** The pages one student gets, one after the other. The letters of their hand must have been fetched. */

@@ -33,7 +33,17 @@ export interface LaidLine {
 export interface Finding {
   /** 'wrong': it cannot be written so; 'eased': it was helped; 'remark': a matter of taste. */
   readonly tone: 'wrong' | 'eased' | 'remark';
-  readonly about: 'width' | 'height' | 'postage' | 'letters' | 'collision' | 'flourish' | 'weight' | 'ink';
+  readonly about:
+    | 'width'
+    | 'height'
+    | 'postage'
+    | 'letters'
+    | 'collision'
+    | 'flourish'
+    | 'weight'
+    | 'ink'
+    | 'fold'
+    | 'verse';
   readonly block?: string;
   /** By how much it is too wide, too tall or too near: what has to be gained for it to fit. */
   readonly by?: Mm;

@@ -3,24 +3,16 @@ import { type Mm, plain, tanDeg } from '../measure/units';
 import { lastFor, perObject } from '../memo/memo';
 import type { Box } from '../page/boxes';
 import { Problem } from '../problem/problem';
-import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
-import { bearableShade, CLOSES } from '../setting/settingFace';
 import { ornamented } from '../type/ornament';
 import type { SetLine } from '../type/placed';
 import { setLine } from '../type/setLine';
 import { lineReach } from '../writing/figure';
 import { collisionOf } from './collisions';
+import { brokenVerse, clogged, folded, meeting, missing, outside } from './findings';
 import { finishReach } from './finish';
 import { flourishOf, type LaidFlourish } from './flourish';
-import {
-  type Extent,
-  type Finding,
-  inkOfLines,
-  type LaidLine,
-  type LaidPiece,
-  PAPER_TOLERANCE,
-} from './laid';
+import { type Extent, type Finding, inkOfLines, type LaidLine, type LaidPiece } from './laid';
 import { brokenLines, lineOf, type Paragraph } from './paragraph';
 import { type BlockPen, blockPen, type Own } from './pen';
 import type { Block, Piece } from './piece';
@@ -68,6 +60,23 @@ interface BlockLines {
 
 const NO_LETTERS: Own = {};
 
+/** Of a small envelope the corner takes at most half its width and two fifths of its height. */
+const MOST_POSTAGE = { across: 0.5, down: 0.4 } as const;
+
+/** The corner kept for postage; no larger than a stamp on so small an envelope can be. */
+function postageCorner(
+  { width, height }: Piece['postage'],
+  page: { readonly width: Mm; readonly height: Mm },
+): Box {
+  const across = Math.min(width, MOST_POSTAGE.across * page.width);
+  return {
+    x: page.width - across,
+    y: 0,
+    width: across,
+    height: Math.min(height, MOST_POSTAGE.down * page.height),
+  };
+}
+
 /** A piece as it will be written, and what stands in its way. */
 export function layoutPiece(
   piece: Piece,
@@ -75,9 +84,7 @@ export function layoutPiece(
 ): LaidPiece & { readonly flourishes: readonly LaidFlourish[] } {
   const page = piecePage(piece);
   const frame = pieceFrame(piece);
-  const postage = piece.postage.on
-    ? { x: page.width - piece.postage.width, y: 0, width: piece.postage.width, height: piece.postage.height }
-    : undefined;
+  const postage = piece.postage.on ? postageCorner(piece.postage, page) : undefined;
   const findings: Finding[] = [];
   let y: Mm = 0;
   const stacked = piece.blocks.flatMap((block, i): LaidLine[] => {
@@ -99,6 +106,8 @@ export function layoutPiece(
     ...missing(nudged),
     ...meeting(nudged),
     ...clogged(piece),
+    ...folded(piece, nudged, page),
+    ...brokenVerse(piece, nudged),
   );
   const flourishes: LaidFlourish[] = [];
   for (const block of piece.blocks) {
@@ -376,105 +385,4 @@ function initialOf(block: Block, pen: BlockPen, written: string) {
         baseline: above + (block.initial - 1) * pitch,
       }),
   };
-}
-
-const quoted = (line: LaidLine) => {
-  const text = line.words.map((word) => word.text).join(' ');
-  return `“${text.length > 40 ? `${text.slice(0, 38)}…` : text}”`;
-};
-
-/** What ink takes beyond a room on both sides together: what has to be gained for it to fit. */
-const beyond = (from: Mm, until: Mm, start: Mm, room: Mm): Mm =>
-  Math.max(0, start - from) + Math.max(0, until - start - room);
-
-/** A tenth of a millimetre, rounded up: gaining as much as is said is enough. */
-const upTenth = (value: Mm): string => plain(Math.ceil(10 * value - 1e-6) / 10, 1);
-
-/** Ink that leaves the frame, or runs into the corner kept for postage. */
-function outside(lines: readonly LaidLine[], frame: Box, postage: Box | undefined): Finding[] {
-  const found: Finding[] = [];
-  for (const line of lines) {
-    const over = beyond(line.ink.left, line.ink.right, frame.x, frame.width);
-    if (over > PAPER_TOLERANCE) {
-      found.push({
-        tone: 'wrong',
-        about: 'width',
-        block: line.block.id,
-        by: over,
-        text: `${quoted(line)} is ${upTenth(over)} mm too wide for its frame.`,
-      });
-    }
-  }
-  const ink = inkOfLines(lines);
-  const tall = ink ? beyond(ink.top, ink.bottom, frame.y, frame.height) : 0;
-  if (tall > PAPER_TOLERANCE) {
-    found.push({
-      tone: 'wrong',
-      about: 'height',
-      by: tall,
-      text: `The writing is ${upTenth(tall)} mm too tall for its frame.`,
-    });
-  }
-  for (const line of postage ? lines : []) {
-    if (postage && line.ink.right > postage.x && line.ink.top < postage.y + postage.height) {
-      found.push({
-        tone: 'wrong',
-        about: 'postage',
-        block: line.block.id,
-        text: `${quoted(line)} runs into the corner kept for postage.`,
-      });
-    }
-  }
-  return found;
-}
-
-/** Letters the hands do not have. */
-function missing(lines: readonly LaidLine[]): Finding[] {
-  const byBlock = new Map<string, Set<string>>();
-  for (const line of lines) {
-    for (const letter of line.set.missing) {
-      const known = byBlock.get(line.block.id) ?? new Set();
-      byBlock.set(line.block.id, known.add(letter));
-    }
-  }
-  return [...byBlock].map(([block, letters]) => ({
-    tone: 'wrong',
-    about: 'letters',
-    block,
-    text: `The hand has no letter for ${[...letters].slice(0, 8).join(' ')}${letters.size > 8 ? ' and others' : ''}; an open box stands for each. Write another word, or draw the letter in Strokes.`,
-  }));
-}
-
-/** Pressed letters whose counters the pen would close. */
-function clogged({ blocks }: Piece): Finding[] {
-  return blocks.flatMap(({ id, text, setting }): Finding[] => {
-    const bearable = bearableShade(setting);
-    if (text.trim() === '' || setting.width <= bearable * CLOSES) return [];
-    return [
-      {
-        tone: 'remark',
-        about: 'weight',
-        block: id,
-        text: `A shade of ${plain(setting.width)} mm closes the counters of a body of ${plain(bodyHeight(setting), 1)} mm; the letters shown are pressed to ${plain(bearable, 1)} mm. Take a smaller pen or a taller body.`,
-      },
-    ];
-  });
-}
-
-/** Lines of different blocks that run into each other. */
-function meeting(lines: readonly LaidLine[]): Finding[] {
-  const inOrder = lines.filter(({ number }) => number >= 0).sort((a, b) => a.baseline - b.baseline);
-  return inOrder.slice(1).flatMap((line, i): Finding[] => {
-    const before = inOrder[i] as LaidLine;
-    const found = collisionOf(before, line);
-    if (!found) return [];
-    return [
-      {
-        tone: 'wrong',
-        about: 'collision',
-        block: line.block.id,
-        text: `${quoted(before)} and ${quoted(line)} run into each other by ${plain(found.by, 1)} mm: give the lower one more space before it.`,
-      },
-    ];
-  });
 }

@@ -90,18 +90,21 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
     .sort((a, b) => total(b) - total(a));
   const drying = dryingMinutes(supplies);
   const ruled = laid.lines.filter(({ number }) => number >= 0).length;
-  const steps: PlanStep[] = [
-    {
-      kind: 'rule',
-      text: `Rule ${counted(ruled, 'line')}, from the guide or by hand.`,
-      minutes: inMinutes(ruled * SECONDS.rule),
-    },
-    {
-      kind: 'pencil',
-      text: 'Mark where each line begins and ends, lightly, from the guide.',
-      minutes: inMinutes(ruled * 3 * SECONDS.mark),
-    },
-  ];
+  const steps: PlanStep[] =
+    ruled === 0
+      ? []
+      : [
+          {
+            kind: 'rule',
+            text: `Rule ${counted(ruled, 'line')}, from the guide or by hand.`,
+            minutes: inMinutes(ruled * SECONDS.rule),
+          },
+          {
+            kind: 'pencil',
+            text: 'Mark where each line begins and ends, lightly, from the guide.',
+            minutes: inMinutes(ruled * 3 * SECONDS.mark),
+          },
+        ];
   for (const [i, group] of colours.entries()) {
     const pens = [...new Set(group.map(({ lines }) => penInWords(lines[0]?.block)))];
     steps.push({
@@ -119,18 +122,19 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
       });
     }
   }
-  steps.push(
-    {
-      kind: 'dry',
-      text: 'Let all of it dry through before a rubber touches it.',
-      minutes: drying * BEFORE_ERASING,
-    },
-    {
-      kind: 'erase',
-      text: 'Take the pencil away with a soft rubber, from the middle outwards.',
-      minutes: ERASING,
-    },
-  );
+  if (ruled > 0)
+    steps.push(
+      {
+        kind: 'dry',
+        text: 'Let all of it dry through before a rubber touches it.',
+        minutes: drying * BEFORE_ERASING,
+      },
+      {
+        kind: 'erase',
+        text: 'Take the pencil away with a soft rubber, from the middle outwards.',
+        minutes: ERASING,
+      },
+    );
   const decorated = decorationSeconds(laid);
   if (decorated > 0)
     steps.push({

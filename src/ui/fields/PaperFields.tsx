@@ -25,6 +25,8 @@ export function PaperFields({
   custom: string;
   onChange: (changed: Partial<PaperChosen>) => void;
 }) {
+  // A size of one's own is told as the sheet lies: across, then down.
+  const lying = sideways ? { width: height, height: width } : { width, height };
   return (
     <>
       <label className="block text-sm">
@@ -37,7 +39,7 @@ export function PaperFields({
             onChange(
               chosen
                 ? { format: chosen.id, width: chosen.width, height: chosen.height }
-                : { format: 'custom' },
+                : { format: 'custom', ...lying, sideways: false },
             );
           }}
         >
@@ -55,23 +57,29 @@ export function PaperFields({
       </label>
       {format === 'custom' && (
         <>
-          <NumberField limit={LIMITS.paperWidth} value={width} onCommit={(to) => onChange({ width: to })} />
+          <NumberField
+            limit={LIMITS.paperWidth}
+            value={lying.width}
+            onCommit={(to) => onChange({ ...lying, width: to, sideways: false })}
+          />
           <NumberField
             limit={LIMITS.paperHeight}
-            value={height}
-            onCommit={(to) => onChange({ height: to })}
+            value={lying.height}
+            onCommit={(to) => onChange({ ...lying, height: to, sideways: false })}
           />
         </>
       )}
-      <Choices
-        legend="It lies"
-        value={sideways ? 'sideways' : 'upright'}
-        choices={[
-          { value: 'upright', name: 'upright' },
-          { value: 'sideways', name: 'sideways' },
-        ]}
-        onChoose={(way) => onChange({ sideways: way === 'sideways' })}
-      />
+      {format !== 'custom' && (
+        <Choices
+          legend="It lies"
+          value={sideways ? 'sideways' : 'upright'}
+          choices={[
+            { value: 'upright', name: 'upright' },
+            { value: 'sideways', name: 'sideways' },
+          ]}
+          onChoose={(way) => onChange({ sideways: way === 'sideways' })}
+        />
+      )}
     </>
   );
 }

@@ -65,7 +65,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
   return (
     <nav
       aria-label="Stations"
-      className="no-print flex shrink-0 items-center gap-1 border-base-300 bg-base-100 px-2 py-1 max-sm:order-last max-sm:gap-0 max-sm:border-t max-sm:px-0 max-sm:py-0 sm:border-b md:w-24 md:flex-col md:border-r md:border-b-0 md:overflow-y-auto md:py-2"
+      className="no-print flex shrink-0 items-center gap-1 border-base-300 bg-base-100 px-2 py-1 max-sm:order-last max-sm:gap-0 max-sm:border-t max-sm:px-0 max-sm:py-0 sm:border-b md:w-24 md:flex-col md:border-r md:border-b-0 md:overflow-x-hidden md:overflow-y-auto md:py-1"
     >
       <Link href="/today" className="max-sm:hidden md:mb-1 shrink-0">
         {wordmark}
@@ -142,7 +142,7 @@ function StationLink({
         router.push(`${href}${window.location.search}`);
       }}
       aria-current={here ? 'page' : undefined}
-      className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-0 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-0.5 md:py-1.5 ${
+      className={`flex items-center gap-2 rounded px-2 py-2 text-sm max-sm:h-13 max-sm:min-w-0 max-sm:flex-1 max-sm:flex-col max-sm:justify-center max-sm:gap-0 max-sm:px-0 max-sm:py-0 max-sm:text-[12px] max-sm:tracking-tight md:w-full md:flex-col md:gap-0 md:py-1 ${
         here ? 'bg-base-200 font-bold text-accent' : 'hover:bg-base-200'
       } ${className}`}
     >

@@ -5,3 +5,16 @@ export const THEME_COOKIE = 'elvane-theme';
 
 export const readTheme = (value: string | undefined): Theme =>
   THEMES.find((theme) => theme === value) ?? THEMES[0];
+
+/** Colours that tell series apart, the theme's own roles first; each is read off the page as it is shown. */
+const SERIES = [
+  '--color-primary',
+  '--color-accent',
+  '--color-warning',
+  '--color-series-4',
+  '--color-series-5',
+  '--color-series-6',
+];
+
+export const seriesColours = (style: CSSStyleDeclaration): string[] =>
+  SERIES.map((role) => style.getPropertyValue(role).trim() || style.color);

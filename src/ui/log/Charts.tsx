@@ -9,6 +9,8 @@ import { criterionSaid } from '@/core/practice/criteria';
 import { RATINGS } from '@/core/study/grade';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
+import { seriesColours } from '../frame/theme';
+import { useTheme } from '../frame/useTheme';
 import { call, sentenceOf } from '../lib/api';
 import { Plotly } from './plotly';
 
@@ -17,9 +19,6 @@ const SPAN_IDS = ['12', '52', '520'] as const;
 type Span = (typeof SPAN_IDS)[number];
 
 type Trace = Parameters<typeof Plotly.react>[1][number];
-
-/** Colours that tell hands apart in both themes, after those of the theme itself. */
-const COLOURS = ['#2F6F66', '#A33327', '#8a6d1f', '#4a5a94', '#7d4a86', '#3d7a9e', '#8f5b3c', '#5d7a3a'];
 
 /** Minutes by week and hand, ratings by criterion, hours on each nib. */
 export default function Charts() {
@@ -71,12 +70,11 @@ export default function Charts() {
       <Chart
         name="Minutes by week"
         stacked
-        traces={hands.map((hand, i) => ({
+        traces={hands.map((hand) => ({
           type: 'bar',
           name: handById(hand).name,
           x: summary.weeks.map(({ monday }) => monday),
           y: summary.weeks.map(({ minutes }) => Math.round(minutes[hand] ?? 0)),
-          marker: { color: COLOURS[i % COLOURS.length] },
         }))}
       />
       <section aria-labelledby="criteria" className="space-y-2">
@@ -121,7 +119,6 @@ export default function Charts() {
             orientation: 'h',
             y: hours.map(({ label }) => label),
             x: hours.map((tool) => tool.hours),
-            marker: { color: COLOURS[0] },
           },
         ]}
         height={Math.max(160, 60 + hours.length * 26)}
@@ -142,6 +139,8 @@ function Chart({
   height?: number;
 }) {
   const frame = useRef<HTMLDivElement>(null);
+  const theme = useTheme();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: colours are read off the page, which follows the theme
   useEffect(() => {
     const element = frame.current;
     if (!element) return;
@@ -154,6 +153,7 @@ function Chart({
       [...traces],
       {
         height,
+        colorway: seriesColours(style),
         margin: { l: 40, r: 10, t: 10, b: 40 },
         paper_bgcolor: 'transparent',
         plot_bgcolor: 'transparent',
@@ -166,7 +166,7 @@ function Chart({
       },
       { displayModeBar: false, responsive: true },
     );
-  }, [traces, stacked, height]);
+  }, [traces, stacked, height, theme]);
   return (
     <section aria-label={name}>
       <h2 className="margin-heading">{name}</h2>

@@ -2,6 +2,8 @@
 
 import { useEffect, useRef } from 'react';
 import type { FigureId } from '@/core/review/review';
+import { seriesColours } from '../frame/theme';
+import { useTheme } from '../frame/useTheme';
 import { Plotly } from '../log/plotly';
 import { FIGURES } from './figureWords';
 import type { ReviewShown } from './shown';
@@ -18,7 +20,6 @@ const SHOWN: readonly FigureId[] = [
   'width',
   'feet',
 ];
-const COLOURS = ['#2F6F66', '#A33327', '#8a6d1f', '#4a5a94', '#7d4a86', '#3d7a9e'];
 
 /** Figures by day, a chart each, a line a hand; what was asked is dashed. */
 export function History({ reviews }: { reviews: readonly ReviewShown[] }) {
@@ -55,11 +56,14 @@ function Chart({
 }) {
   const frame = useRef<HTMLDivElement>(null);
   const { name, say } = FIGURES[id];
+  const theme = useTheme();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: colours are read off the page, which follows the theme
   useEffect(() => {
     const element = frame.current;
     if (!element) return;
     const style = getComputedStyle(element);
     const grid = style.getPropertyValue('--color-base-300');
+    const colours = seriesColours(style);
     const axis = () => ({ gridcolor: grid, linecolor: grid, automargin: true });
     const traces = hands.flatMap((hand, i) => {
       const points = reviews
@@ -69,7 +73,7 @@ function Chart({
         })
         .reverse();
       const common = { type: 'scatter' as const, x: points.map(({ at }) => at) };
-      const color = COLOURS[i % COLOURS.length];
+      const color = colours[i % colours.length];
       const measured = {
         ...common,
         mode: 'lines+markers' as const,
@@ -106,7 +110,7 @@ function Chart({
       },
       { displayModeBar: false, responsive: true },
     );
-  }, [id, reviews, hands, say]);
+  }, [id, reviews, hands, say, theme]);
   return (
     <section aria-label={name}>
       <h3 className="font-bold text-sm">{name}</h3>
