@@ -41,7 +41,9 @@ function differences(pen: WritingPen, stroke: Stroke): number[] {
   const ink = sweep(pen, stroke);
   const length = stroke.lengths.at(-1) as number;
   const poses = trace(stroke, 0.1);
+  // Every third step tells as much as all of them.
   return poses.slice(1).flatMap((b, i) => {
+    if (i % 3 !== 0) return [];
     const a = poses[i] as typeof b;
     const travelled = (a.travelled + b.travelled) / 2;
     // Ends are cut by the shape of the pen; at corners the way has no direction.

@@ -18,24 +18,39 @@ export interface DeskFacts {
 /** Kinds of entries the desk's hand is told by. */
 export const DESK_KINDS = ['kit', 'goal', 'known'] as const;
 
-/** Hands by what was written last, then by what was chosen: on the first visit, as a goal, letters known, a kit, a sheet. */
+/** Something done in a hand, and when. */
+export interface Done {
+  readonly hand: HandId;
+  /** ISO 8601. */
+  readonly at: string;
+}
+
+/**
+ * Hands by what was done in them last: a session, a kit chosen, a sheet kept; then those of the first visit, of goals and of
+ * letters known.
+ */
 export function deskFacts(
   sessions: readonly Session[],
   others: readonly Entry[],
   chosen: HandId | null,
-  sheet: HandId | undefined,
+  sheet: Done | undefined,
 ): DeskFacts {
+  const done: Done[] = [
+    ...sessions.map(({ hand, ended }) => ({ hand, at: new Date(ended).toISOString() })),
+    ...others.flatMap((entry) =>
+      entriesOf('kit', [entry]).map(({ need }) => ({ hand: need.hand, at: entry.at })),
+    ),
+    ...(sheet ? [sheet] : []),
+  ];
   const hands = [
     ...new Set([
-      ...sessions.map(({ hand }) => hand),
+      ...done.sort((a, b) => b.at.localeCompare(a.at)).map(({ hand }) => hand),
       ...(chosen ? [chosen] : []),
       ...entriesOf('goal', others).map(({ hand }) => hand),
       ...entriesOf('known', others).flatMap(({ entryId }) => {
         const hand = entryId.replace(/^known-/, '');
         return isHand(hand) ? [hand] : [];
       }),
-      ...entriesOf('kit', others).map(({ need }) => need.hand),
-      ...(sheet ? [sheet] : []),
     ]),
   ];
   return { hands, hand: hands[0] ?? OPENING_HAND };
@@ -45,11 +60,11 @@ export function deskFacts(
 export const chosenKit = (hand: HandId, entries: readonly Entry[]): EntryData<'kit'> | undefined =>
   entriesOf('kit', entries).find(({ need }) => need.hand === hand);
 
-/** The hand of the latest sheet on the shelf that can be read. */
-export async function latestSheetsHand(): Promise<HandId | undefined> {
-  for (const { recipe } of await listSheets()) {
+/** The latest sheet on the shelf that can be read. */
+export async function latestSheet(): Promise<Done | undefined> {
+  for (const { recipe, updatedAt } of await listSheets()) {
     try {
-      return parseRecipe(JSON.parse(recipe)).hand;
+      return { hand: parseRecipe(JSON.parse(recipe)).hand, at: updatedAt };
     } catch {
       // A piece has several hands, and a sheet of an earlier version may not be readable.
     }
@@ -57,16 +72,21 @@ export async function latestSheetsHand(): Promise<HandId | undefined> {
   return undefined;
 }
 
-/** The desk's hand, and the tool of the kit chosen for a hand, as they are kept now. */
+/** Sessions looked at for the hand that comes first, and its tool. */
+const LATEST = 40;
+
+/** The desk's hand, and a hand's tool: of the kit chosen for it, else of its last session; as they are kept now. */
 export async function findDesk(): Promise<
   DeskFacts & { readonly toolFor: (hand: HandId) => string | undefined }
 > {
   const [sessions, others, about, sheet] = await Promise.all([
-    listRecords({ kinds: ['session'], limit: 1 }),
+    listRecords({ kinds: ['session'], limit: LATEST }),
     listRecords({ kinds: DESK_KINDS }),
     findAbout(),
-    latestSheetsHand(),
+    latestSheet(),
   ]);
-  const facts = deskFacts(entriesOf('session', sessions), others, (about ?? NOBODY).hand, sheet);
-  return { ...facts, toolFor: (hand) => chosenKit(hand, others)?.parts.tool };
+  const latest = entriesOf('session', sessions).reverse();
+  const facts = deskFacts(latest, others, (about ?? NOBODY).hand, sheet);
+  const last = (hand: HandId) => latest.find((session) => session.hand === hand)?.kit.tool?.id;
+  return { ...facts, toolFor: (hand) => chosenKit(hand, others)?.parts.tool ?? last(hand) };
 }

@@ -1,10 +1,15 @@
 import 'server-only';
 import { z } from 'zod';
-import { freshPiece } from '@/core/piece/freshPiece';
+import { NOBODY } from '@/core/about/about';
+import { OPENING_HAND } from '@/core/hands/registry';
+import { hasLetters } from '@/core/hands/scripts';
+import { cardSetting, freshBlock, freshPiece } from '@/core/piece/freshPiece';
 import { pieceFrame } from '@/core/piece/layout';
 import { type Piece, parsePiece } from '@/core/piece/piece';
+import { findAbout } from '@/store/records';
 import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
 import type { OpenedWork } from '@/ui/sheet/useWork';
+import { findDesk } from './desk';
 import { idSchema } from './http';
 import type { Search } from './openSheet';
 
@@ -32,11 +37,19 @@ export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>
   return {
     id: begun ?? crypto.randomUUID(),
     name: 'A new piece',
-    recipe: freshPiece(),
+    recipe: await freshOnDesk(),
     revision: UNSAVED,
     inAddress: false,
     notice,
   };
+}
+
+/** A fresh card in the desk's hand, for the scribe's writing hand. */
+async function freshOnDesk(): Promise<Piece> {
+  const [{ hand }, about] = await Promise.all([findDesk(), findAbout()]);
+  const written = hasLetters(hand) ? hand : OPENING_HAND;
+  const blocks = [{ ...freshBlock('1', 'body', '', cardSetting(written)), align: 'centre' as const }];
+  return { ...freshPiece(undefined, blocks), side: (about ?? NOBODY).side };
 }
 
 const opened = ({ id, name, revision }: StoredSheet, recipe: Piece): OpenedWork<Piece> => ({

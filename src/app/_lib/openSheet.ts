@@ -50,12 +50,17 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
         : packed !== undefined
           ? 'The sheet in this link cannot be read: a part of the link is missing, or it was made by a later Elvane.'
           : undefined;
-  const sheet =
-    stored && !unreadable ? stored : (await listSheets()).find((other) => readable(other) !== undefined);
+  const sheet = stored && !unreadable ? stored : await sheetOfDesk();
   const recipe = sheet && readable(sheet);
   return sheet && recipe
     ? { id: sheet.id, name: sheet.name, recipe, revision: sheet.revision, inAddress: false, notice }
     : { ...fresh(await ruledForDesk((await findDesk()).hand)), notice };
+}
+
+/** The latest sheet of the desk's hand; none where something else was done in another hand since. */
+async function sheetOfDesk(): Promise<StoredSheet | undefined> {
+  const [{ hand }, sheets] = await Promise.all([findDesk(), listSheets()]);
+  return sheets.find((other) => readable(other)?.hand === hand);
 }
 
 /** A fresh recipe on the scribe's own paper. */

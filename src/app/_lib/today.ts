@@ -29,7 +29,7 @@ import { listItems } from '@/store/items';
 import { findAbout, listRecords } from '@/store/records';
 import { listSheets } from '@/store/sheets';
 import { memoriesOf } from '@/store/study';
-import { chosenKit, deskFacts, latestSheetsHand } from './desk';
+import { chosenKit, deskFacts, latestSheet } from './desk';
 import { chosenWords } from './words';
 
 /** What there is to learn in a hand. */
@@ -88,16 +88,16 @@ export interface AskedToday {
 
 /** What to write now, with what, and why; whether one is in time; what wants looking after. */
 export async function todayOf({ hand: asked, minutes: time }: AskedToday, now: Date): Promise<Today> {
-  const [latest, others, bench, sheets, about, sheetsHand] = await Promise.all([
+  const [latest, others, bench, sheets, about, sheet] = await Promise.all([
     listRecords({ kinds: ['session'], limit: LATEST }),
     listRecords({ kinds: ['kit', 'prepared', 'goal', 'due', 'cleaned', 'known'] }),
     listItems(),
     listSheets(),
     findAbout(),
-    latestSheetsHand(),
+    latestSheet(),
   ]);
   const sessions = entriesOf('session', latest).reverse();
-  const desk = deskFacts(sessions, others, (about ?? NOBODY).hand, sheetsHand);
+  const desk = deskFacts(sessions, others, (about ?? NOBODY).hand, sheet);
   const { hands } = desk;
   const hand = asked !== undefined && isHand(asked) ? asked : desk.hand;
   const last = sessions.find((session) => session.hand === hand);

@@ -1,4 +1,4 @@
-import { type HandId, OPENING_HAND } from '../hands/registry';
+import { type HandId, handById, OPENING_HAND } from '../hands/registry';
 import type { PaperFormatId } from '../measure/paper';
 import type { Mm } from '../measure/units';
 import { handSetting } from '../setting/handSetting';
@@ -50,12 +50,14 @@ export const freshBlock = (id: string, role: Role, text: string, setting: Settin
 const CARD_NIB: Mm = 1.5;
 const MARGIN: Mm = 10;
 
+/** A hand as a card is written in it: with a small nib where its heights hang on the nib. */
+export const cardSetting = (hand: HandId): Setting =>
+  settingOf(hand, handById(hand).tool === 'broad' ? CARD_NIB : undefined);
+
 /** A card with one block on it. */
 export const freshPiece = (
   format: PaperFormatId = 'card-4x6',
-  blocks: readonly Block[] = [
-    { ...freshBlock('1', 'body', '', settingOf(OPENING_HAND, CARD_NIB)), align: 'centre' },
-  ],
+  blocks: readonly Block[] = [{ ...freshBlock('1', 'body', '', cardSetting(OPENING_HAND)), align: 'centre' }],
 ): Piece => ({
   format: PIECE_FORMAT,
   version: PIECE_VERSION,
