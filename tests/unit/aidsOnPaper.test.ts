@@ -100,3 +100,14 @@ describe('aids on small paper', () => {
     }
   });
 });
+
+describe('the head of a page', () => {
+  it('names the hand once, in a title or by itself', () => {
+    for (const { id, name } of HANDS) {
+      const times = (title: string) => headline({ ...freshRecipe(id), title }).split(name).length - 1;
+      expect(times(''), id).toBe(1);
+      expect(times(`A first page of ${name}`), id).toBe(1);
+      expect(times('Asta Brell'), id).toBe(1);
+    }
+  });
+});

@@ -102,7 +102,9 @@ export function suggestHands(
 
 /** What tells a hand from the others that are suggested with it. */
 function ownReason({ portrait: { looks, hours } }: Hand, { look }: Wish): string {
-  const own = looks.filter((one) => one !== look);
+  const own = looks
+    .filter((one) => one !== look)
+    .map((one) => (one === 'hairlines' ? 'full of hairlines' : one));
   const seen = own.length > 0 ? `It looks ${listed(own)}, and` : 'It';
   return `${seen} takes some ${hours.low} to ${hours.high} hours to its basic strokes.`;
 }

@@ -12,7 +12,8 @@ export function headline(recipe: Sheet): string {
   const nib = recipe.nibs.length > 0 ? recipe.nibs.map((w) => plain(w)).join(', ') : plain(recipe.width);
   return [
     ...(recipe.title ? [recipe.title] : []),
-    hand.name,
+    // A title that names the hand is not followed by its name again.
+    ...(recipe.title.includes(hand.name) ? [] : [hand.name]),
     `${nib} mm ${hand.tool === 'broad' ? 'nib' : hand.tool === 'monoline' ? 'line' : 'shade'}`,
     ...weight,
     ...angle,

@@ -4,6 +4,7 @@ import type { Degrees, NibWidths } from '../measure/units';
 import type { Pen } from '../pen/pen';
 import type { StrokePlan } from '../pen/stroke';
 import { type Cut, cutOf } from './cut';
+import { canDerive, derived } from './derived';
 import type { Typeface } from './face';
 import { levelOf, type Profile, topOf } from './profile';
 
@@ -80,10 +81,11 @@ export function composer(
 ): Pick<Typeface, 'shapesOf' | 'has'> {
   const marks = new Map((script.marks?.(measures) ?? []).map((mark) => [mark.mark, mark]));
   const composed = new Map<string, readonly Cut[]>();
+  const drawn = { shapes, marks, measures };
   const compose = (text: string): readonly Cut[] => {
     const apart = takenApart(text);
     const bases = apart && shapes.get(apart.base);
-    if (!bases) return [];
+    if (!bases) return derived(text, drawn, pen, slope);
     const found = apart.marks.map((mark) => marks.get(mark));
     if (!found.every((mark) => mark !== undefined)) return [];
     return bases.map((base) => marked(text, base, found, measures.X, pen, slope));
@@ -92,7 +94,8 @@ export function composer(
     has: (text) => {
       if (shapes.has(text)) return true;
       const apart = takenApart(text);
-      return apart !== undefined && shapes.has(apart.base) && apart.marks.every((mark) => marks.has(mark));
+      if (apart !== undefined && shapes.has(apart.base)) return apart.marks.every((mark) => marks.has(mark));
+      return canDerive(text, drawn);
     },
     shapesOf: (text) => {
       const drawn = shapes.get(text) ?? composed.get(text);
