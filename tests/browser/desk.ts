@@ -24,7 +24,8 @@ export const test = base.extend<{ baseURL: string }>({
         )
         .waitFor({ state: 'attached' });
     const goto = page.goto.bind(page);
-    page.goto = async (url, options) => {
+    page.goto = async (asked, options) => {
+      const url = withUsualPen(asked);
       const response = await goto(url, options);
       if (url.startsWith('/')) await awake(url);
       return response;
@@ -38,6 +39,13 @@ export const test = base.extend<{ baseURL: string }>({
     await use(page);
   },
 });
+
+/**
+ * A fresh sheet is ruled for the kit chosen for its hand, and tests of a worker share a desk: where the address names no pen,
+ * the hand's usual one is asked for, whatever another test has chosen.
+ */
+const withUsualPen = (url: string): string =>
+  /^\/(rule|kit|strokes|practise|piece)\?.*hand=/.test(url) && !url.includes('nib=') ? `${url}&nib=` : url;
 
 /** What differs between the themes: all else about a page is the same in both, and looked at in one. */
 const OF_A_THEME = ['color-contrast', 'link-in-text-block'];

@@ -307,3 +307,27 @@ test('a word for a width is refused, a changed row stays where it is, and an edi
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(width).toHaveValue('2');
 });
+
+test('what is asked about is what is shown: another tool, another hand, and a left hand that is announced', async ({
+  page,
+}) => {
+  await page.goto('/kit?hand=italic');
+  await page.getByRole('button', { name: 'Choose this kit' }).first().click();
+  await expect(page.getByRole('button', { name: 'Chosen', exact: true })).toBeVisible();
+  const margin = page.getByRole('complementary', { name: 'Margin' });
+  // A tool that is asked about goes before the kit that was chosen.
+  await margin.getByLabel('With this tool').selectOption({ label: '3 mm square-cut nib' });
+  await page.getByRole('tab', { name: 'Prepare', exact: true }).click();
+  await expect(page.getByRole('tabpanel')).toContainText('3 mm square-cut nib');
+  await margin.getByLabel('With this tool').selectOption({ index: 0 });
+  // Grip and page are of the hand that is asked about, not of the sheet that lies open.
+  const grip = page.getByRole('region', { name: 'Grip and page' }).getByRole('img');
+  const forItalic = await grip.getAttribute('aria-label');
+  await margin.getByLabel('Hand', { exact: true }).selectOption({ label: 'Copperplate' });
+  await expect(grip).not.toHaveAttribute('aria-label', forItalic ?? '');
+  // A left hand holds for every page from then on: it is said, and taken back.
+  await margin.getByLabel('Writing hand').selectOption('left');
+  await expect(page.getByText(/From now on every new page is laid for a left hand/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).last().click();
+  await expect(margin.getByLabel('Writing hand')).toHaveValue('right');
+});

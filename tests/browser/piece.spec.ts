@@ -24,7 +24,7 @@ async function enter(page: Page, label: string, value: string) {
 test('a caption card from nothing: text, a rubric, the largest nib that fits, and a guide to the desk', async ({
   page,
 }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await page
     .getByLabel('Text of the body')
     .fill('An eye of glass that gathers the light of stars too faint to be seen.');
@@ -64,7 +64,7 @@ test('a caption card from nothing: text, a rubric, the largest nib that fits, an
 test('an envelope for every row of a list: read, laid out, ticked off, printed on larger sheets', async ({
   page,
 }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await page.getByLabel('Text of the body').fill('{name}\n{street}');
   await tab(page, 'List');
   const rows = [
@@ -104,7 +104,7 @@ async function addBlock(page: Page, role: string, text: string) {
 }
 
 test('a certificate in capitals and small capitals with foundational, in a double rule', async ({ page }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await inPhrase(page, 'Paper', () => page.getByLabel('Format').selectOption('a4'));
   await page.getByLabel('Text of the body').fill('This is to say that');
   await page.getByLabel('Hand', { exact: true }).selectOption('foundational');
@@ -130,7 +130,7 @@ test('a certificate in capitals and small capitals with foundational, in a doubl
 });
 
 test('a panel with a rubric and a large initial, its nib chosen by comparison', async ({ page }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await inPhrase(page, 'Paper', async () => {
     await page.getByLabel('Format').selectOption('a4');
     await page.getByRole('radio', { name: 'upright' }).check();
@@ -154,7 +154,7 @@ test('a panel with a rubric and a large initial, its nib chosen by comparison', 
 });
 
 test('place cards with a border of ticks and a scatter of stars', async ({ page }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await inPhrase(page, 'Paper', () => page.getByLabel('Format').selectOption('place-card'));
   await page.getByLabel('Text of the body').fill('Tobin');
   await tab(page, 'Decorate');
@@ -169,7 +169,7 @@ test('place cards with a border of ticks and a scatter of stars', async ({ page 
 });
 
 test('a line is moved by hand, undone by key, and a nib is taken from the comparison', async ({ page }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await page.getByLabel('Text of the body').fill('dusk');
   const line = paper(page).locator('[data-role=line]');
   await line.click();
@@ -190,7 +190,7 @@ test('a line is moved by hand, undone by key, and a nib is taken from the compar
 });
 
 test('a save from a stale piece is refused, and nothing is lost', async ({ page, request, baseURL }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await page.getByLabel('Text of the body').fill('mine');
   await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
   await expect(page).toHaveURL(/sheet=/);
@@ -212,7 +212,7 @@ test('a save from a stale piece is refused, and nothing is lost', async ({ page,
 });
 
 test('axe finds nothing on the piece', async ({ page }) => {
-  await open(page, '/piece?fresh=1');
+  await open(page, '/piece?fresh=1&hand=italic');
   await page.getByLabel('Text of the body').fill('dusk over the dome');
   for (const name of ['Text', 'Nib', 'Decorate', 'List', 'To the desk']) {
     await tab(page, name);

@@ -119,7 +119,7 @@ test.describe('on a phone', () => {
       );
       expect(small).toEqual([]);
       if (station === 'shelf' || station === 'bench') return;
-      const margin = page.getByRole('button', { name: 'Margin', exact: true });
+      const margin = page.getByRole('button', { name: /^(Readings|Bands|Text|Strokes|What it is)/ });
       await margin.tap();
       await expect(page.getByRole('complementary', { name: 'Margin' })).toBeInViewport({ ratio: 0.5 });
       expect(await sideways()).toEqual([]);

@@ -1,7 +1,7 @@
 import 'server-only';
 import { z } from 'zod';
 import { NOBODY } from '@/core/about/about';
-import { OPENING_HAND } from '@/core/hands/registry';
+import { isHand, OPENING_HAND } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import { cardSetting, freshBlock, freshPiece } from '@/core/piece/freshPiece';
 import { pieceFrame } from '@/core/piece/layout';
@@ -18,7 +18,7 @@ import type { Search } from './openSheet';
  * new piece: every beginning has an address of its own, so that none is answered with the piece of the one before.
  */
 export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>> {
-  const { sheet: asked, fresh } = await searchParams;
+  const { sheet: asked, fresh, hand } = await searchParams;
   const begun = z.uuid().safeParse(fresh).data;
   const id = idSchema.safeParse(asked).data ?? begun;
   const stored = id ? await findSheet(id) : undefined;
@@ -37,16 +37,17 @@ export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>
   return {
     id: begun ?? crypto.randomUUID(),
     name: 'A new piece',
-    recipe: await freshOnDesk(),
+    recipe: await freshOnDesk(hand),
     revision: UNSAVED,
     inAddress: false,
     notice,
   };
 }
 
-/** A fresh card in the desk's hand, for the scribe's writing hand. */
-async function freshOnDesk(): Promise<Piece> {
-  const [{ hand }, about] = await Promise.all([findDesk(), findAbout()]);
+/** A fresh card in the hand asked for, else in the desk's, for the scribe's writing hand. */
+async function freshOnDesk(asked: unknown): Promise<Piece> {
+  const [desk, about] = await Promise.all([findDesk(), findAbout()]);
+  const hand = typeof asked === 'string' && isHand(asked) ? asked : desk.hand;
   const written = hasLetters(hand) ? hand : OPENING_HAND;
   const blocks = [{ ...freshBlock('1', 'body', '', cardSetting(written)), align: 'centre' as const }];
   return { ...freshPiece(undefined, blocks), side: (about ?? NOBODY).side };

@@ -69,7 +69,7 @@ export function missing(lines: readonly LaidLine[]): Finding[] {
     tone: 'wrong',
     about: 'letters',
     block,
-    text: `The hand has no letter for ${[...letters].slice(0, 8).join(' ')}${letters.size > 8 ? ' and others' : ''}; an open box stands for each. Write another word, or draw the letter in Strokes.`,
+    text: `The hand has no letter for ${[...letters].slice(0, 8).join(' ')}${letters.size > 8 ? ' and others' : ''}; an open box stands for each. Write another word, or draw the letter.`,
   }));
 }
 

@@ -42,14 +42,25 @@ function fits(context: Context, place: Place): boolean {
   }
 }
 
+/** The form a shape is made for, in hands whose letters join by form; undefined for shapes that may stand anywhere. */
+const formOf = ({ letter: { context } }: Cut): Form | undefined =>
+  typeof context === 'object' && 'form' in context ? context.form : undefined;
+
+/** Shapes of a letter that may take the place of one that stands in a word: those of its own form. */
+export const shapesInPlaceOf = (face: Typeface, placed: Cut): readonly Cut[] =>
+  face.shapesOf(placed.letter.text).filter((one) => formOf(one) === formOf(placed));
+
 /**
  * The shape of a letter for its place: the one given it there by hand; the one chosen by the user where its context allows, else one the text takes of
  * itself, else the face's own. A user who has chosen the usual shape gets it everywhere.
  */
 export function shapeFor(face: Typeface, text: string, place: Place): Cut | undefined {
   const list = face.shapesOf(text);
-  const given = place.shape && list.find(({ letter }) => letter.variant === place.shape);
-  if (given) return given;
+  const given =
+    place.shape === undefined ? undefined : list.find(({ letter }) => letter.variant === place.shape);
+  // Joined letters must meet: a shape of another form would break the word.
+  const form = given && formOf(given);
+  if (given && (form === undefined || form === place.form)) return given;
   const choice = face.chosen[text];
   const chosen = list.find(({ letter }) => letter.variant === choice);
   if (chosen && fits(chosen.letter.context ?? 'anywhere', place)) return chosen;

@@ -229,7 +229,7 @@ export function KitStation({
           )}
         </Tabs>
       </div>
-      <SidePanel className="sm:w-60 lg:w-72">
+      <SidePanel holds="What it is for" className="sm:w-60 lg:w-72">
         <NeedForm
           need={need}
           recipe={recipe}

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { counted } from '@/core/measure/words';
 import type { Finding } from '@/core/piece/laid';
 import type { Laid } from '@/core/piece/layout';
@@ -26,11 +27,19 @@ export function Findings({
           {Math.round(100 * laid.fill)} % of the height.
         </p>
       ) : null}
-      {all.map(({ tone, text }) => (
-        <p key={text} className={`remark text-sm ${tone === 'wrong' ? 'remark-warning' : ''}`}>
-          {text}
-        </p>
-      ))}
+      {all.map(({ tone, text, about, block }) => {
+        const hand = laid.piece.blocks.find(({ id }) => id === block)?.setting.hand;
+        return (
+          <p key={text} className={`remark text-sm ${tone === 'wrong' ? 'remark-warning' : ''}`}>
+            {text}{' '}
+            {about === 'letters' && hand && (
+              <Link href={`/strokes?hand=${hand}`} className="link">
+                Draw it in Strokes
+              </Link>
+            )}
+          </p>
+        );
+      })}
       {!laid.fits && found.remedies && found.remedies.length > 0 && (
         <div className="flex flex-wrap items-center gap-1">
           <span className="text-sm">It fits with:</span>

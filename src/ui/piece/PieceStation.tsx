@@ -119,7 +119,7 @@ export function PieceStation({
           if (under && tab === 'Text') setOpen(under.line.block.id);
         }}
       />
-      <SidePanel className="sm:w-80 lg:w-[24rem]" scrolls={false}>
+      <SidePanel holds="Text, nib, list, to the desk" className="sm:w-80 lg:w-[24rem]" scrolls={false}>
         <Tabs
           name="Piece"
           tabs={TABS}
@@ -137,7 +137,7 @@ export function PieceStation({
               <TextPanel piece={piece} edit={edit} drawer={drawer} open={open} onOpen={setOpen} />
               <p className="text-sm opacity-80">
                 {touchable && 'Click a line on the page to move it, or to give a letter another shape. '}
-                <BeginPiece className="link">Begin a new piece</BeginPiece>
+                <BeginPiece className="btn btn-xs">Begin a new piece</BeginPiece>
               </p>
             </>
           )}

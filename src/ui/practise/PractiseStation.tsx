@@ -206,7 +206,7 @@ export function PractiseStation({
           </p>
         )}
       </div>
-      <SidePanel className="sm:w-80 lg:w-[22rem]" scrolls={false}>
+      <SidePanel holds="Bands, words, packs, class" className="sm:w-80 lg:w-[22rem]" scrolls={false}>
         <Tabs
           name="Practise"
           tabs={TABS}

@@ -87,7 +87,7 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
   return (
     <SheetShell title="Rule" sheet={sheet} drawer={drawer} keys={keys}>
       <Paper drawing={drawing} label={`Preview: ${drawing.title}`} zoom={zoom} onZoom={setZoom} />
-      <SidePanel className="sm:w-72">
+      <SidePanel holds="Readings, remarks, more" className="sm:w-72">
         <GivenAndFollowing recipe={recipe} edit={edit} />
         <NearestInDrawer recipe={recipe} edit={edit} drawer={drawer} />
         <Remarks recipe={recipe} />

@@ -7,11 +7,14 @@ import { usePhone } from './usePhone';
 /** The margin beside the paper; on a phone a sheet that is drawn up from below. */
 export function SidePanel({
   label = 'Margin',
+  holds,
   className,
   scrolls = true,
   children,
 }: {
   label?: string;
+  /** What is behind its bar on a phone, in a few words. */
+  holds: string;
   /** Its width where it stands beside the paper. */
   className: string;
   /** Scrolls as a whole; otherwise what is in it does. */
@@ -31,7 +34,7 @@ export function SidePanel({
           aria-expanded={open}
           onClick={() => setOpen(!open)}
         >
-          <Arrow size={18} aria-hidden /> {label}
+          <Arrow size={18} aria-hidden /> {holds}
         </button>
       )}
       {shown && (

@@ -205,7 +205,7 @@ export function Desk({
             {(second || series.length > 1) && <Toggle name="overlaid" on={over} onSwitch={setOver} />}
           </PlayBar>
         </div>
-        <SidePanel className="sm:w-60 lg:w-76" scrolls={false}>
+        <SidePanel holds="Strokes, pen, weight, shapes" className="sm:w-60 lg:w-76" scrolls={false}>
           <Tabs
             name="About this letter"
             tabs={TABS}

@@ -4,6 +4,7 @@ import { clamp, roundTo } from '@/core/measure/units';
 import { LIMITS } from '@/core/problem/limits';
 import type { Typeface } from '@/core/type/face';
 import { lettersOf, type SetLine } from '@/core/type/placed';
+import { shapesInPlaceOf } from '@/core/type/shapes';
 import { type Touch, touched, wordAt } from '@/core/type/touch';
 
 /** One push moves a letter by so much of the body: less is not seen. */
@@ -65,7 +66,7 @@ export function TouchBar({
   const reshape = (shape: string | undefined) =>
     onTouch(places().reduce<Touch[]>((all, one) => touched(all, { at: one.at, shape }), [...touches]));
   const step = (by: number) => onChoose(letters[(number + by + letters.length) % letters.length]?.at);
-  const shapes = face.shapesOf(own);
+  const shapes = shapesInPlaceOf(face, letter.cut);
   const pushes = [
     { name: 'left', icon: ArrowLeft, along: -PUSH, rise: 0 },
     { name: 'right', icon: ArrowRight, along: PUSH, rise: 0 },
