@@ -323,7 +323,7 @@ test('what is asked about is what is shown: another tool, another hand, and a le
   // Grip and page are of the hand that is asked about, not of the sheet that lies open.
   const grip = page.getByRole('region', { name: 'Grip and page' }).getByRole('img');
   const forItalic = await grip.getAttribute('aria-label');
-  await margin.getByLabel('Hand', { exact: true }).selectOption({ label: 'Copperplate' });
+  await margin.getByRole('combobox', { name: 'Hand', exact: true }).selectOption({ label: 'Copperplate' });
   await expect(grip).not.toHaveAttribute('aria-label', forItalic ?? '');
   // A left hand holds for every page from then on: it is said, and taken back.
   await margin.getByLabel('Writing hand').selectOption('left');

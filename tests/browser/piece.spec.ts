@@ -71,22 +71,23 @@ test('an envelope for every row of a list: read, laid out, ticked off, printed o
     'Name,Street',
     'Orla Fennimore,3 Larkrise Lane',
     'Tobin Ashgrove,17 Tarn Street',
+    'Asta Brell,5 Weir Row',
     `${'Featherstonehaugh'.repeat(6)},1 Hill`,
   ];
   await page
     .getByLabel('List of names')
     .setInputFiles({ name: 'guests.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) });
-  await expect(page.getByText('3 rows read.')).toBeVisible();
+  await expect(page.getByText('4 rows read.')).toBeVisible();
   await expect(page.getByText(/^(1 do|All fit)/)).toBeVisible();
   await page.getByRole('button', { name: 'Tobin Ashgrove, 17 Tarn Street' }).click();
   await expect(paper(page).locator('[data-role=line]')).toHaveCount(2);
   await page.getByLabel('State of row 1').selectOption('written');
-  const file = await saved(page, () => page.getByRole('button', { name: 'PDF of the 2 to write' }).click());
+  const file = await saved(page, () => page.getByRole('button', { name: 'PDF of the 2 that fit' }).click());
   expect(pagesOf(file.bytes)).toBe(2);
   await tab(page, 'To the desk');
   await page.getByLabel('As many as fit on A4, with cut marks').check();
   await tab(page, 'List');
-  const sheet = await saved(page, () => page.getByRole('button', { name: 'PDF of the 2 to write' }).click());
+  const sheet = await saved(page, () => page.getByRole('button', { name: 'PDF of the 2 that fit' }).click());
   expect(pagesOf(sheet.bytes)).toBe(1);
 });
 
@@ -225,11 +226,11 @@ test('a new piece is begun beside the one that is open, and a brush’s body is 
   page,
 }) => {
   await open(page, '/shelf');
-  await page.getByRole('button', { name: 'New piece' }).click();
+  await page.getByRole('button', { name: 'New piece', exact: true }).click();
   const text = page.getByLabel('Text of the body');
   await text.fill('Asta Brell');
   await page.getByRole('button', { name: /^Paper/ }).click();
-  await page.getByLabel('Paper size').selectOption({ label: 'C6 envelope' });
+  await page.getByLabel('Format').selectOption({ label: 'C6 envelope' });
   await page.keyboard.press('Escape');
   await expect(page.getByTestId('save-state')).toHaveText('Kept on the shelf');
   const first = page.url();
@@ -241,8 +242,10 @@ test('a new piece is begun beside the one that is open, and a brush’s body is 
   expect(page.url()).not.toBe(first);
 
   // Brush and monoline: the body of the field is the body on paper, and can be changed.
-  for (const hand of ['Brush lettering', 'Monoline']) {
+  for (const hand of ['Brush lettering', 'Monoline, doubled']) {
     await page.getByLabel('Hand', { exact: true }).selectOption({ label: hand });
+    // Lengths of these hands do not hang on a nib width.
+    await expect(page.getByLabel('Nib width', { exact: true })).toHaveCount(0);
     const body = page.getByLabel('Body height', { exact: true });
     await expect(body).not.toHaveValue('1');
     await enter(page, 'Body height', '6');

@@ -112,7 +112,7 @@ export function ListPanel({
         >
           PDF of{' '}
           {rows === 'fitting'
-            ? `the ${open - wrong} that fit`
+            ? `the ${open - wrong} that ${open - wrong === 1 ? 'fits' : 'fit'}`
             : open === piece.rows.length
               ? `all ${open}`
               : `the ${open} to write`}
@@ -140,7 +140,7 @@ export function ListPanel({
           <p role="status" className="text-sm">
             {found.rowsDone
               ? wrong > 0
-                ? `${wrong} do not fit whatever is done; ${helped} fit with help.`
+                ? `${wrong} ${wrong === 1 ? 'does' : 'do'} not fit whatever is done; ${helped} ${helped === 1 ? 'fits' : 'fit'} with help.`
                 : helped > 0
                   ? `All fit, ${helped} with help.`
                   : 'All fit as they are.'
