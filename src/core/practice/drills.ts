@@ -72,14 +72,14 @@ export const DRILLS = [
     name: 'Ovals, anticlockwise',
     tools: ANY,
     build: ovals,
-    remark: 'The shape decides every a, d, g and o.',
+    remark: 'Every round letter of the hand has this shape.',
   },
   {
     id: 'ovals-back',
     name: 'Ovals, clockwise',
     tools: ANY,
     build: ovalsBack,
-    remark: 'The other way round: b, p and capitals.',
+    remark: 'The other way round: the bowls on the right of a stem.',
   },
   {
     id: 'loops',

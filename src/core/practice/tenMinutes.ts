@@ -10,7 +10,7 @@ import { bestPage } from './fit';
 import { groundOf } from './ground';
 import { lessonsOf, nextLesson, warmUpFor } from './lessons';
 import { coverWith } from './words/cover';
-import { LOOK_ALIKES, minimalPairs, pangramFor } from './words/select';
+import { lookAlikesOf, minimalPairs, pangramFor } from './words/select';
 import { type WordList, writable } from './words/wordList';
 
 /** New letters of one short session (common teaching: two or three at a time). */
@@ -51,7 +51,7 @@ export function tenMinutePage(
         next.letters,
         wordsFor(asTyped(hand, next.letters), typed, words, WORDS),
       )
-    : keepingUp(make, typed, words);
+    : keepingUp(make, typed, words, lookAlikesOf(hand));
   return bestPage(
     recipe,
     plans.flatMap((plan) => filledUp(practises(plan, warmUp) ? plan : [warmUp, ...plan], rest)),
@@ -163,9 +163,14 @@ export function wordsFor(
 const PAIRS = 2;
 
 /** What stays to be practised when all is known, the fullest page first. */
-function keepingUp(make: Make, known: ReadonlySet<string>, list: WordList): Band[][] {
+function keepingUp(
+  make: Make,
+  known: ReadonlySet<string>,
+  list: WordList,
+  alike: ReturnType<typeof lookAlikesOf>,
+): Band[][] {
   const usable = writable(list, known).filter(({ length }) => length <= LONGEST_WORD);
-  const pairs = LOOK_ALIKES.flatMap((pair) => minimalPairs(usable, pair, 1)).slice(0, PAIRS);
+  const pairs = alike.flatMap((pair) => minimalPairs(usable, pair, 1)).slice(0, PAIRS);
   const lines = pairs.map(([one, other]) =>
     make('line', `${one} ${other}`, { trace: 1, guided: false, free: 1 }),
   );

@@ -5,7 +5,7 @@ import { asTyped } from '@/core/hand/hand';
 import { capital, counted } from '@/core/measure/words';
 import type { Ground } from '@/core/practice/ground';
 import { lessonsOf } from '@/core/practice/lessons';
-import { LOOK_ALIKES } from '@/core/practice/words/select';
+import { alikeInWords, lookAlikesOf } from '@/core/practice/words/select';
 import { THEME_IDS, THEMES, type ThemeId } from '@/core/practice/words/themes';
 import { handOf } from '@/core/setting/handOf';
 import { Toggle } from '../fields/Choices';
@@ -59,10 +59,11 @@ export function WordsPanel({
   const [joins, setJoins] = useState(true);
   const [choice, setChoice] = useState(0);
   const [theme, setTheme] = useState<ThemeId>('sky');
-  const [pair, setPair] = useState('n u');
+  const [chosen, setChosen] = useState(0);
   const [join, setJoin] = useState('ou');
   const notice = useNotice();
   const hand = handOf(ground.recipe);
+  const alike = lookAlikesOf(hand);
   const letters = useMemo(() => asTyped(hand, known.letters), [hand, known.letters]);
   const stressed = useMemo(() => asTyped(hand, known.stressed), [hand, known.stressed]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: words found for other letters are not shown with these
@@ -125,10 +126,10 @@ export function WordsPanel({
     });
   const minimal = () =>
     find(async () => {
-      const [one = '', other = ''] = pair.split(' ');
-      const pairs = await ask('minimal', { known: letters, pair: [one, other], most: MOST_FOUND });
+      const pair = alike[chosen] ?? alike[0];
+      const pairs = pair ? await ask('minimal', { known: letters, pair, most: MOST_FOUND }) : [];
       return {
-        title: `One letter apart: ${one} or ${other}`,
+        title: `One letter apart: ${pair ? alikeInWords(hand, pair) : ''}`,
         remark: 'Written carelessly, the one is read as the other.',
         texts: pairs.map((words) => words.join(' ')),
         as: 'line',
@@ -175,20 +176,19 @@ export function WordsPanel({
               Pangram
             </button>
           </div>
-          <div className="flex items-end gap-1">
-            <Select
-              name="Look-alikes"
-              value={pair}
-              options={LOOK_ALIKES.map(([one, other]) => ({
-                value: `${one} ${other}`,
-                name: `${one} or ${other}`,
-              }))}
-              onChoose={setPair}
-            />
-            <button type="button" className="btn btn-sm" onClick={() => void minimal()}>
-              Find pairs
-            </button>
-          </div>
+          {alike.length > 0 && (
+            <div className="flex items-end gap-1">
+              <Select
+                name="Look-alikes"
+                value={String(chosen)}
+                options={alike.map((pair, i) => ({ value: String(i), name: alikeInWords(hand, pair) }))}
+                onChoose={(at) => setChosen(Number(at))}
+              />
+              <button type="button" className="btn btn-sm" onClick={() => void minimal()}>
+                Find pairs
+              </button>
+            </div>
+          )}
           <form
             className="flex items-end gap-1"
             onSubmit={(event) => {

@@ -2,9 +2,18 @@ import { cuss } from 'cuss';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bundledWords } from '@/app/_lib/words';
+import { HANDS } from '@/core/hands/registry';
 import { coverWith, greedyCover, improved, instanceOf } from '@/core/practice/words/cover';
 import { kindWords } from '@/core/practice/words/kind';
-import { LOOK_ALIKES, minimalPairs, pairsOf, pangramFor, richIn } from '@/core/practice/words/select';
+import {
+  alikeInWords,
+  LOOK_ALIKES,
+  lookAlikesOf,
+  minimalPairs,
+  pairsOf,
+  pangramFor,
+  richIn,
+} from '@/core/practice/words/select';
 import { PANGRAMS, SENTENCES, SKY_WORDS } from '@/core/practice/words/sky';
 import { THEME_IDS, THEMES, themeAlphabet } from '@/core/practice/words/themes';
 import {
@@ -272,6 +281,19 @@ describe('chosen words', () => {
       }
     }
     expect(minimalPairs(['cat', 'eat', 'can'], ['c', 'e'], 5)).toEqual([['cat', 'eat']]);
+  });
+
+  it('look-alikes are letters the hand writes: capitals where it has no others, none where it is not Latin', () => {
+    const words = bundledWords();
+    for (const hand of HANDS) {
+      const alike = lookAlikesOf(hand);
+      expect(alike.length > 0, hand.name).toBe(!hand.rightToLeft);
+      for (const pair of alike) {
+        const told = alikeInWords(hand, pair);
+        expect(/^\p{Lu} or \p{Lu}$/u.test(told), `${hand.name}: ${told}`).toBe(hand.fold === 'upper');
+        expect(minimalPairs(words, pair, 1), told).toHaveLength(1);
+      }
+    }
   });
 
   it('words rich in a join have it oftenest first', () => {

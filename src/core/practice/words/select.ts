@@ -1,3 +1,4 @@
+import { foldedFor, type Hand } from '../../hand/hand';
 import { coverWith } from './cover';
 import { PANGRAMS } from './sky';
 import { pairsIn, type WordList, writable } from './wordList';
@@ -20,7 +21,7 @@ export function pangramFor(
   return { text: words.join(' '), whole: false, lacking: impossible };
 }
 
-/** Letters that are taken for each other when written carelessly. */
+/** Small letters that are taken for each other when written carelessly. */
 export const LOOK_ALIKES: readonly (readonly [string, string])[] = [
   ['n', 'u'],
   ['c', 'e'],
@@ -33,6 +34,30 @@ export const LOOK_ALIKES: readonly (readonly [string, string])[] = [
   ['g', 'y'],
   ['l', 't'],
 ];
+
+/** Capitals that are taken for each other, as they are typed: one stroke, or the height of a bar, tells them apart. */
+const ALIKE_AS_CAPITALS: typeof LOOK_ALIKES = [
+  ['c', 'g'],
+  ['p', 'r'],
+  ['b', 'r'],
+  ['e', 'f'],
+  ['f', 'p'],
+  ['i', 'l'],
+  ['i', 't'],
+  ['m', 'n'],
+  ['h', 'n'],
+  ['u', 'o'],
+];
+
+/** The look-alikes of a hand, as typed; none where the hand does not write the Latin alphabet. */
+export function lookAlikesOf({ fold, rightToLeft }: Pick<Hand, 'fold' | 'rightToLeft'>): typeof LOOK_ALIKES {
+  if (rightToLeft) return [];
+  return fold === 'upper' ? ALIKE_AS_CAPITALS : LOOK_ALIKES;
+}
+
+/** Look-alikes as the hand writes them: "C or G". */
+export const alikeInWords = (hand: Pick<Hand, 'fold'>, [one, other]: readonly [string, string]): string =>
+  `${foldedFor(hand, one)} or ${foldedFor(hand, other)}`;
 
 /** Least length of words to compare: two letters tell little. */
 const LEAST_LENGTH = 3;
