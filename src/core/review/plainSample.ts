@@ -1,6 +1,8 @@
 import { withAnyNib } from '../document/chosenNib';
 import { freshRecipe } from '../document/defaults';
 import { countsByPen } from '../hand/hand';
+import { upperLine } from '../hand/upperLine';
+import { handById } from '../hands/registry';
 import type { Mm } from '../measure/units';
 import { type Ground, groundOf } from '../practice/ground';
 import { Problem } from '../problem/problem';
@@ -41,7 +43,7 @@ const SHOWN: Mm = 0.3;
 /** Lines that may be ruled under the writing are so wide, in mm. */
 const RULED: Mm = 0.3;
 
-/** Waistline and baseline of a row: where there are such lines, they are taken out. */
+/** The lines over and under the letters of a row: where there are such lines, they are taken out. */
 const ruledBy = ({ baseline, from, to }: Line, body: Mm): PrintedLine[] =>
   [baseline, baseline - body].map((y) => ({ x1: from - ASIDE, x2: to + ASIDE, y1: y, y2: y, width: RULED }));
 
@@ -82,7 +84,7 @@ export function measureSample(
   if (!measured) {
     throw new Problem(
       'corners',
-      'No writing was found between the lines that were shown. Put the upper handles on the waistline of the first row and the lower ones on the baseline of the last.',
+      `No writing was found between the lines that were shown. Put the upper handles on the ${upperLine(handById(asked.hand))} of the first row and the lower ones on the baseline of the last.`,
     );
   }
   return measured;

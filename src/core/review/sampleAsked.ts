@@ -38,7 +38,7 @@ export const sampleSchema = z.strictObject({
 });
 export type SampleAsked = z.infer<typeof sampleSchema>;
 
-/** Height of the block that is shown: from the waistline of the first row to the baseline of the last. */
+/** Height of the block that is shown: from the upper line of the first row to the baseline of the last. */
 export const blockHeight = ({ rows, pitch, body }: Pick<SampleAsked, 'rows' | 'pitch' | 'body'>): Mm =>
   (rows - 1) * pitch + body;
 

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
+import { upperLine } from '@/core/hand/upperLine';
 import { HANDS, type HandId, handById } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import { LIMITS } from '@/core/problem/limits';
@@ -36,6 +37,7 @@ export function SamplePanel({
   const [text, setText] = useState('');
   const input = useRef<HTMLInputElement>(null);
   const usual = usualSample(hand);
+  const line = upperLine(handById(hand));
   const nib = own.nib ?? usual.nib;
   const weight = own.weight ?? usual.weight;
   const pitch = own.pitch ?? usual.pitch;
@@ -82,7 +84,10 @@ export function SamplePanel({
           <NumberField limit={LIMITS.bodyMm} value={body} onCommit={(next) => set({ body: next })} />
         ) : (
           <NumberField
-            limit={{ ...LIMITS.body, label: 'Body, in nib widths' }}
+            limit={{
+              ...LIMITS.body,
+              label: `${handById(hand).capitalsOnly ? 'Capitals' : 'Body'}, in nib widths`,
+            }}
             value={weight}
             onCommit={(next) => set({ weight: next })}
           />
@@ -124,8 +129,8 @@ export function SamplePanel({
         <>
           <p className="max-w-prose text-sm">
             {rows > 1
-              ? 'Put the upper handles on the waistline of the first row, the lower ones on the baseline of the last, where the rows begin and end.'
-              : 'Put the upper handles on the waistline and the lower ones on the baseline, where the row begins and ends.'}{' '}
+              ? `Put the upper handles on the ${line} of the first row, the lower ones on the baseline of the last, where the rows begin and end.`
+              : `Put the upper handles on the ${line} and the lower ones on the baseline, where the row begins and ends.`}{' '}
             The arrow keys move them too.
           </p>
           <CornerHandles file={file} corners={corners} onMove={setCorners} />

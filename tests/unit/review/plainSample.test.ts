@@ -48,15 +48,19 @@ describe('writing without marks', () => {
   it('is refused in plain words where nothing is written, or what is said of it cannot be', async () => {
     const sample = await sampleForTest(7, 'italic', 'scan', SMALLER);
     const refused = (part: Partial<SampleForTest>) => expect(measuredSample({ ...sample, ...part })).rejects;
-    await refused({
-      asked: { ...sample.asked, rows: 1 },
-      corners: [
-        [0.2, 0.002],
-        [0.8, 0.002],
-        [0.8, 0.02],
-        [0.2, 0.02],
-      ],
-    }).toThrow(/No writing was found/);
+    const bare: SampleForTest['corners'] = [
+      [0.2, 0.002],
+      [0.8, 0.002],
+      [0.8, 0.02],
+      [0.2, 0.02],
+    ];
+    await refused({ asked: { ...sample.asked, rows: 1 }, corners: bare }).toThrow(
+      /No writing was found.*on the waistline/,
+    );
+    // Capitals have no waistline.
+    await refused({ asked: { ...sample.asked, hand: 'roman', rows: 1 }, corners: bare }).toThrow(
+      /No writing was found.*on the capital line/,
+    );
     await refused({
       corners: [
         [0.5, 0.5],
