@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { findDesk } from '@/app/_lib/desk';
 import { underWay } from '@/app/_lib/underWay';
 import { handById } from '@/core/hands/registry';
 import { latestPrinted } from '@/store/printedPages';
@@ -15,11 +16,12 @@ const PRINTS = 60;
 const LETTERS = 3;
 
 export default async function ReviewsPage() {
-  const [prints, reviews] = await Promise.all([latestPrinted(PRINTS), listReviews()]);
+  const [prints, reviews, { hand }] = await Promise.all([latestPrinted(PRINTS), listReviews(), findDesk()]);
   const reviewed = await reviewedPrints([...new Set(prints.map(({ print }) => print))]);
   return (
     <ReviewStation
       title={<Written text="Review" height={56} />}
+      hand={hand}
       underWay={underWay()}
       prints={prints.map(({ print, page, of, title, at }) => ({
         print,

@@ -4,6 +4,7 @@ import { ImageUp } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import type { HandId } from '@/core/hands/registry';
 import { Tabs } from '../fields/Tabs';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
@@ -29,9 +30,12 @@ export function ReviewStation({
   title,
   prints,
   reviews,
+  hand,
   underWay,
 }: {
   title: ReactNode;
+  /** The desk's hand: writing that was not printed here is supposed to be in it. */
+  hand: HandId;
   /** Pages of the demo that the server is measuring by itself. */
   underWay?: { readonly done: number; readonly of: number };
   prints: readonly PrintShown[];
@@ -168,7 +172,11 @@ export function ReviewStation({
         <details onToggle={({ currentTarget }) => setPlain(currentTarget.open)}>
           <summary className="cursor-pointer">Writing that was not printed here</summary>
           {plain && (
-            <SamplePanel busy={progress !== null} onMeasure={(file, query) => void bring([file], query)} />
+            <SamplePanel
+              hand={hand}
+              busy={progress !== null}
+              onMeasure={(file, query) => void bring([file], query)}
+            />
           )}
         </details>
         <section aria-label="Reviewed pages">

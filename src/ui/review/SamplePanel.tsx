@@ -23,15 +23,18 @@ const PITCH = { label: 'From baseline to baseline', unit: 'mm', low: 2, high: 20
 
 /** Writing that was not printed here: what it is, and where its rows lie in the picture, is told by hand. */
 export function SamplePanel({
+  hand: deskHand,
   busy,
   onMeasure,
 }: {
+  /** The desk's hand: what is shown first. */
+  hand: HandId;
   busy: boolean;
   onMeasure: (file: Blob, query: string) => void;
 }) {
   const [file, setFile] = useState<Blob | null>(null);
   const [corners, setCorners] = useState(START);
-  const [hand, setHand] = useState<HandId>('italic');
+  const [hand, setHand] = useState(deskHand);
   const [own, setOwn] = useState<{ nib?: number; weight?: number; body?: number; pitch?: number }>({});
   const [rows, setRows] = useState(3);
   const [text, setText] = useState('');
