@@ -53,7 +53,6 @@ const VIEWS = [
   { name: 'session', path: '/today?minutes=20', prepare: atTheDesk },
   { name: 'log', path: '/log', theme: 'lampblack', prepare: oneLetter },
   { name: 'review', path: '/review', prepare: reviewed },
-  { name: 'begin', path: '/begin', prepare: answered },
   { name: 'pens', path: '/pens' },
   { name: 'hand', path: '/hand' },
   { name: 'kit', path: '/kit?hand=copperplate', theme: 'lampblack', prepare: showTrouble },
@@ -66,6 +65,8 @@ const VIEWS = [
   },
   { name: 'piece', path: '/piece?sheet=demo-panel' },
   { name: 'bench', path: '/bench' },
+  // Last: its answers change the hand and the tool of the desk.
+  { name: 'begin', path: '/begin', prepare: answered },
 ];
 
 const browser = await chromium.launch({

@@ -72,7 +72,7 @@ test('from an empty database to a printed first page: in two minutes and at most
   // What was answered is kept: the page, the tool, the writing hand.
   await expect(page).toHaveURL(/\/practise\?sheet=/);
   const things: { label: string }[] = await (await page.request.get(`${BASE}/api/items`)).json();
-  expect(things.map(({ label }) => label)).toEqual(['My felt marker, about 3.5 mm']);
+  expect(things.map(({ label }) => label)).toEqual(['felt marker, about 3.5 mm']);
   await open(page, '/workshop');
   await expect(page.getByLabel('Writing hand')).toHaveValue('left');
   // Whoever has begun is not asked again.

@@ -74,6 +74,15 @@ describe('one pen', () => {
     const { readings: told } = comparePens('dusk', [brush], { hand: 'brush', about: NOBODY });
     expect(told[0]?.reading).toContain('shade 3,');
   });
+
+  it('is told there as it is drawn, where its full shade would close the letters', () => {
+    const large = pen('brush-pen', { width: 8, flex: 'flexible' });
+    const [told] = comparePens('dusk', [large], { hand: 'brush', about: NOBODY }).readings;
+    const shade = Number(/shade ([\d.]+) \(up to 8 on/.exec(told?.reading ?? '')?.[1]);
+    const body = Number(/body ([\d.]+) mm/.exec(told?.reading ?? '')?.[1]);
+    expect(shade).toBeGreaterThan(0.1 * body);
+    expect(shade).toBeLessThan(0.4 * body);
+  });
 });
 
 describe('the stem that is told', () => {

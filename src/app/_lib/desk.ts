@@ -1,4 +1,5 @@
 import 'server-only';
+import { cache } from 'react';
 import { NOBODY } from '@/core/about/about';
 import { parseRecipe } from '@/core/document/recipe';
 import { type HandId, isHand, OPENING_HAND } from '@/core/hands/registry';
@@ -75,8 +76,11 @@ export async function latestSheet(): Promise<Done | undefined> {
 /** Sessions looked at for the hand that comes first, and its tool. */
 const LATEST = 40;
 
-/** The desk's hand, and a hand's tool: of the kit chosen for it, else of its last session; as they are kept now. */
-export async function findDesk(): Promise<
+/**
+ * The desk's hand, and a hand's tool: of the kit chosen for it, else of its last session; as they are kept now, read once
+ * for all parts of a page.
+ */
+export const findDesk = cache(async function findDesk(): Promise<
   DeskFacts & { readonly toolFor: (hand: HandId) => string | undefined }
 > {
   const [sessions, others, about, sheet] = await Promise.all([
@@ -89,4 +93,4 @@ export async function findDesk(): Promise<
   const facts = deskFacts(latest, others, (about ?? NOBODY).hand, sheet);
   const last = (hand: HandId) => latest.find((session) => session.hand === hand)?.kit.tool?.id;
   return { ...facts, toolFor: (hand) => chosenKit(hand, others)?.parts.tool ?? last(hand) };
-}
+});

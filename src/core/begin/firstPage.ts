@@ -49,7 +49,7 @@ const FIRST_ITEM = 'first-tool';
 /** The tool as it lies on the bench: a width that is only as usual is not measured. */
 function asItem({ kind, width }: FirstTool): Item | undefined {
   if (!kind) return undefined;
-  const label = `My ${KIND_NAMES[kind]}${width === undefined ? '' : `, about ${plain(width)} mm`}`;
+  const label = `${KIND_NAMES[kind]}${width === undefined ? '' : `, about ${plain(width)} mm`}`;
   return { ...blankItem(FIRST_ITEM, kind, label), width: width ?? null };
 }
 

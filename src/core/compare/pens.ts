@@ -18,6 +18,7 @@ import { Problem } from '../problem/problem';
 import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
+import { bearableShade, CLOSES } from '../setting/settingFace';
 import { PENS } from './penLimits';
 import { type PenWish, sheetForPen } from './penSheet';
 
@@ -47,7 +48,11 @@ function readingOf(recipe: Recipe, { hairline }: Nib): string {
   const body = `body ${mm(bodyHeight(recipe))} mm`;
   const { width, edge, penAngle, slope, writing } = recipe;
   if (hairline !== undefined) {
-    return `shade ${mm(width)}, hairline ${plain(width / writing.contrast)} mm, swell 1 : ${plain(writing.contrast, 0)}; ${body}`;
+    const bearable = bearableShade(recipe);
+    const held = width > bearable * CLOSES;
+    const shade = held ? bearable : width;
+    const fullest = held ? ` (up to ${mm(width)} on a taller body)` : '';
+    return `shade ${mm(shade)}${fullest}, hairline ${plain(shade / writing.contrast)} mm, swell 1 : ${plain(writing.contrast, 0)}; ${body}`;
   }
   const stem = stemThickness(width, penAngle, slope, edge);
   const bar = barThickness(width, penAngle, edge);

@@ -1,6 +1,6 @@
 import { listed } from '../measure/words';
 import type { Hand, ToolFamily } from './hand';
-import type { Look, Purpose } from './portrait';
+import { type Look, PURPOSE_WORDS, type Purpose } from './portrait';
 
 /** What somebody wants to write, with what, and how it should look; each may be left open. */
 export interface Wish {
@@ -25,16 +25,6 @@ export interface Suggestion {
   /** What speaks against it all the same. */
   readonly but: readonly string[];
 }
-
-/** Purposes as they stand in a sentence. */
-const FOR: Readonly<Record<Purpose, string>> = {
-  envelope: 'envelopes',
-  card: 'cards and invitations',
-  certificate: 'certificates',
-  label: 'labels',
-  title: 'titles and names',
-  'long text': 'poems and longer texts',
-};
 
 /** What each answer weighs: a tool that cannot write the hand outweighs everything else. Our own rule. */
 const WEIGHT = { purpose: 3, tool: 4, look: 3, stage: 2, owned: 1, drawn: 2 };
@@ -67,8 +57,8 @@ export function suggestHands(
       weigh(
         purposes.includes(wish.purpose),
         WEIGHT.purpose,
-        `It is often chosen for ${FOR[wish.purpose]}.`,
-        `It is seldom chosen for ${FOR[wish.purpose]}.`,
+        `It is often chosen for ${PURPOSE_WORDS[wish.purpose]}.`,
+        `It is seldom chosen for ${PURPOSE_WORDS[wish.purpose]}.`,
       );
     if (wish.look)
       weigh(

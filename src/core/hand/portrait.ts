@@ -6,6 +6,16 @@ export type Look = (typeof LOOKS)[number];
 export const PURPOSES = ['envelope', 'card', 'certificate', 'label', 'title', 'long text'] as const;
 export type Purpose = (typeof PURPOSES)[number];
 
+/** Purposes as they are named, also within a sentence. */
+export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
+  envelope: 'envelopes',
+  card: 'cards and invitations',
+  certificate: 'certificates',
+  label: 'labels',
+  title: 'titles and names',
+  'long text': 'poems and longer texts',
+};
+
 /** When in a scribe's life it is usually met. */
 export const STAGES = ['first', 'second', 'later'] as const;
 export type Stage = (typeof STAGES)[number];

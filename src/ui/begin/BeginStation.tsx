@@ -6,7 +6,7 @@ import { type ReactNode, useEffect, useRef, useState } from 'react';
 import type { About } from '@/core/about/about';
 import type { Beginning } from '@/core/begin/firstPage';
 import { FIRST_TOOL_IDS, FIRST_TOOLS, type FirstToolId } from '@/core/begin/firstTools';
-import { PURPOSES, type Purpose } from '@/core/hand/portrait';
+import { PURPOSE_WORDS, PURPOSES, type Purpose } from '@/core/hand/portrait';
 import type { HandId } from '@/core/hands/registry';
 import { PENCIL_GAP } from '@/core/kit/item';
 import { SIDES } from '@/core/kit/need';
@@ -131,7 +131,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
       </header>
       <Question
         name="What do you want to write?"
-        choices={PURPOSES.map((purpose) => ({ value: purpose, name: PURPOSE_NAMES[purpose] }))}
+        choices={PURPOSES.map((purpose) => ({ value: purpose, name: PURPOSE_WORDS[purpose] }))}
         value={answers.purpose}
         onChoose={(purpose) => say({ purpose }, 1)}
         onSkip={() => say({ purpose: undefined }, 1)}
@@ -225,15 +225,6 @@ async function keepAnswers({ recipe, item, chosen, need }: Beginning, sheetId: s
     json: { name: `A first page of ${chosen.name}`, recipe },
   });
 }
-
-const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
-  envelope: 'envelopes',
-  card: 'cards and invitations',
-  certificate: 'certificates',
-  label: 'labels',
-  title: 'titles and names',
-  'long text': 'poems and longer texts',
-};
 
 /** What the page is ruled for, and what to do where the tool is another. */
 function withWhat(tool: FirstToolId | undefined, { item, recipe }: Beginning): string {

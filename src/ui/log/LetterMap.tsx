@@ -134,7 +134,7 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
       </p>
       {worst.length > 0 && (
         <>
-          <h3 className="margin-heading">What was off</h3>
+          <h3 className="margin-heading">Checks not passed</h3>
           <ul>
             {worst.map(([id, count]) => (
               <li key={id}>
