@@ -20,6 +20,7 @@ const NONSENSE: readonly (readonly [what: string, pattern: RegExp])[] = [
     'a one that is many',
     /(^|[^\d.,/½¼¾])1 (nib widths|dots|lines|units|sheets|pages|things|letters|hours|sessions)\b/m,
   ],
+  ['more decimals than anybody reads', /\d\.\d{4,}/],
   ['an empty box', /[□▯�]/],
   ['an amount of nothing', /\b0 (mm too|ml\b|mm less|mm more)/],
   ['lines that are none', /Rule no lines/],

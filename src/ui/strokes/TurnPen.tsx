@@ -120,7 +120,7 @@ export function TurnPen({
           recipe.writing.contrast,
           { low: 3, high: 12 },
           1,
-          (value) => `1 : ${value}`,
+          (value) => `1 : ${plain(value, 1)}`,
           (contrast) => (r) => ({ ...r, writing: { ...r.writing, contrast } }),
         )}
       {slider(
@@ -130,7 +130,7 @@ export function TurnPen({
           ? { low: 90 - mostSlope - BEYOND, high: 90 - leastSlope + BEYOND }
           : { low: -5, high: Math.max(20, mostSlope) },
         1,
-        (value) => `${value}°`,
+        (value) => `${plain(value, 1)}°`,
         (value) => (r) => ({ ...r, slope: pressed ? 90 - value : value }),
       )}
       {face.script.bounce &&
