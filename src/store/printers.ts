@@ -26,10 +26,22 @@ export async function savePrinter(printer: Omit<Printer, 'selected'>): Promise<v
     .onConflictDoUpdate({ target: printers.id, set: values });
 }
 
-/** Makes this the printer that PDFs are corrected for; null for none. One statement, so never two selected. */
-export async function selectPrinter(id: string | null): Promise<void> {
+/**
+ * Makes this the printer that PDFs are corrected for; null for none. One statement, so never two selected. False, with
+ * nothing changed, where there is no such printer (any more).
+ */
+export async function selectPrinter(id: string | null): Promise<boolean> {
   const db = await openDatabase();
-  await db.update(printers).set({ selected: id === null ? sql`0` : sql`(${printers.id} = ${id})` });
+  if (id === null) {
+    await db.update(printers).set({ selected: false });
+    return true;
+  }
+  const changed = await db
+    .update(printers)
+    .set({ selected: sql`(${printers.id} = ${id})` })
+    .where(sql`exists (select 1 from printers as one where one.id = ${id})`)
+    .returning({ id: printers.id });
+  return changed.length > 0;
 }
 
 export async function deletePrinter(id: string): Promise<void> {

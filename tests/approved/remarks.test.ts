@@ -3,7 +3,16 @@ import { remarksOn } from '@/core/review/remarks';
 import { FIGURE_IDS, type FigureId, type ReviewFigure, type ReviewRow } from '@/core/review/review';
 import { ROW_FAULTS, type RowFault } from '@/core/review/rowFaults';
 
-const known = { nib: 2.4, pressed: false, body: 12, slopeLines: true, gauge: true, figures: [], rows: [] };
+const known = {
+  nib: 2.4,
+  pressed: false,
+  body: 12,
+  upper: 'waistline' as const,
+  slopeLines: true,
+  gauge: true,
+  figures: [],
+  rows: [],
+};
 
 /** What is asked of a figure, its error, and values that are off one way and the other. */
 const FIGURES: Readonly<

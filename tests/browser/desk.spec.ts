@@ -75,6 +75,16 @@ test('a printer profile corrects PDFs and nonsense is refused', async ({ page, r
   await page.goto('/rule');
   await expect(page.getByText('Corrected for Dome office printer: print at 100 %.')).toBeVisible();
   await page.goto('/workshop');
+  // Two windows: one adds a printer, the other learns of it; one that is gone is not chosen in silence.
+  const other = await request.put('/api/printers/attic', {
+    data: { name: 'Attic', measuredX: 99, measuredY: 99 },
+  });
+  expect(other.ok()).toBe(true);
+  await page.getByRole('radio', { name: 'no printer' }).check();
+  await expect(page.getByRole('radio', { name: /Attic/ })).toBeVisible();
+  await request.delete('/api/printers/attic');
+  await page.getByRole('radio', { name: /Attic/ }).click();
+  await expect(page.getByText('This printer was removed in another window.')).toBeVisible();
   await page.getByRole('button', { name: 'Remove Dome office printer' }).click();
   await expect(page.getByRole('radio', { name: /Dome office printer/ })).toHaveCount(0);
   expect((await request.get('/api/health')).ok()).toBe(true);

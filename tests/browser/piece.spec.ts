@@ -46,6 +46,15 @@ test('a caption card from nothing: text, a rubric, the largest nib that fits, an
   const guide = await saved(page, () => page.getByRole('button', { name: 'PDF' }).click());
   expect(guide.name).toBe('piece-guide.pdf');
   expect(pagesOf(guide.bytes)).toBe(1);
+  // Dark paper: the page is dark, an ink that does not show is said, and the plan goes another way.
+  const sheet = page.getByRole('img', { name: /^Preview/ }).locator('..');
+  await expect(sheet).toHaveCSS('background-color', 'rgb(255, 255, 255)');
+  await page.getByRole('combobox', { name: 'Paper', exact: true }).selectOption('night-blue card');
+  await page.getByRole('combobox', { name: 'Ink', exact: true }).selectOption({ index: 1 });
+  await expect(page.getByTestId('findings')).toContainText('This ink does not show on dark paper');
+  await expect(sheet).not.toHaveCSS('background-color', 'rgb(255, 255, 255)');
+  await expect(page.getByText(/Rule \w+ lines on the paper itself with a white pencil/)).toBeVisible();
+  await page.getByRole('combobox', { name: 'Paper', exact: true }).selectOption('');
   await page.getByLabel('To be done by').fill('2026-12-12T18:00');
   await expect(page.getByText(/Begin by 12 December, 1\d:\d\d at the latest/)).toBeVisible();
   const calendar = await saved(page, () =>

@@ -18,9 +18,31 @@ async function saved(page: Page, click: () => Promise<void>): Promise<{ name: st
 
 const pagesOf = (pdf: Buffer) => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length;
 
-test('a ten-minute italic page in one click, after marking what is known', async ({ page }) => {
-  await open(page, '/practise?hand=italic');
+/** A page that nothing stands on: Practise opens on today's. */
+async function openEmpty(page: Page, hand: string) {
+  await open(page, `/practise?hand=${hand}`);
+  await page.getByText('Other pages').click();
+  await page.getByRole('button', { name: 'Empty page' }).click();
   await expect(page.getByText('Nothing to practise yet.')).toBeVisible();
+}
+
+test.describe('Practise opens on today’s page', () => {
+  for (const hand of ['italic', 'copperplate', 'brush', 'monoline', 'court', 'roman']) {
+    test(`in ${hand}: the letters that Today asks for`, async ({ page }) => {
+      await open(page, `/today?hand=${hand}`);
+      const steps = await page.getByTestId('steps').getByRole('listitem').count();
+      expect(steps).toBeGreaterThan(1);
+      const why = await page.getByTestId('why').innerText();
+      await open(page, `/practise?hand=${hand}`);
+      await expect(page.getByTestId('todays')).toContainText(why);
+      await expect(bands(page).nth(1)).toBeVisible();
+      await expect(page.getByText('Nothing to practise yet.')).toHaveCount(0);
+    });
+  }
+});
+
+test('a ten-minute italic page in one click, after marking what is known', async ({ page }) => {
+  await openEmpty(page, 'italic');
   await page.getByRole('tab', { name: 'Words' }).click();
   await page.getByRole('button', { name: 'none', exact: true }).click();
   await page.getByRole('button', { name: 'All of straight' }).click();
@@ -46,7 +68,7 @@ test('a ten-minute italic page in one click, after marking what is known', async
 });
 
 test('a left-handed copperplate drill page, band by band', async ({ page }) => {
-  await open(page, '/practise?hand=copperplate');
+  await openEmpty(page, 'copperplate');
   await page.getByLabel('For a left hand').check();
   for (const drill of ['Under-turns', 'Over-turns', 'Ovals, anticlockwise']) {
     await page.getByRole('button', { name: 'Stroke drill' }).click();
@@ -68,7 +90,7 @@ test('a left-handed copperplate drill page, band by band', async ({ page }) => {
 test('bands are ordered by mouse and keyboard, duplicated, taken away, and all of it undone', async ({
   page,
 }) => {
-  await open(page, '/practise?hand=italic');
+  await openEmpty(page, 'italic');
   for (const kind of ['Letter', 'Word', 'Picture']) {
     await page.getByRole('button', { name: kind, exact: true }).click();
     await page.getByRole('button', { expanded: true }).first().click();
@@ -139,7 +161,7 @@ test('a page recipe goes out and comes in unchanged; what is no recipe is refuse
 });
 
 test('what does not fit says so beside its band', async ({ page }) => {
-  await open(page, '/practise?hand=italic');
+  await openEmpty(page, 'italic');
   await page.getByRole('button', { name: 'Word', exact: true }).click();
   await page.getByLabel('Word', { exact: true }).fill('observatories');
   await page.getByLabel('Size, against the sheet', { exact: true }).fill('3');

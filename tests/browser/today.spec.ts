@@ -184,8 +184,12 @@ test('the logbook: searched, changed, taken out and back; each letter has its pa
   await expect(page.getByText('wrote captions')).toBeVisible();
 
   await page.getByRole('tab', { name: 'Letters' }).click();
+  // Letters are written by the hand, with their baselines level.
+  const family = page.getByRole('region', { name: 'Letters by family' });
+  await expect(family.getByRole('button', { name: /^n, / }).locator('svg path')).not.toHaveCount(0);
   await page.getByRole('button', { name: /^n, / }).click();
   await expect(page.getByTestId('letter-page')).toContainText(/written \d+ times?, last on/);
+  await expect(page.getByTestId('letter-page').locator('h2 svg')).toBeVisible();
   await expect(page.getByTestId('letter-page')).toContainText('Ratings');
   await page.getByRole('tab', { name: 'Charts' }).click();
   await expect(page.getByRole('img', { name: 'Minutes by week' }).locator('svg').first()).toBeVisible();

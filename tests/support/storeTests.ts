@@ -275,6 +275,9 @@ export function storeTests(fresh: () => Promise<void>): void {
     expect((await listPrinters()).filter(({ selected }) => selected).map(({ id }) => id)).toEqual(['b']);
     await savePrinter({ id: 'b', name: 'Second', measuredX: 99.5, measuredY: 99 });
     expect((await selectedPrinter())?.measuredX).toBe(99.5);
+    // One that another window removed is not selected, and what was stays so.
+    expect(await selectPrinter('gone')).toBe(false);
+    expect((await selectedPrinter())?.id).toBe('b');
     await selectPrinter(null);
     await deletePrinter('a');
     expect(await selectedPrinter()).toBeUndefined();

@@ -6,6 +6,7 @@ import { selectedPrinter } from '@/store/printers';
 import { listRecords } from '@/store/records';
 import { WithLetters } from '@/ui/frame/WithLetters';
 import { PieceStation } from '@/ui/piece/PieceStation';
+import { chosenKit } from '../_lib/desk';
 import { openPiece } from '../_lib/openPiece';
 import type { Search } from '../_lib/openSheet';
 
@@ -13,22 +14,24 @@ export const metadata: Metadata = { title: 'Piece' };
 export const dynamic = 'force-dynamic';
 
 export default async function PiecePage({ searchParams }: { searchParams: Search }) {
-  const [opened, drawer, printer, bench, dues] = await Promise.all([
+  const [opened, drawer, printer, bench, records] = await Promise.all([
     openPiece(searchParams),
     listNibs(),
     selectedPrinter(),
     listItems(),
-    listRecords({ kinds: ['due'] }),
+    listRecords({ kinds: ['due', 'kit'] }),
   ]);
+  const hands = [...new Set(opened.recipe.blocks.map(({ setting }) => setting.hand))];
   return (
-    <WithLetters hands={[...new Set(opened.recipe.blocks.map(({ setting }) => setting.hand))]}>
+    <WithLetters hands={hands}>
       <PieceStation
         key={opened.id}
         opened={opened}
         drawer={drawer}
         bench={bench.filter(({ archived }) => !archived)}
+        kits={Object.fromEntries(hands.map((hand) => [hand, chosenKit(hand, records)?.parts]))}
         printer={printer?.name ?? null}
-        due={entriesOf('due', dues).find(({ sheet }) => sheet === opened.id)?.at ?? ''}
+        due={entriesOf('due', records).find(({ sheet }) => sheet === opened.id)?.at ?? ''}
       />
     </WithLetters>
   );

@@ -6,18 +6,23 @@ import { lettersLearned } from '@/store/study';
 import { WithLetters } from '@/ui/frame/WithLetters';
 import { PractiseStation } from '@/ui/practise/PractiseStation';
 import { openSheet, type Search } from '../_lib/openSheet';
+import { withTodaysPage } from '../_lib/todaysPage';
 
 export const metadata: Metadata = { title: 'Practise' };
 export const dynamic = 'force-dynamic';
 
 export default async function PractisePage({ searchParams }: { searchParams: Search }) {
-  const [opened, drawer, printer, records, learned] = await Promise.all([
+  const [found, drawer, printer, records, learned] = await Promise.all([
     openSheet(searchParams),
     listNibs(),
     selectedPrinter(),
     listRecords({ kinds: ['known', 'printed', 'class'] }),
     lettersLearned(),
   ]);
+  // An empty page asks a beginner what to do with it: today's page lies there instead, unsaved until it is changed.
+  const isEmpty = found.recipe.practice.bands.length === 0 && !found.inAddress;
+  const { recipe, why } = isEmpty ? await withTodaysPage(found.recipe) : { recipe: found.recipe };
+  const opened = { ...found, recipe };
   return (
     <WithLetters hands={[opened.recipe.hand]}>
       <PractiseStation
@@ -27,6 +32,7 @@ export default async function PractisePage({ searchParams }: { searchParams: Sea
         printer={printer?.name ?? null}
         records={records}
         learned={learned}
+        todays={why}
       />
     </WithLetters>
   );

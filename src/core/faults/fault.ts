@@ -6,6 +6,7 @@ export const FAULTS = [
   'tall',
   'leaning',
   'upright',
+  'not parallel',
   'flat',
   'steep',
   'high branch',

@@ -36,6 +36,7 @@ export type FaultMaker = (strokes: readonly Stroke[], shape: Shape, fault: Fault
 const WIDTH = 0.24;
 const HEIGHT = 0.13;
 const LEAN: Degrees = 7;
+const SPLAY: Degrees = 6;
 const TURN: Degrees = 12;
 const BRANCH = 0.24;
 const OFF_LINE = 0.35;
@@ -68,6 +69,16 @@ export const plainFaults: FaultMaker = (strokes, { left, right, body }, fault, s
     case 'upright': {
       const lean = tanDeg((fault === 'leaning' ? 1 : -1) * LEAN * size);
       return still(each(strokes, ([x, y]) => [x + y * lean, y]));
+    }
+    // The first stroke stands as it should, and the others lean off it, each about where it begins.
+    case 'not parallel': {
+      const lean = tanDeg(SPLAY * size);
+      return still(
+        strokes.map((stroke, i) => {
+          const begins = stroke.path[0]?.[0][1] ?? 0;
+          return i === 0 ? stroke : moved(stroke, ([x, y]) => [x + (y - begins) * lean, y]);
+        }),
+      );
     }
     case 'flat':
       return still(strokes, -TURN * size);

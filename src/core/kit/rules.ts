@@ -1,6 +1,7 @@
 import { handById } from '../hands/registry';
 import { plain, roundTo } from '../measure/units';
 import { amount, capital, withArticle } from '../measure/words';
+import { unseenOn } from './cover';
 import type { Item } from './item';
 import {
   CUTS,
@@ -734,21 +735,8 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
   },
 
   cover: (_, _tool, ink, paper) => {
-    if (paper.tone === null) return undefined;
-    if (paper.tone === 'dark') {
-      if (!ink)
-        return risk(
-          26,
-          'This tool’s own ink does not show on dark paper.',
-          'Take an opaque light ink in a dip nib.',
-        );
-      if (ink.light === true && (ink.opacity ?? 3) >= 4) return undefined;
-      return risk(28, 'This ink does not show on dark paper.', 'Mix an opaque light gouache.');
-    }
-    if (ink?.light === true && paper.tone === 'white') {
-      return risk(28, 'A light ink does not show on white paper.', 'Take a dark ink.');
-    }
-    return undefined;
+    const unseen = unseenOn(ink, paper);
+    return unseen && risk(ink ? 28 : 26, unseen.says, unseen.instead);
   },
 };
 

@@ -12,6 +12,7 @@ import { layoutPiece } from './layout';
 import type { Piece } from './piece';
 import { dryingMinutes, stepsFor, workingPlan } from './plan';
 import { scatter } from './scatter';
+import { supplyFindings } from './supplies';
 import { hierarchy } from './weight';
 
 beforeAll(loadAllScripts);
@@ -21,6 +22,34 @@ const demo = (id: string): Piece => {
   if (!found) throw new Error(`there is no ${id}`);
   return shownPiece(found.piece);
 };
+
+describe('ink and paper of a piece', () => {
+  const piece = demo('demo-certificate');
+  const carbon = { label: 'carbon ink', light: false, opacity: 4 };
+  const said = (
+    ...[ink, paper]: [Parameters<typeof supplyFindings>[1], Parameters<typeof supplyFindings>[2]]
+  ) => supplyFindings(piece, ink, paper).map(({ tone, text }) => `${tone}: ${text}`);
+
+  it('are said where the ink does not show on the paper, by the rule that Kit goes by', () => {
+    const night = { label: 'night-blue card', tone: 'dark' } as const;
+    expect(said(carbon, night)).toEqual([
+      'wrong: “carbon ink” on “night-blue card”: This ink does not show on dark paper. Mix an opaque light gouache.',
+    ]);
+    // Without an ink the colours of the piece are judged: dark ones on dark.
+    expect(said(undefined, night).join(' ')).toMatch(
+      /is not seen on “night-blue card”: its contrast is 1 : 1\.\d/,
+    );
+    const white = { ...piece, blocks: piece.blocks.map((block) => ({ ...block, colour: '#ffffff' })) };
+    expect(supplyFindings(white, undefined, night)).toEqual([]);
+    expect(supplyFindings(white, undefined, { label: 'pad', tone: 'white' })).toHaveLength(1);
+  });
+
+  it('are silent where they go together, or nobody said which', () => {
+    expect(said(carbon, { label: 'pad', tone: 'white' })).toEqual([]);
+    expect(said(carbon, undefined)).toEqual([]);
+    expect(said(carbon, { label: 'pad', tone: null })).toEqual([]);
+  });
+});
 
 describe('a working plan', () => {
   it('writes the colour with most to write first, lets it dry before the next, and erases before it decorates', () => {
@@ -52,7 +81,19 @@ describe('a working plan', () => {
     expect(dryingMinutes({ ink: { inkKind: 'metallic' } })).toBeGreaterThan(
       dryingMinutes({ ink: { inkKind: 'dye' } }),
     );
-    expect(dryingMinutes({ paper: { surface: 'very smooth' } })).toBeGreaterThan(dryingMinutes({}));
+    expect(dryingMinutes({ paper: { surface: 'very smooth', tone: null } })).toBeGreaterThan(
+      dryingMinutes({}),
+    );
+  });
+
+  it('on dark paper rules with a white pencil, where no guide shows through', () => {
+    const laid = layoutPiece(demo('demo-certificate'));
+    const said = (tone: 'dark' | 'white') =>
+      workingPlan(laid, { paper: { surface: 'smooth', tone } })
+        .steps.filter(({ kind }) => kind === 'rule' || kind === 'pencil')
+        .map(({ text }) => text);
+    for (const text of said('dark')) expect(text).toMatch(/white pencil/);
+    for (const text of said('white')) expect(text).not.toMatch(/white pencil/);
   });
 
   it('of several takes each step for all of them, and one drying', () => {

@@ -60,7 +60,7 @@ const LETTERS_A_SLIP = 250;
 
 export interface Supplies {
   readonly ink?: Pick<Item, 'inkKind'>;
-  readonly paper?: Pick<Item, 'surface'>;
+  readonly paper?: Pick<Item, 'surface' | 'tone'>;
   readonly tools?: ReadonlyMap<string, Pick<Item, 'kind' | 'reservoir'>>;
 }
 
@@ -88,6 +88,7 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
   ]
     // The colour with most to write goes first: less of it can be smeared by what comes after.
     .sort((a, b) => total(b) - total(a));
+  const onDark = supplies.paper?.tone === 'dark';
   const drying = dryingMinutes(supplies);
   const ruled = laid.lines.filter(({ number }) => number >= 0).length;
   const steps: PlanStep[] =
@@ -96,12 +97,14 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
       : [
           {
             kind: 'rule',
-            text: `Rule ${counted(ruled, 'line')}, from the guide or by hand.`,
+            text: onDark
+              ? `Rule ${counted(ruled, 'line')} on the paper itself with a white pencil, by the measures of the guide: no guide shows through dark paper.`
+              : `Rule ${counted(ruled, 'line')}, from the guide or by hand.`,
             minutes: inMinutes(ruled * SECONDS.rule),
           },
           {
             kind: 'pencil',
-            text: 'Mark where each line begins and ends, lightly, from the guide.',
+            text: `Mark where each line begins and ends, lightly${onDark ? ' with the white pencil' : ''}, from the guide.`,
             minutes: inMinutes(ruled * 3 * SECONDS.mark),
           },
         ];

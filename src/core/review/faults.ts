@@ -2,6 +2,7 @@ import { FAULTS, type Fault } from '../faults/fault';
 import { median, medianError } from '../measure/statistics';
 import { cosDeg, type Mm, tanDeg, toDegrees } from '../measure/units';
 import { perObject } from '../memo/memo';
+import type { Stroke } from '../pen/stroke';
 import type { DueRow } from '../practice/dueRows';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { type Compared, LACKING, type Model } from './letter';
@@ -140,6 +141,8 @@ const LEAST_ROWS = 3;
 const LEAST_COMMON = 4;
 /** What is there or is not, is not had in common. */
 const OF_ITS_OWN: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
+/** Faults that may be made to either side. */
+const TWO_SIDED: ReadonlySet<Fault> = new Set(['off the line', 'not parallel']);
 /** A page of few rows leans, or is held flat, as a whole. */
 const OF_PAGE: ReadonlySet<Fault> = new Set(['leaning', 'upright', 'flat', 'steep']);
 
@@ -255,10 +258,13 @@ function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number)
   };
   const all = left({}, 0);
   if (all <= LEAST_GAIN) return [];
-  return FAULTS.filter((fault) => rows >= LEAST_ROWS || !OF_PAGE.has(fault))
+  return FAULTS.filter(
+    (fault) =>
+      (rows >= LEAST_ROWS || !OF_PAGE.has(fault)) && (fault !== 'not parallel' || hasTwoSides(row.due)),
+  )
     .flatMap((fault) => {
       const shown = shownBy(row, model, { fault });
-      return (fault === 'off the line' ? [1, -1] : [1]).map((side) => {
+      return (TWO_SIDED.has(fault) ? [1, -1] : [1]).map((side) => {
         let [gain, best] = [0, 0];
         for (let size = SIZES.low; size <= SIZES.high; size += SIZES.step) {
           const unusual = ((size - SIZES.usual) / SIZES.varies) ** 2;
@@ -278,6 +284,20 @@ function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number)
       letters: letters.length,
     }));
 }
+
+/** Is a letter written in two strokes or more that go down or up through the body, so that one can lean beside the other? */
+const hasTwoSides = ({ figure, ground }: DueRow['due']): boolean =>
+  figure.shapes
+    .filter(({ joins, marks }) => !joins && !marks)
+    .some(
+      ({ cut }) => cut.upright.filter(({ path }) => heightOf(path) >= SIDE * ground.zones.body).length > 1,
+    );
+const heightOf = (path: Stroke['path']): number => {
+  const ys = path.flatMap((cubic) => cubic.map(([, y]) => y));
+  return Math.max(...ys) - Math.min(...ys);
+};
+/** A side of a letter is this fraction of the body's height at least. */
+const SIDE = 0.5;
 
 /** What a fault is called in a row: which side of the line it is off is told. */
 const calledIn = (fault: Fault, side: number): RowFault =>

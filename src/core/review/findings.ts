@@ -1,3 +1,4 @@
+import type { upperLine } from '../hand/upperLine';
 import { type Mm, plain, signed } from '../measure/units';
 import type { FigureId, Remark, ReviewFigure, ReviewRow } from './review';
 
@@ -10,6 +11,8 @@ export interface Findings {
   /** Does pressing make its strokes thick: a point’s, a brush’s? */
   readonly pressed: boolean;
   readonly body: Mm;
+  /** The line that letters reach up to: the waistline, or the capital line of a hand of capitals. */
+  readonly upper: ReturnType<typeof upperLine>;
   /** Ruled with slope lines already? */
   readonly slopeLines: boolean;
   /** Is there a gauge of pen angles on the page? */
@@ -22,6 +25,8 @@ export interface Findings {
 export interface Weighed extends Remark {
   /** How plain it is: 1 is just worth saying. */
   readonly weight: number;
+  /** What has to be put right before anything else is read: the slope and the parallels, or what they change, the angle. */
+  readonly settles?: 'slope' | 'angle' | undefined;
 }
 
 export const figureOf = ({ figures }: Pick<Findings, 'figures'>, id: FigureId): ReviewFigure | undefined =>

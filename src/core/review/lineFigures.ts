@@ -47,13 +47,15 @@ export interface LinesKnown {
   readonly printed: boolean;
   /** Each row has a model of its own, set as it was to be written. */
   readonly asSet: boolean;
+  /** The model is of the words that were written: without them no distance of stems is asked. */
+  readonly sameWords: boolean;
 }
 
 /** What is measured of rows of writing against their model, by the same code. */
 export function lineFigures(
   rows: readonly Written[],
   models: readonly Written[],
-  { ground: { pen, unit, recipe, zones }, scale, bodyShown, printed, asSet }: LinesKnown,
+  { ground: { pen, unit, recipe, zones }, scale, bodyShown, printed, asSet, sameWords }: LinesKnown,
 ): ReviewFigure[] {
   const [groups, model] = [rows.flatMap((row) => row.groups), models.flatMap((row) => row.groups)];
   const body = zones.body * unit;
@@ -146,7 +148,7 @@ export function lineFigures(
       undefined,
       FEW_STEMS,
     ),
-    ...figure('stride', strides, median(strides), modelStride, modelStride),
+    ...figure('stride', strides, median(strides), sameWords ? modelStride : null, modelStride),
     ...figure('lines', longer, median(longer), 1, undefined, { fewest: FEWEST_LINES }),
   ];
 }

@@ -1,3 +1,4 @@
+import { upperLine } from '../hand/upperLine';
 import type { HandId } from '../hands/registry';
 import { median } from '../measure/statistics';
 import type { Degrees, Mm } from '../measure/units';
@@ -47,7 +48,7 @@ export interface Line {
 interface RowMeasured extends Written, Line {}
 
 /** What is known of writing without cells. */
-interface Known extends LinesKnown {
+interface Known extends Omit<LinesKnown, 'sameWords'> {
   readonly hand: HandId;
   readonly lines: readonly Line[];
   /** Writing may reach so far over its ends: they were shown by hand. */
@@ -96,7 +97,10 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
     return written && written.groups.length > 0 ? [{ ...line, ...written }] : [];
   });
   if (rows.length === 0) return undefined;
-  const figures = lineFigures(rows, modelsOf(rows, known.text, ground), known);
+  const figures = lineFigures(rows, modelsOf(rows, known.text, ground), {
+    ...known,
+    sameWords: known.asSet || known.text.trim() !== '',
+  });
   const usual = median(
     rows.flatMap(({ groups }) => groups.flatMap(({ stems }) => stems.map(({ slope }) => slope))),
   );
@@ -143,6 +147,7 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
       nib: edge,
       pressed: ground.pen.kind === 'pointed',
       body,
+      upper: upperLine(handOf(recipe)),
       slopeLines: recipe.show.slope,
       gauge: known.printed && !known.asSet,
       counted: 'strokes',

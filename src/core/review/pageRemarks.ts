@@ -1,4 +1,4 @@
-import { plain } from '../measure/units';
+import { type Degrees, plain } from '../measure/units';
 import { amount } from '../measure/words';
 import { degrees, type Findings, figureOf, mm, off, percent, type Weighed } from './findings';
 import type { FigureId, Remark, ReviewFigure } from './review';
@@ -25,6 +25,7 @@ interface Saying {
   readonly text: (said: Said) => string;
   readonly cure: (said: Said) => string;
   readonly go: (said: Said) => Remark['go'];
+  readonly settles?: Weighed['settles'];
 }
 
 /** Off by more than its error. */
@@ -46,20 +47,25 @@ const toBench = (): 'bench' => 'bench';
 /** Slope lines are on the page, or to be ruled. */
 const toLines = ({ slopeLines }: Said): Remark['go'] => (slopeLines ? 'page' : 'rule');
 
+/** Stems of a letter are worth a remark from this angle between them on. */
+const WORTH_SPLAY: Degrees = 2.5;
+
 const SAYINGS: readonly Saying[] = [
   {
     of: 'angle',
+    settles: 'angle',
     weight: worth(3),
     text: ({ figure: { value, asked, error }, by, rests }) =>
       `Your pen stood at ${degrees(value)}, not ${degrees(asked ?? 0)} (±${degrees(error)}, ${rests}). Stems came out ${by < 0 ? 'heavier and level strokes thinner' : 'lighter and level strokes thicker'}.`,
     cure: ({ gauge, figure: { asked } }) =>
       gauge
-        ? 'Lay the edge on the gauge at the head of the page before each row, and write a line of zigzags: every thin points the same way.'
+        ? 'Lay the edge on the gauge of this page before each row, and write a line of zigzags: every thin points the same way.'
         : `Fold or cut a card to ${degrees(asked ?? 0)}, set the edge along it before each line, and try zigzags on scrap: every thin points the same way.`,
     go: toPage,
   },
   {
     of: 'angleSpread',
+    settles: 'angle',
     weight: worth(3.5),
     text: ({ figure: { value, error }, rests }) =>
       `The pen turned in your hand: its angle wandered by ${degrees(value)} from letter to letter (±${degrees(error)}, ${rests}).`,
@@ -80,6 +86,7 @@ const SAYINGS: readonly Saying[] = [
   },
   {
     of: 'slope',
+    settles: 'slope',
     weight: worth(2.5),
     text: ({ figure: { value, asked, error }, rests }) =>
       `Stems lean ${value < 0 ? 'back ' : ''}${degrees(Math.abs(value))}, and ${degrees(asked ?? 0)} is asked (±${degrees(error)}, ${rests}).`,
@@ -102,8 +109,8 @@ const SAYINGS: readonly Saying[] = [
     weight: ofBody(0.05),
     text: ({ figure: { value, error }, by }) =>
       `Letters are ${mm(Math.abs(by))} ${by > 0 ? 'taller' : 'shorter'} than the lines ask (${mm(value)}, ±${plain(error, 2)}).`,
-    cure: ({ nib }) =>
-      `Touch both lines: begin on the waistline and end on the baseline${nib ? ', with the whole edge' : ''}.`,
+    cure: ({ nib, upper }) =>
+      `Touch both lines: begin on the ${upper} and end on the baseline${nib ? ', with the whole edge' : ''}.`,
     go: toPage,
   },
   {
@@ -132,7 +139,8 @@ const SAYINGS: readonly Saying[] = [
   },
   {
     of: 'parallels',
-    weight: worth(2.5),
+    settles: 'slope',
+    weight: worth(WORTH_SPLAY),
     text: ({ figure: { value, error }, rests }) =>
       `The stems of one letter are not parallel: they stand ${degrees(value)} apart (±${degrees(error)}, ${rests}).`,
     cure: () =>
@@ -242,6 +250,12 @@ function spacing(findings: Findings): Weighed[] {
   ];
 }
 
+/** Are the strokes of letters told not to be parallel, as a figure of the page? */
+export function splayIsSaid(findings: Findings): boolean {
+  const splay = figureOf(findings, 'parallels');
+  return splay !== undefined && isOff(splay) && Math.abs(off(splay)) >= WORTH_SPLAY;
+}
+
 /** What figures of the whole page are off by, beyond their errors. */
 export function pageRemarks(findings: Findings): Weighed[] {
   const { counted = 'letters' } = findings;
@@ -255,6 +269,7 @@ export function pageRemarks(findings: Findings): Weighed[] {
         text: saying.text(said),
         cure: saying.cure(said),
         go: saying.go(said),
+        settles: saying.settles,
       },
     ];
   });

@@ -1,5 +1,7 @@
 import { dueOn, isPiece, type KeptPage, type KeptSheet } from '../document/keptPage';
 import type { Drawing } from '../drawing/drawing';
+import { upperLine } from '../hand/upperLine';
+import { handById } from '../hands/registry';
 import { median } from '../measure/statistics';
 import { listed } from '../measure/words';
 import type { DueRow } from '../practice/dueRows';
@@ -152,6 +154,7 @@ function summed(kept: KeptSheet, read: readonly ReadRow[]): Measuring {
       nib: edge,
       pressed: ground?.pen.kind === 'pointed',
       body,
+      upper: upperLine(handById(sheet.hand)),
       slopeLines: sheet.show.slope,
       gauge: true,
     }),

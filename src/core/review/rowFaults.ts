@@ -8,6 +8,7 @@ export const ROW_FAULTS = [
   'tall',
   'leaning',
   'upright',
+  'not parallel',
   'flat',
   'steep',
   'high branch',

@@ -1,5 +1,6 @@
 import { inWords, listed } from '../measure/words';
 import type { Findings, Weighed } from './findings';
+import { splayIsSaid } from './pageRemarks';
 import type { RowFault } from './rowFaults';
 
 /** What a fault is in a row, and how it is cured. */
@@ -39,6 +40,10 @@ const ROW_WORDS: Readonly<
       `Your ${letters} ${one ? 'stands' : 'stand'} more upright than the rest of the page.`,
     cure: 'Draw the first stem along the slope, and the others after it.',
   },
+  'not parallel': {
+    say: (letters) => `The strokes of ${letters} are not parallel.`,
+    cure: 'Draw the second stroke looking along the first, not at the nib; a row of n between slope lines.',
+  },
   flat: {
     say: (letters) => `In ${letters} the pen lay flatter than on the rest of the page.`,
     cure: 'Lay the edge on the gauge before this row.',
@@ -65,12 +70,21 @@ const ROW_WORDS: Readonly<
   },
 };
 
+const SETTLES: Partial<Readonly<Record<RowFault, Weighed['settles']>>> = {
+  'not parallel': 'slope',
+  leaning: 'slope',
+  upright: 'slope',
+  flat: 'angle',
+  steep: 'angle',
+};
+
 /** The same fault of several rows is one remark. */
-export function rowRemarks({ rows }: Findings): Weighed[] {
+export function rowRemarks(findings: Findings): Weighed[] {
   const byFault = new Map<RowFault, { texts: string[]; letters: number; weight: number }>();
-  for (const { text, faults } of rows) {
+  for (const { text, faults } of findings.rows) {
     const [first] = faults;
-    if (!first) continue;
+    // One fact is said once, and the page's figure says it in degrees.
+    if (!first || (first.fault === 'not parallel' && splayIsSaid(findings))) continue;
     const known = byFault.get(first.fault) ?? { texts: [], letters: 0, weight: 0 };
     byFault.set(first.fault, {
       texts: known.texts.includes(text) ? known.texts : [...known.texts, text],
@@ -83,8 +97,9 @@ export function rowRemarks({ rows }: Findings): Weighed[] {
     return {
       text: `${say(listed(texts), texts.length === 1).slice(0, -1)} (${inWords(letters)} letters).`,
       cure,
-      go: 'page',
+      go: 'page' as const,
       weight,
+      settles: SETTLES[fault],
     };
   });
 }

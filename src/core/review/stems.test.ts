@@ -63,6 +63,18 @@ describe('stems', () => {
     expect(stemsOf(inked(short), BASELINE, BODY, 0)).toEqual([]);
   });
 
+  it('are one where a bar crosses them, and two where they stand apart', () => {
+    const [head, foot] = [
+      { top: BASELINE - BODY, bottom: BASELINE - 0.55 * BODY, width: 16 },
+      { top: BASELINE - 0.45 * BODY, bottom: BASELINE, width: 16 },
+    ];
+    const arm = bar(100, { top: head.bottom, bottom: foot.top, width: 60 });
+    const crossed = stemsOf(inked(bar(80, head), arm, bar(80, foot)), BASELINE, BODY, 0);
+    expect(crossed.map(({ x }) => Math.round(x))).toEqual([80]);
+    const apart = stemsOf(inked(bar(80, head), bar(110, foot)), BASELINE, BODY, 0);
+    expect(apart.map(({ x }) => Math.round(x))).toEqual([80, 110]);
+  });
+
   it('are as ragged as their edges are', () => {
     const rough = (by: number) => {
       const steps = Array.from({ length: BODY / 2 }, (_, i) => {

@@ -20,6 +20,8 @@ const LEAST = 0.27;
 const LIKE = 0.22;
 /** How far the middle of a run may move from one row to the next beyond its lean, in pixels. */
 const STRAY = 1.6;
+/** Tolerance of the joint of two chains on one line, as a fraction of the stem's width (geometry: half the width would reach the stem's edge). */
+const ON_ONE_LINE = 0.25;
 /** Steepest lean looked for. */
 const MOST_LEAN = Math.tan((60 * Math.PI) / 180);
 
@@ -120,10 +122,33 @@ export function stemsOf(ink: Grey, baseline: number, body: number, lean: number)
     open = [...new Set([...still, ...open.filter((one) => lastRow - (one.at(-1) as Run).y < 2)])];
   }
   const half = baseline - body / 2;
-  return chains
-    .filter(({ length }) => length >= LEAST * body)
+  return joined(chains.filter(({ length }) => length >= LEAST * body))
     .flatMap((chain) => stemFrom(chain, half))
     .sort((a, b) => a.x - b.x);
+}
+
+/** Chains on one line are one stem: a bar that crosses it, as in F, divides its runs. The chains come from the top down. */
+function joined(chains: readonly (readonly Run[])[]): Run[][] {
+  const stems: Run[][] = [];
+  for (const chain of chains) {
+    const first = chain[0] as Run;
+    const upper = stems.find((stem) => continues(stem, first));
+    if (upper) upper.push(...chain);
+    else stems.push([...chain]);
+  }
+  return stems;
+}
+
+const middleOf = ({ left, right }: Run): number => (left + right) / 2;
+
+/** Does a run below a stem lie on its line? The tolerance is a fraction of the stem's width. */
+function continues(stem: readonly Run[], below: Run): boolean {
+  if ((stem.at(-1) as Run).y >= below.y) return false;
+  const { a, b } = lineThrough(
+    stem.map(({ y }) => y),
+    stem.map(middleOf),
+  );
+  return Math.abs(middleOf(below) - a - b * below.y) <= ON_ONE_LINE * (below.right - below.left);
 }
 
 function stemFrom(chain: readonly Run[], half: number): Stem[] {

@@ -7,7 +7,9 @@ import type { KeptRating } from '@/core/study/history';
 import { GRADES, type Memory, type Stand } from '@/core/study/memory';
 import type { UnitKind } from '@/core/study/unit';
 import { useNotice } from '../frame/notices';
+import { WrittenMark } from '../frame/WrittenMark';
 import { call, sentenceOf } from '../lib/api';
+import type { Mark } from '../lib/mark';
 import { dateInWords } from './words';
 
 interface UnitStanding {
@@ -15,6 +17,8 @@ interface UnitStanding {
   readonly kind: UnitKind;
   readonly name: string;
   readonly family: string;
+  /** As the hand writes it; none of drills and families of words. */
+  readonly mark?: Mark;
   readonly stand: Stand;
   readonly due?: string;
   readonly last?: string;
@@ -69,12 +73,12 @@ export function LetterMap({ hand }: { hand: HandId }) {
                     dir="auto"
                     aria-pressed={chosen?.key === unit.key}
                     aria-label={`${unit.name}, ${LOOKS[unit.stand].name}`}
-                    className={`min-h-9 min-w-9 cursor-pointer rounded px-2 ${
-                      unit.kind === 'letter' ? 'font-serif text-xl' : 'text-sm'
-                    } ${LOOKS[unit.stand].look}`}
+                    className={`grid min-h-11 min-w-11 cursor-pointer place-items-center rounded px-2 text-sm ${
+                      LOOKS[unit.stand].look
+                    }`}
                     onClick={() => setChosen(unit)}
                   >
-                    {unit.name}
+                    <Unit unit={unit} height={IN_LIST} />
                   </button>
                 ))}
             </div>
@@ -85,6 +89,14 @@ export function LetterMap({ hand }: { hand: HandId }) {
     </div>
   );
 }
+
+/** Heights of a line of writing in the map, and of the letter on its own page, in pixels. */
+const IN_LIST = 44;
+const ON_PAGE = 120;
+
+/** What is practised, as the hand writes it where it is writing. */
+const Unit = ({ unit: { name, mark }, height }: { unit: UnitStanding; height: number }) =>
+  mark ? <WrittenMark text={name} mark={mark} height={height} /> : name;
 
 type UnitRating = KeptRating & { readonly note?: string; readonly picture?: string };
 
@@ -119,8 +131,8 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
   const worst = [...counts].sort((a, b) => b[1] - a[1]).slice(0, 3);
   return (
     <section aria-label={unit.name} className="space-y-2 text-sm" data-testid="letter-page">
-      <h2 className="font-serif text-3xl" dir="auto">
-        {unit.name}
+      <h2 className="text-lg" dir="auto">
+        <Unit unit={unit} height={ON_PAGE} />
       </h2>
       <p>
         {LOOKS[unit.stand].name}

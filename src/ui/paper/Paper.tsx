@@ -17,6 +17,7 @@ export function Paper({
   zoom,
   onZoom,
   onPoint,
+  colour,
 }: {
   drawing: Drawing;
   label: string;
@@ -24,6 +25,8 @@ export function Paper({
   onZoom: (zoom: Zoom) => void;
   /** A click on the sheet, in its mm; a short cut only: whatever it does can be done by keyboard elsewhere. */
   onPoint?: (x: number, y: number) => void;
+  /** The paper's, `#rrggbb`; white where it is not known. */
+  colour?: string;
 }) {
   const desk = useRef<HTMLElement>(null);
   const [room, setRoom] = useState({ width: 800, height: 600 });
@@ -65,7 +68,11 @@ export function Paper({
               onPoint?.((clientX - left) / unit, (clientY - top) / unit);
             }}
             className="shrink-0 bg-white shadow-[0_1px_6px_rgb(0_0_0/0.25)]"
-            style={{ width: drawing.width * pxPerMm * scale, height: drawing.height * pxPerMm * scale }}
+            style={{
+              width: drawing.width * pxPerMm * scale,
+              height: drawing.height * pxPerMm * scale,
+              background: colour,
+            }}
           >
             <DrawingView drawing={drawing} label={label} className="h-full w-full" />
           </div>

@@ -61,6 +61,11 @@ export function DeskPanel({
   edit,
   laid,
   bench,
+  supplies,
+  ink,
+  onInk,
+  paper,
+  onPaper,
   printer,
   files,
   dips,
@@ -72,6 +77,12 @@ export function DeskPanel({
   edit: (change: (piece: Piece) => Piece) => void;
   laid: Laid;
   bench: readonly Item[];
+  supplies: Supplies;
+  /** Ids of things of the bench; empty where none was said. */
+  ink: string;
+  onInk: (id: string) => void;
+  paper: string;
+  onPaper: (id: string) => void;
   printer: string | null;
   files: PieceFiles;
   dips: boolean;
@@ -81,15 +92,11 @@ export function DeskPanel({
   /** When it must be ready, as was said before. */
   dueBefore: string;
 }) {
-  const [ink, setInk] = useState('');
-  const [paper, setPaper] = useState('');
   const [due, setDue] = useState(dueBefore);
   const notice = useNotice();
-  const tools = new Map(bench.map((item) => [item.id, item]));
-  const supplies: Supplies = { ink: tools.get(ink), paper: tools.get(paper), tools };
   const plan = workingPlan(laid, supplies);
   const noRoom = files.print === 'guide' ? noRoomToMark(laid, files.mirrored) : undefined;
-  const works = penWork(laid, tools);
+  const works = penWork(laid, supplies.tools);
   const ready = due ? parseISO(due) : undefined;
   // All that are left of a list are worked on together.
   const many = Math.max(1, openRows(piece).length);
@@ -170,7 +177,7 @@ export function DeskPanel({
               ['', 'any'],
               ...bench.filter(({ kind }) => kind === 'ink').map(({ id, label }) => [id, label] as const),
             ]}
-            onPick={setInk}
+            onPick={onInk}
           />
           <Pick
             name="Paper"
@@ -179,7 +186,7 @@ export function DeskPanel({
               ['', 'any'],
               ...bench.filter(({ kind }) => kind === 'paper').map(({ id, label }) => [id, label] as const),
             ]}
-            onPick={setPaper}
+            onPick={onPaper}
           />
         </div>
         <ol className="list-decimal space-y-1 pl-5 text-sm">

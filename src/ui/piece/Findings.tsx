@@ -11,14 +11,17 @@ import type { Found } from './usePieceWorker';
 /** Whether it can be written as it is; what stands in the way, and what would help. */
 export function Findings({
   laid,
+  more,
   found,
   edit,
 }: {
   laid: Laid;
+  /** What ink and paper add. */
+  more: readonly Finding[];
   found: Found;
   edit: (change: (piece: Piece) => Piece) => void;
 }) {
-  const all: readonly Finding[] = [...laid.findings, ...hierarchy(laid.lines)];
+  const all: readonly Finding[] = [...laid.findings, ...more, ...hierarchy(laid.lines)];
   return (
     <div role="status" className="space-y-1" data-testid="findings">
       {laid.fits ? (

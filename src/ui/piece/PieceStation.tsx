@@ -1,6 +1,8 @@
 'use client';
 
 import { useMemo, useState } from 'react';
+import { type HandId, OPENING_HAND } from '@/core/hands/registry';
+import { paperColour } from '@/core/kit/cover';
 import type { Item } from '@/core/kit/item';
 import type { Nib } from '@/core/kit/nib';
 import { fieldsOf, shownPiece } from '@/core/piece/batch';
@@ -9,6 +11,7 @@ import { drawPiece } from '@/core/piece/drawPiece';
 import { layoutPiece } from '@/core/piece/layout';
 import type { Piece } from '@/core/piece/piece';
 import { noRoomForMarks } from '@/core/piece/roomForMarks';
+import { supplyFindings } from '@/core/piece/supplies';
 import { penWork } from '@/core/piece/written';
 import { Tabs } from '../fields/Tabs';
 import { useOwnLetters } from '../frame/LetterSets';
@@ -47,11 +50,14 @@ export function PieceStation({
   bench,
   printer,
   due,
+  kits,
 }: {
   opened: OpenedWork<Piece>;
   drawer: readonly Nib[];
   bench: readonly Item[];
   printer: string | null;
+  /** Ink and paper of the kit chosen for a hand, by ids. */
+  kits: Readonly<Partial<Record<HandId, { readonly ink?: string; readonly paper?: string }>>>;
   /** When it must be ready, as was said before; empty where nothing was. */
   due: string;
 }) {
@@ -64,6 +70,13 @@ export function PieceStation({
   const [zoom, setZoom] = useState<Zoom>('fit');
   const [row, setRow] = useState(0);
   const [dips, setDips] = useState(false);
+  const kit = kits[piece.blocks.find(({ id }) => id === longest(piece))?.setting.hand ?? OPENING_HAND];
+  const [ink, setInk] = useState(kit?.ink ?? '');
+  const [paper, setPaper] = useState(kit?.paper ?? '');
+  const supplies = useMemo(() => {
+    const tools = new Map(bench.map((item) => [item.id, item]));
+    return { ink: tools.get(ink), paper: tools.get(paper), tools };
+  }, [bench, ink, paper]);
   const [place, setPlace] = useState<{ readonly x: number; readonly y: number } | null>(null);
   const shown = useMemo(() => shownPiece(piece, Math.min(row, piece.rows.length - 1)), [piece, row]);
   const laid = useMemo(() => layoutPiece(shown, own), [shown, own]);
@@ -71,13 +84,13 @@ export function PieceStation({
   const drawing = useMemo(() => {
     if (tab !== 'To the desk') return drawPiece(laid);
     return dips
-      ? drawDips(laid, penWork(laid, new Map(bench.map((item) => [item.id, item]))))
+      ? drawDips(laid, penWork(laid, supplies.tools))
       : drawPiece(
           laid,
           files.print,
           files.marked && !files.mirrored && noRoomForMarks(laid) === undefined ? {} : undefined,
         );
-  }, [laid, tab, dips, bench, files.print, files.marked, files.mirrored]);
+  }, [laid, tab, dips, supplies, files.print, files.marked, files.mirrored]);
   const block = piece.blocks.find(({ id }) => id === asked)?.id ?? longest(piece);
   const found = usePieceWorker(
     tab === 'List' ? piece : shown,
@@ -113,6 +126,7 @@ export function PieceStation({
         label={`Preview: ${drawing.title}`}
         zoom={zoom}
         onZoom={setZoom}
+        colour={paperColour(supplies.paper)}
         onPoint={(x, y) => {
           setPlace({ x, y });
           const under = pointedAt(laid.lines, x, y);
@@ -128,7 +142,12 @@ export function PieceStation({
           className="mx-4"
           panelClassName="min-h-0 flex-1 space-y-4 overflow-y-auto px-4 py-3"
         >
-          <Findings laid={laid} found={found} edit={edit} />
+          <Findings
+            laid={laid}
+            more={supplyFindings(shown, supplies.ink, supplies.paper)}
+            found={found}
+            edit={edit}
+          />
           {tab === 'Text' && pointed && (
             <TouchLine pointed={pointed} edit={edit} onClose={() => setPlace(null)} />
           )}
@@ -161,6 +180,11 @@ export function PieceStation({
               edit={edit}
               laid={laid}
               bench={bench}
+              supplies={supplies}
+              ink={ink}
+              onInk={setInk}
+              paper={paper}
+              onPaper={setPaper}
               printer={printer}
               files={files}
               dips={dips}

@@ -18,40 +18,48 @@ export function OtherPages({
 }) {
   const [letter, setLetter] = useState(sample);
   const known = ground.face?.has(letter) ?? false;
-  if (!ground.face) return null;
   return (
     <details>
       <summary className="cursor-pointer text-sm">Other pages</summary>
       <div className="mt-1 space-y-2">
-        <button
-          type="button"
-          className="btn btn-xs"
-          onClick={() => onLay(alphabetBands(ground), 'An alphabet of mine')}
-        >
-          Alphabet of mine
-        </button>
-        <form
-          className="flex flex-wrap items-center gap-2 text-sm"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (known) onLay(collectingBands(letter), `Shapes of ${letter}`);
-          }}
-        >
-          <label className="flex items-center gap-2">
-            Shapes of
-            <input
-              dir="auto"
-              className="input input-xs w-14"
-              maxLength={4}
-              value={letter}
-              onChange={(event) => setLetter(event.target.value.trim())}
-            />
-          </label>
-          <button type="submit" className="btn btn-xs" disabled={!known}>
-            Page to collect them
+        <div className="flex flex-wrap gap-2">
+          <button type="button" className="btn btn-xs" onClick={() => onLay([], '')}>
+            Empty page
           </button>
-          {!known && letter !== '' && <span>The hand has no letter “{letter}”.</span>}
-        </form>
+          {ground.face && (
+            <button
+              type="button"
+              className="btn btn-xs"
+              onClick={() => onLay(alphabetBands(ground), 'An alphabet of mine')}
+            >
+              Alphabet of mine
+            </button>
+          )}
+        </div>
+        {ground.face && (
+          <form
+            className="flex flex-wrap items-center gap-2 text-sm"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (known) onLay(collectingBands(letter), `Shapes of ${letter}`);
+            }}
+          >
+            <label className="flex items-center gap-2">
+              Shapes of
+              <input
+                dir="auto"
+                className="input input-xs w-14"
+                maxLength={4}
+                value={letter}
+                onChange={(event) => setLetter(event.target.value.trim())}
+              />
+            </label>
+            <button type="submit" className="btn btn-xs" disabled={!known}>
+              Page to collect them
+            </button>
+            {!known && letter !== '' && <span>The hand has no letter “{letter}”.</span>}
+          </form>
+        )}
       </div>
     </details>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { ChevronLeft, ChevronRight, Plus, Timer } from 'lucide-react';
+import Link from 'next/link';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { rectangle } from '@/core/drawing/build';
@@ -79,6 +80,7 @@ export function PractiseStation({
   printer,
   records,
   learned,
+  todays,
 }: {
   opened: Opened;
   drawer: readonly Nib[];
@@ -86,6 +88,8 @@ export function PractiseStation({
   records: readonly Entry[];
   /** Letters the logbook knows, hand by hand. */
   learned: Readonly<Partial<Record<HandId, readonly string[]>>>;
+  /** Why Today asks for the page that lies here, where it is today's. */
+  todays: string | undefined;
 }) {
   const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
@@ -163,7 +167,8 @@ export function PractiseStation({
     if (bands.length === 0) return;
     notice({
       tone: 'done',
-      text: `“${title}” is on the desk, in place of what was there.`,
+      text:
+        laid.length === 0 ? 'The page is empty.' : `“${title}” is on the desk, in place of what was there.`,
       undo: () => void latest.current.undo(),
     });
   };
@@ -246,6 +251,14 @@ export function PractiseStation({
                 }}
               />
               <OtherPages ground={ground} sample={samplesFor(handOf(recipe)).letter} onLay={lay} />
+              {todays !== undefined && bands === opened.recipe.practice.bands && (
+                <p className="text-sm" data-testid="todays">
+                  <Link href="/today" className="link">
+                    Today’s page
+                  </Link>
+                  . {todays}
+                </p>
+              )}
               {bands.length === 0 ? (
                 <p className="text-sm">
                   Nothing to practise yet. A ten-minute page is made for what comes next after the letters you

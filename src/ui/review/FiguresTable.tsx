@@ -1,8 +1,9 @@
+import type { HandId } from '@/core/hands/registry';
 import type { ReviewFigure } from '@/core/review/review';
-import { FIGURES, figureText, isRank } from './figureWords';
+import { FIGURES, figureName, figureText, isRank } from './figureWords';
 
 /** What was measured of a page, each figure with its ±, what is asked, and by how much it is off where that is sure. */
-export function FiguresTable({ figures }: { figures: readonly ReviewFigure[] }) {
+export function FiguresTable({ hand, figures }: { hand: HandId; figures: readonly ReviewFigure[] }) {
   return (
     <section aria-label="Figures">
       <h2 className="margin-heading">Figures</h2>
@@ -19,7 +20,7 @@ export function FiguresTable({ figures }: { figures: readonly ReviewFigure[] }) 
             return (
               <tr key={id}>
                 <th scope="row" className="px-0 font-normal">
-                  {FIGURES[id].name}
+                  {figureName(id, hand)}
                   <span className="block text-xs opacity-75">
                     {count} measured
                     {asked !== null && !isRank(id) && `, ${FIGURES[id].say(asked)} asked`}

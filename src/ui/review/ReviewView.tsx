@@ -215,7 +215,7 @@ export function ReviewView({
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <PageView id={id} review={review} known={overlaid} onLetter={(row, k) => setLetter([row, k])} />
         <div className="space-y-5">
-          <FiguresTable figures={review.figures} />
+          <FiguresTable hand={review.hand} figures={review.figures} />
           {review.refused.length > 0 && (
             <section aria-label="Not judged">
               <h2 className="margin-heading">Not judged</h2>

@@ -1,3 +1,5 @@
+import { upperLine } from '@/core/hand/upperLine';
+import { type HandId, handById } from '@/core/hands/registry';
 import { signed } from '@/core/measure/units';
 import { RAGGED, THICK_HAIRLINE } from '@/core/review/pageRemarks';
 import type { FigureId, ReviewFigure } from '@/core/review/review';
@@ -33,7 +35,7 @@ export const FIGURES: Readonly<
   slope: { name: 'Slope', say: degrees },
   slopeSpread: { name: 'Slope wanders by', say: degrees },
   body: { name: 'Body height', say: mm },
-  heads: { name: 'Heads over the waistline', say: mm },
+  heads: { name: 'Heads over the upper line', say: mm },
   feet: { name: 'Feet over the baseline', say: mm },
   sinking: { name: 'Feet sink along a line by', say: mm },
   weight: { name: 'Stems against the model', say: percent },
@@ -68,6 +70,10 @@ export const FIGURES: Readonly<
     say: (value) => (value < CLEAN ? 'clean' : value < RAGGED ? 'a little ragged' : 'ragged'),
   },
 };
+
+/** A figure's name as this hand's lines are called. */
+export const figureName = (id: FigureId, hand: HandId): string =>
+  id === 'heads' ? `Heads over the ${upperLine(handById(hand))}` : FIGURES[id].name;
 
 /** A unit that is written apart from its number is written once, after the ±. */
 const UNIT = / (mm|%)$/;

@@ -49,23 +49,21 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
       setProblem(sentenceOf(error));
     }
   };
-  const select = (id: string | null) =>
-    guarded(async () => {
-      await call('/api/printers/select', { method: 'POST', json: { id } });
-      setPrinters((list) => list.map((printer) => ({ ...printer, selected: printer.id === id })));
-    });
+  /** Selects a printer, and learns of those that other windows added or removed. */
+  const selected = async (id: string | null) => {
+    const answer = await call('/api/printers/select', { method: 'POST', json: { id } });
+    const { printers: now }: { printers: PrinterProfile[] } = await answer.json();
+    setPrinters(now);
+  };
+  const select = (id: string | null) => guarded(() => selected(id));
   const add = () =>
     guarded(async () => {
-      const profile = { id: newId(), name: name.trim() || 'My printer', measuredX, measuredY };
-      const { id, ...body } = profile;
+      const body = { name: name.trim() || 'My printer', measuredX, measuredY };
+      const id = newId();
       await call(`/api/printers/${id}`, { method: 'PUT', json: body });
-      await call('/api/printers/select', { method: 'POST', json: { id } });
-      setPrinters((list) => [
-        ...list.map((p) => ({ ...p, selected: false })),
-        { ...profile, selected: true },
-      ]);
+      await selected(id);
       setName('');
-      notice({ tone: 'done', text: `PDFs are now corrected for ${profile.name}.` });
+      notice({ tone: 'done', text: `PDFs are now corrected for ${body.name}.` });
     });
   const remove = (printer: PrinterProfile) =>
     guarded(async () => {
@@ -76,10 +74,10 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
         text: `Removed ${printer.name}.`,
         undo: () =>
           guarded(async () => {
-            const { id, selected, ...body } = printer;
+            const { id, selected: was, ...body } = printer;
             await call(`/api/printers/${id}`, { method: 'PUT', json: body });
-            if (selected) await call('/api/printers/select', { method: 'POST', json: { id } });
-            setPrinters((list) => [...list, printer]);
+            if (was) await selected(id);
+            else setPrinters((list) => [...list, printer]);
           }),
       });
     });

@@ -37,6 +37,10 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
       .find(
         (stroke) => branches(stroke, body) && (stroke.path[0]?.[3][1] ?? 0) > (stroke.path[0]?.[0][1] ?? 0),
       );
+    const isUpright = ({ path }: (typeof strokes)[number]) =>
+      path.some(
+        ([[ax, ay], , , [dx, dy]]) => Math.abs(dy - ay) > 0.5 * body && Math.abs(dx - ax) < 0.2 * body,
+      );
     const can = (fault: Fault): boolean => {
       switch (fault) {
         // A letter that is hardly more than a stem has no width to speak of.
@@ -53,6 +57,9 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
           return arch !== undefined;
         case 'low branch':
           return arch !== undefined && (arch.path[0]?.[0][1] ?? 0) > LOWERABLE * body;
+        // Only a straight side leans beside another: one of two bows is a bow of another shape.
+        case 'not parallel':
+          return strokes.slice(1).some(isUpright);
         case 'stroke missing':
         case 'strokes apart':
           return (
@@ -62,11 +69,7 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
         // A round letter turned about its foot is a round letter.
         case 'leaning':
         case 'upright':
-          return strokes.some(({ path }) =>
-            path.some(
-              ([[ax, ay], , , [dx, dy]]) => Math.abs(dy - ay) > 0.5 * body && Math.abs(dx - ax) < 0.2 * body,
-            ),
-          );
+          return strokes.some(isUpright);
         default:
           return true;
       }

@@ -37,6 +37,20 @@ export const heldOutFaults: FaultMaker = (strokes, { left, right, body }, fault,
         ]),
       );
     }
+    // Later strokes are turned about where they begin, not sheared.
+    case 'not parallel': {
+      const turn = -6 * size;
+      return still(
+        strokes.map((stroke, i) => {
+          const [x0, y0] = stroke.path[0]?.[0] ?? [0, 0];
+          if (i === 0) return stroke;
+          return moved(stroke, ([x, y]) => [
+            x0 + (x - x0) * cosDeg(turn) - (y - y0) * sinDeg(turn),
+            y0 + (x - x0) * sinDeg(turn) * 0.3 + (y - y0) * cosDeg(turn),
+          ]);
+        }),
+      );
+    }
     // The pen turns on the way: flat or steep from the second third of every stroke on.
     case 'flat':
     case 'steep': {
@@ -89,6 +103,7 @@ export const CALLED: Readonly<Record<Fault, readonly string[]>> = {
   tall: ['tall'],
   leaning: ['leaning'],
   upright: ['upright'],
+  'not parallel': ['not parallel'],
   flat: ['flat'],
   steep: ['steep'],
   'high branch': ['high branch'],

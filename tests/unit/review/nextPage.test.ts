@@ -58,7 +58,14 @@ describe('the page after a review', () => {
 });
 
 describe('remarks', () => {
-  const base = { nib: 2.4, pressed: false, body: 12, slopeLines: false, gauge: true };
+  const base = {
+    nib: 2.4,
+    pressed: false,
+    body: 12,
+    slopeLines: false,
+    gauge: true,
+    upper: 'waistline' as const,
+  };
   const figure = (id: 'angle' | 'angleSpread' | 'feet' | 'slope', value: number, asked: number | null) => ({
     id,
     value,
@@ -88,14 +95,36 @@ describe('remarks', () => {
   it('say the sign of a slope and of a pen angle', () => {
     const figures = [figure('angle', 36, 45), figure('slope', 11, 6)];
     const said = remarksOn({ ...base, figures, rows: [] }).map(({ text }) => text);
-    expect(said[0]).toMatch(/stood at 36°, not 45°.*heavier/);
-    expect(said[1]).toMatch(/lean 11°, and 6° is asked/);
+    // Slope is put right first: it is read as another angle too.
+    expect(said[0]).toMatch(/lean 11°, and 6° is asked/);
+    expect(said[1]).toMatch(/stood at 36°, not 45°.*heavier/);
+  });
+
+  it('name slope and parallels before the angle, and strokes out of parallel once', () => {
+    const splay = { id: 'parallels' as const, value: 5, asked: 0, error: 1.3, count: 8 };
+    const rows = [row('n', 'not parallel'), row('h', 'flat')];
+    const said = remarksOn({ ...base, figures: [figure('angle', 54, 45), splay], rows }).map(
+      ({ text }) => text,
+    );
+    expect(said[0]).toMatch(/not parallel: they stand 5° apart/);
+    expect(said[1]).toMatch(/stood at 54°/);
+    expect(said.filter((text) => /parallel/.test(text))).toHaveLength(1);
+    const [, byRow] = remarksOn({ ...base, figures: [], rows }).map(({ text }) => text);
+    expect(byRow).toBe('The strokes of n are not parallel (six letters).');
+  });
+
+  it('name the line that a hand has over its letters', () => {
+    const short = { id: 'body' as const, value: 11, asked: 12, error: 0.3, count: 30 };
+    const cure = (upper: 'waistline' | 'capital line') =>
+      remarksOn({ ...base, upper, figures: [short], rows: [] })[0]?.cure;
+    expect(cure('capital line')).toMatch(/begin on the capital line/);
+    expect(cure('waistline')).toMatch(/begin on the waistline/);
   });
 
   it('name the gauge where the page has one, and a card where it has none', () => {
     const figures = [figure('angle', 36, 45)];
     const cure = (gauge: boolean) => remarksOn({ ...base, gauge, figures, rows: [] })[0]?.cure;
-    expect(cure(true)).toMatch(/the gauge at the head of the page/);
+    expect(cure(true)).toMatch(/the gauge of this page/);
     expect(cure(false)).toMatch(/a card to 45°/);
     expect(cure(false)).not.toMatch(/gauge/);
   });

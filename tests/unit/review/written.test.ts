@@ -39,17 +39,17 @@ function changed({ ink, baseline, origin }: Inked, { lean = 0, long = 1, tall = 
 let ground: Ground;
 let model: Written;
 let inked: Inked;
-async function begin(hand: HandId) {
+async function begin(hand: HandId, text = TEXT) {
   await loadScript(hand);
   ground = groundOf(freshRecipe(hand), { size: 1, held: false });
-  const figure = ground.face && textFigure(ground.face, TEXT);
+  const figure = ground.face && textFigure(ground.face, text);
   if (!figure) throw new Error('the hand has these letters');
   inked = exemplarOf(ground.pen, figure, ground.unit, P);
   model = writtenIn(inked.ink, inked.baseline, ground);
 }
 
 /** The figures of three such rows, by name. */
-function read(change: Change, known: { printed?: boolean; asSet?: boolean } = {}) {
+function read(change: Change, known: { printed?: boolean; asSet?: boolean; sameWords?: boolean } = {}) {
   const { ink, baseline } = changed(inked, change);
   const row = writtenIn(ink, baseline, ground);
   const rows = [row, row, row];
@@ -59,9 +59,13 @@ function read(change: Change, known: { printed?: boolean; asSet?: boolean } = {}
     bodyShown: false,
     printed: true,
     asSet: false,
+    sameWords: true,
     ...known,
   });
-  return (id: FigureId) => figures.find((figure) => figure.id === id)?.value ?? Number.NaN;
+  const of = (id: FigureId) => figures.find((figure) => figure.id === id);
+  return Object.assign((id: FigureId) => of(id)?.value ?? Number.NaN, {
+    asked: (id: FigureId) => of(id)?.asked,
+  });
 }
 
 describe('a row of italic without cells', () => {
@@ -143,5 +147,24 @@ describe('a row of copperplate without cells', () => {
     const of = read({ lean: Math.tan(((slope - 4) * Math.PI) / 180) - Math.tan((slope * Math.PI) / 180) });
     expect(of('angle')).toBeNaN();
     expect(Math.abs(of('slope') - slope + 4)).toBeLessThan(1);
+  });
+});
+
+describe('a row of Roman capitals without cells', () => {
+  beforeAll(() => begin('roman', 'THEFT PRIDE'));
+
+  it('has one stem where a bar crosses it, and its stems stand a counter apart', () => {
+    const body = ground.zones.body * ground.unit;
+    const places = model.groups.flatMap(({ stems }) => stems.map(({ x }) => x / P));
+    const apart = places.slice(1).map((x, i) => x - (places[i] as number));
+    // Two stems of the width of a nib touch at least where no white is between them.
+    for (const off of apart) expect(off).toBeGreaterThan(2 * ground.recipe.width);
+    expect(read({})('stride')).toBeGreaterThan(0.3 * body);
+  });
+
+  it('is asked no distance of stems where its words are not known', () => {
+    expect(read({}).asked('stride')).toBeGreaterThan(0);
+    expect(read({}, { sameWords: false }).asked('stride')).toBeNull();
+    expect(read({}, { sameWords: false })('stride')).toBe(read({})('stride'));
   });
 });

@@ -1,13 +1,14 @@
 import { z } from 'zod';
-import { answer, idSchema, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
-import { selectPrinter } from '@/store/printers';
+import { answer, idSchema, parse, RECIPE_BODY, Refusal, readJson } from '@/app/_lib/http';
+import { listPrinters, selectPrinter } from '@/store/printers';
 
 const bodySchema = z.strictObject({ id: idSchema.nullable() });
 
-/** Chooses the printer that PDFs are corrected for, or none. */
+/** Chooses the printer that PDFs are corrected for, or none. The answer has all printers as they are now. */
 export const POST = (request: Request) =>
   answer(request, async () => {
     const { id } = parse(bodySchema, await readJson(request, RECIPE_BODY));
-    await selectPrinter(id);
-    return Response.json({ id });
+    const isThere = await selectPrinter(id);
+    if (!isThere) throw new Refusal(404, 'This printer was removed in another window. Choose another one.');
+    return Response.json({ id, printers: await listPrinters() });
   });

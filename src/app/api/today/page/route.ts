@@ -2,10 +2,9 @@ import { z } from 'zod';
 import { answer, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { courseIn } from '@/app/_lib/today';
+import { withSteps } from '@/app/_lib/todaysPage';
 import { handIdSchema } from '@/core/hands/handId';
 import { stepSchema } from '@/core/log/session';
-import { withBands } from '@/core/practice/edit';
-import { pageOfSteps } from '@/core/study/page';
 import { findItem } from '@/store/items';
 
 export const dynamic = 'force-dynamic';
@@ -22,9 +21,5 @@ export const POST = (request: Request) =>
     const { hand, tool, steps } = parse(bodySchema, await readJson(request, RECIPE_BODY));
     const item = tool === undefined ? undefined : await findItem(tool);
     const [{ recipe, curriculum }, own] = await Promise.all([courseIn(hand, item), ownLettersFor(hand)]);
-    const shown = steps.flatMap((step) => {
-      const unit = curriculum.find(({ key }) => key === step.unit);
-      return unit ? [{ ...step, unit }] : [];
-    });
-    return Response.json(withBands(recipe, pageOfSteps(recipe, shown, own)));
+    return Response.json(withSteps(recipe, steps, curriculum, own));
   });
