@@ -127,3 +127,28 @@ describe('forms', () => {
     expect([dark(6, 4.8), dark(6, 5.2), dark(6, 5.6), dark(6, 4.5)]).toEqual([true, true, false, false]);
   });
 });
+
+describe('a small picture', () => {
+  it('keeps hairlines that a whole page would lose between its pixels', async () => {
+    // A hairline of 0.1 mm down a page of 200 mm, shown 160 px high.
+    const line: Form = {
+      commands: [['M', 0, 0], ['L', 0.1, 0], ['L', 0.1, 150], ['L', 0, 150], ['Z']],
+    };
+    const page: Drawing = {
+      width: 140,
+      height: 200,
+      title: 'a hairline',
+      nodes: [{ kind: 'form', form: line, x: 70.2, y: 20, scale: 1, paint: { fill: '#000000' } }],
+    };
+    const darkest = async (small: boolean) => {
+      const { data } = await sharp(Buffer.from(renderSvg(page, { small })), { density: 72 })
+        .resize({ height: 160 })
+        .flatten({ background: '#ffffff' })
+        .greyscale()
+        .raw()
+        .toBuffer({ resolveWithObject: true });
+      return Math.min(...data);
+    };
+    expect(await darkest(true)).toBeLessThan((await darkest(false)) - 40);
+  });
+});

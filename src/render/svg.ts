@@ -18,8 +18,11 @@ const escaped = (text: string): string =>
 /** The face a sheet is lettered in; the file names it and falls back to any sans-serif. */
 export const SHEET_FONT = 'Alegreya Sans';
 
-/** A drawing as a free-standing SVG file, one user unit a millimetre. */
-export function renderSvg(drawing: Drawing): string {
+/** Ink of a small picture has an edge of its own, in CSS pixels: hairlines of a whole page would be lost between pixels. */
+const SMALL_PICTURE_EDGE = 0.35;
+
+/** A drawing as a free-standing SVG file, one user unit a millimetre; as a small picture its ink keeps its hairlines. */
+export function renderSvg(drawing: Drawing, { small = false }: { readonly small?: boolean } = {}): string {
   const size = `width="${number(drawing.width)}mm" height="${number(drawing.height)}mm"`;
   const box = `viewBox="0 0 ${number(drawing.width)} ${number(drawing.height)}"`;
   const forms = formIds(drawing.nodes);
@@ -28,7 +31,7 @@ export function renderSvg(drawing: Drawing): string {
     `<svg xmlns="http://www.w3.org/2000/svg" ${size} ${box} font-family="'${SHEET_FONT}', sans-serif" fill="none">`,
     `<title>${escaped(drawing.title)}</title>`,
     ...(shapes.length > 0 ? ['<defs>', ...shapes, '</defs>'] : []),
-    ...drawing.nodes.map((node) => element(node, forms)),
+    ...drawing.nodes.map((node) => element(node, forms, small)),
     '</svg>\n',
   ].join('\n');
 }
@@ -46,16 +49,16 @@ function formIds(nodes: readonly DrawingNode[]): Forms {
   return ids;
 }
 
-function element(node: DrawingNode, forms: Forms): string {
+function element(node: DrawingNode, forms: Forms, small: boolean): string {
   switch (node.kind) {
     case 'group':
-      return `<g class="${escaped(node.role)}">\n${node.children.map((child) => element(child, forms)).join('\n')}\n</g>`;
+      return `<g class="${escaped(node.role)}">\n${node.children.map((child) => element(child, forms, small)).join('\n')}\n</g>`;
     case 'path':
       return `<path d="${pathData(node.commands)}"${paint(node)}/>`;
     case 'form': {
       const { form, x, y, scale, paint: colours } = node;
       const place = `translate(${number(x)} ${number(y)}) scale(${number(scale)})`;
-      return `<use href="#${forms.get(form)}" transform="${place}"${'fill' in colours ? paint(colours) : paint({ stroke: inUnits(colours.stroke, scale) })}/>`;
+      return `<use href="#${forms.get(form)}" transform="${place}"${'fill' in colours ? `${paint(colours)}${small ? edge(colours.fill) : ''}` : paint({ stroke: inUnits(colours.stroke, scale) })}/>`;
     }
     case 'text': {
       const anchor = node.anchor === 'start' ? '' : ` text-anchor="${node.anchor}"`;
@@ -64,6 +67,9 @@ function element(node: DrawingNode, forms: Forms): string {
     }
   }
 }
+
+const edge = (colour: string): string =>
+  ` stroke="${colour}" stroke-width="${SMALL_PICTURE_EDGE}" vector-effect="non-scaling-stroke"`;
 
 /** A line given in mm, in the unit of a form. */
 const inUnits = ({ width, dash, ...stroke }: LineStyle, scale: number): LineStyle => ({

@@ -80,7 +80,7 @@ test('a printer profile corrects PDFs and nonsense is refused', async ({ page, r
     data: { name: 'Attic', measuredX: 99, measuredY: 99 },
   });
   expect(other.ok()).toBe(true);
-  await page.getByRole('radio', { name: 'no printer' }).check();
+  await page.getByRole('radio', { name: 'no printer' }).click();
   await expect(page.getByRole('radio', { name: /Attic/ })).toBeVisible();
   await request.delete('/api/printers/attic');
   await page.getByRole('radio', { name: /Attic/ }).click();

@@ -181,7 +181,7 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
   await expect(page.getByRole('button', { name: 'g, known, to stress' })).toBeVisible();
   await page.getByRole('button', { name: 'A small set that shows all' }).click();
   const found = page.getByTestId('found-words');
-  await expect(found).toContainText('words show every letter you know and every join');
+  await expect(found).toContainText('words show every letter you know and every pair');
   const words = await found.getByRole('listitem').allTextContents();
   for (const word of words) expect(word).toMatch(/^[adgqunmh]+$/);
   expect(words.filter((word) => word.includes('g')).length).toBeGreaterThan(1);
@@ -189,7 +189,7 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
   await page.getByRole('button', { name: 'all small' }).click();
   await page.getByRole('button', { name: 'Find pairs' }).click();
   await expect(found).toContainText('One letter apart: n or u');
-  await page.getByLabel('A join, or any letters').fill('oo');
+  await page.getByLabel('Pair, or any letters').fill('oo');
   await page.getByRole('button', { name: 'Find words' }).click();
   await expect(found).toContainText('Rich in “oo”');
   const rich = await found.getByRole('listitem').allTextContents();
@@ -217,6 +217,19 @@ test('words from known letters: a covering set, pairs, a rich join, a list of on
   await expect(page.getByTestId('list-facts')).toContainText('Bundled English list');
   await page.getByRole('tab', { name: 'Page' }).click();
   expect(await names(page)).toEqual([`Word ${rich[0]}`]);
+});
+
+test('a pack too thin for its hand says so before it is made, and is planned anew in one tap', async ({
+  page,
+}) => {
+  await open(page, '/practise?hand=uncial');
+  await page.getByRole('tab', { name: 'Course' }).click();
+  const more = page.getByRole('button', { name: /^Plan \d+ sessions, for the whole hand$/ });
+  await expect(page.getByText(/of the hand has no room in this pack: z\./)).toBeVisible();
+  await more.click();
+  await expect(page.getByLabel('Sessions')).not.toHaveValue('9');
+  await expect(page.getByRole('heading', { name: /^1\d pages$/ })).toBeVisible();
+  await expect(more).toHaveCount(0);
 });
 
 test('a pack for a class: planned, cancelled, made, and a page of it laid on the desk', async ({ page }) => {

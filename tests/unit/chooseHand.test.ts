@@ -25,6 +25,22 @@ describe('which hand for me', () => {
     }
   });
 
+  it('tells them apart: no two for the same reasons, and each but the first has something against it or less for it', () => {
+    const alike: string[] = [];
+    for (const purpose of PURPOSES) {
+      for (const look of LOOKS) {
+        for (const tool of ['broad', 'pointed', 'brush', 'monoline'] as const) {
+          const found = suggestHands(HANDS, { purpose, look, tool, beginner: true }, withTools(tool));
+          const said = found.map(({ reasons, but }) => JSON.stringify([reasons, but]));
+          if (new Set(said).size < found.length) alike.push(`${purpose}, ${look}, ${tool}`);
+          if (found.every(({ but }) => but.length === 0))
+            alike.push(`${purpose}, ${look}, ${tool}: no “but”`);
+        }
+      }
+    }
+    expect(alike).toEqual([]);
+  });
+
   it('sends a beginner with a broad pen to a first hand of the broad edge', () => {
     const [first] = idsFor({ tool: 'broad', beginner: true }, withTools('broad'));
     expect(handById(first as string).tool).toBe('broad');

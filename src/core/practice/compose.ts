@@ -72,7 +72,7 @@ export interface ComposeOptions {
 }
 
 const CHECK_LINE: Mm = 4.2;
-const CHECK_SIZE: Mm = 2.8;
+const CHECK_SIZE: Mm = 2.9;
 const CHECK_GAP: Mm = 3;
 
 /**

@@ -107,6 +107,7 @@ const WITH_EDGE: Readonly<Record<Trait, number>> = {
   lean: 0.015,
   rise: 0.01,
   slope: 0.018,
+  splay: 0.025,
   angle: 0.018,
   nib: 0.012,
   weight: 0.02,
@@ -285,13 +286,18 @@ function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number)
     }));
 }
 
-/** Is a letter written in two strokes or more that go down or up through the body, so that one can lean beside the other? */
+/**
+ * Is a letter written with an edge in two strokes or more that go through the body, its first stroke one of them, so that
+ * the others can lean beside it? Hairlines of a pressed pen come and go, and with them the sides they lead to.
+ */
 const hasTwoSides = ({ figure, ground }: DueRow['due']): boolean =>
+  ground.pen.kind === 'broad' &&
   figure.shapes
     .filter(({ joins, marks }) => !joins && !marks)
-    .some(
-      ({ cut }) => cut.upright.filter(({ path }) => heightOf(path) >= SIDE * ground.zones.body).length > 1,
-    );
+    .some(({ cut: { upright } }) => {
+      const sides = upright.map(({ path }) => heightOf(path) >= SIDE * ground.zones.body);
+      return sides[0] === true && sides.lastIndexOf(true) > 0;
+    });
 const heightOf = (path: Stroke['path']): number => {
   const ys = path.flatMap((cubic) => cubic.map(([, y]) => y));
   return Math.max(...ys) - Math.min(...ys);

@@ -65,7 +65,7 @@ describe('stems', () => {
 
   it('are one where a bar crosses them, and two where they stand apart', () => {
     const [head, foot] = [
-      { top: BASELINE - BODY, bottom: BASELINE - 0.55 * BODY, width: 16 },
+      { top: BASELINE - BODY, bottom: BASELINE - 0.5 * BODY, width: 16 },
       { top: BASELINE - 0.45 * BODY, bottom: BASELINE, width: 16 },
     ];
     const arm = bar(100, { top: head.bottom, bottom: foot.top, width: 60 });

@@ -13,7 +13,7 @@ export function unitName({ kind, of }: Pick<Unit, 'kind' | 'of'>): string {
     case 'letter':
       return of;
     case 'join':
-      return `the join ${of}`;
+      return `the pair ${of}`;
     case 'rhythm':
       return `the rhythm ${of}`;
     case 'word':

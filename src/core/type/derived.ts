@@ -4,6 +4,18 @@ import type { Pen } from '../pen/pen';
 import type { Knot } from '../pen/stroke';
 import { type Cut, cutOf } from './cut';
 import {
+  capitalEng,
+  capitalThorn,
+  currency,
+  eng,
+  eth,
+  kra,
+  longS,
+  pilcrow,
+  ringed,
+  thorn,
+} from './derivedLetters';
+import {
   beside,
   centred,
   changed,
@@ -186,10 +198,19 @@ function brace(way: 1 | -1): Rule {
 /** Signs of any hand: each a rule over what the hand has drawn. */
 const RULES: Readonly<Record<string, Rule>> = {
   ı: from(letter('i'), (strokes) => strokes.filter(({ name }) => name !== 'dot')),
-  // In hands of one case the long s is the s.
-  ſ: from(letter('f'), (strokes, { shapes }) =>
-    strokes.length > 1 && shapes.has('F') ? strokes.filter(({ name }) => name !== 'bar') : undefined,
-  ),
+  ſ: longS,
+  þ: thorn,
+  Þ: capitalThorn,
+  ð: eth,
+  // In hands of one case the capital is the letter.
+  Ð: eth,
+  ŋ: eng,
+  Ŋ: capitalEng,
+  ĸ: kra,
+  '©': ringed('C'),
+  '®': ringed('R'),
+  '¶': pilcrow,
+  '¤': currency,
   ŀ: (drawn) => {
     const [l, dot] = [strokesOf(drawn, 'l'), RULES['·']?.(drawn)];
     return l && dot && beside([l, dot], GAP);
@@ -226,6 +247,9 @@ const RULES: Readonly<Record<string, Rule>> = {
   '−': letter('–'),
   '—': from(letter('–'), (strokes) => changed(strokes, (knot) => ({ ...knot, x: knot.x * 2 }))),
   '‚': letter(','),
+  // The modifier letter that ŉ is folded to, and the capital of µ: the same shapes under other names.
+  ʼ: letter('’'),
+  Μ: letter('M'),
   '½': fraction('1', '2'),
   '¼': fraction('1', '4'),
   '¾': fraction('3', '4'),

@@ -384,22 +384,26 @@ function columnsFor(
       id: 'chosen',
       enableSorting: false,
       header: ({ table }) => (
-        <input
-          type="checkbox"
-          className="checkbox checkbox-xs"
-          aria-label="Choose everything on this page"
-          checked={table.getIsAllPageRowsSelected()}
-          onChange={table.getToggleAllPageRowsSelectedHandler()}
-        />
+        <label className="grid place-items-center">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-xs"
+            aria-label="Choose everything on this page"
+            checked={table.getIsAllPageRowsSelected()}
+            onChange={table.getToggleAllPageRowsSelectedHandler()}
+          />
+        </label>
       ),
       cell: ({ row }) => (
-        <input
-          type="checkbox"
-          className="checkbox checkbox-xs"
-          aria-label={`Choose ${row.original.label}`}
-          checked={row.getIsSelected()}
-          onChange={row.getToggleSelectedHandler()}
-        />
+        <label className="grid place-items-center">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-xs"
+            aria-label={`Choose ${row.original.label}`}
+            checked={row.getIsSelected()}
+            onChange={row.getToggleSelectedHandler()}
+          />
+        </label>
       ),
     },
     {

@@ -1,6 +1,7 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { colourName } from '@/core/drawing/colourName';
 import { type Item, nibKindOf } from '@/core/kit/item';
 import { takesHolder } from '@/core/kit/rules';
 import { keepPhoto } from '../lib/photo';
@@ -106,6 +107,50 @@ export function ItemDetail({
   );
 }
 
+/** A colour by its name, with its swatch. It is kept when the picker is closed, not at every step of a finger over it. */
+function ColourField({
+  name,
+  colour,
+  onChange,
+}: {
+  name: string;
+  colour: string | null;
+  onChange: (colour: string | null) => void;
+}) {
+  const input = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    const element = input.current;
+    const keep = () => element && onChange(element.value);
+    element?.addEventListener('change', keep);
+    return () => element?.removeEventListener('change', keep);
+  });
+  return (
+    <div className="flex items-center justify-between gap-2 text-sm">
+      <label className="flex flex-1 items-center justify-between gap-2">
+        {name}
+        <span className="flex items-center gap-2">
+          {colour === null ? 'not known' : colourName(colour)}
+          <input
+            ref={input}
+            key={colour}
+            type="color"
+            className="h-9 w-12"
+            defaultValue={colour ?? UNKNOWN_COLOUR}
+          />
+        </span>
+      </label>
+      {colour !== null && (
+        <button type="button" className="btn btn-xs" onClick={() => onChange(null)}>
+          Not known
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** Shown in the field while nobody has said the colour: the grey of nothing. */
+const UNKNOWN_COLOUR = '#808080';
+
 /** One fact; empty is “not known”. */
 function FactField({
   fact,
@@ -141,6 +186,8 @@ function FactField({
       </label>
     );
   }
+  if (fact.kind === 'colour')
+    return <ColourField name={fact.name} colour={value === null ? null : String(value)} onChange={set} />;
   return (
     <label className="flex items-center justify-between gap-2 text-sm">
       {fact.name}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { blankItem } from '@/core/kit/item';
 import { ITEM_KINDS } from '@/core/kit/itemKinds';
-import { enteredNumber, factName, factsOf } from './facts';
+import { enteredNumber, factName, factsOf, summary } from './facts';
 
 describe('facts as they are entered', () => {
   it('are nothing, a number, or what was typed: never a number that was not meant', () => {
@@ -11,6 +11,16 @@ describe('facts as they are entered', () => {
     expect(enteredNumber('abc')).toBe('abc');
     expect(enteredNumber('2 mm')).toBe('2 mm');
     expect(enteredNumber('1e999')).toBe('1e999');
+  });
+
+  it('are told in words: a colour by its name', () => {
+    const ink = { ...blankItem('a', 'ink', 'sea'), colour: '#2f9e8f', inkKind: 'dye' as const };
+    expect(summary(ink)).toBe('dye, blue-green');
+    expect(
+      ITEM_KINDS.flatMap(factsOf)
+        .map(({ name }) => name)
+        .join(' '),
+    ).not.toMatch(/#/);
   });
 
   it.each(ITEM_KINDS)('%s: every fact asked for is one a thing has, and has a name', (kind) => {

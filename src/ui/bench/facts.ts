@@ -1,3 +1,4 @@
+import { colourName } from '@/core/drawing/colourName';
 import type { Item } from '@/core/kit/item';
 import {
   CUTS,
@@ -24,7 +25,7 @@ export type Fact =
       readonly choices: readonly string[];
     }
   | { readonly key: keyof Item; readonly name: string; readonly kind: 'flag' }
-  | { readonly key: keyof Item; readonly name: string; readonly kind: 'text' };
+  | { readonly key: keyof Item; readonly name: string; readonly kind: 'text' | 'colour' };
 
 const number = (key: keyof Item, name: string, unit: string): Fact => ({ key, name, kind: 'number', unit });
 const choice = (key: keyof Item, name: string, choices: readonly string[]): Fact => ({
@@ -36,6 +37,7 @@ const choice = (key: keyof Item, name: string, choices: readonly string[]): Fact
 const flag = (key: keyof Item, name: string): Fact => ({ key, name, kind: 'flag' });
 const text = (key: keyof Item, name: string): Fact => ({ key, name, kind: 'text' });
 
+const INK_COLOUR: Fact = { key: 'colour', name: 'Colour of the ink', kind: 'colour' };
 const WIDTH = number('width', 'Width', 'mm');
 /** An edge is cut, and worn by use; a point or a pencil has neither to speak of. */
 const EDGE: readonly Fact[] = [choice('cut', 'Cut', CUTS), number('cutDegrees', 'Degrees of the cut', '°')];
@@ -61,7 +63,7 @@ const INK: readonly Fact[] = [
   choice('inkKind', 'Kind', INK_KINDS),
   number('wetness', 'Wetness', 'of 5'),
   number('opacity', 'Opacity', 'of 5'),
-  text('colour', 'Colour, such as #1f3a6e'),
+  INK_COLOUR,
   flag('light', 'A light ink, for dark paper'),
   flag('waterproof', 'Waterproof'),
   text('fitting', 'Cartridge fitting, if it is one'),
@@ -89,7 +91,7 @@ export function factsOf(kind: ItemKind): readonly Fact[] {
     HOURS,
     ...(kind === 'pointed-nib' || kind === 'brush-pen' ? [choice('flex', 'Flexibility', FLEXES)] : []),
     ...(kind === 'pointed-nib' ? [flag('bent', 'Bent to its own angle (elbow nib)')] : []),
-    ...(kind === 'brush-pen' ? [text('colour', 'Colour of its ink, such as #1f3a6e')] : []),
+    ...(kind === 'brush-pen' ? [INK_COLOUR] : []),
     ...(takesHolder(kind) ? SEATED : []),
     ...(kind === 'cartridge-pen' ? [text('fitting', 'Cartridges it takes')] : []),
   ];
@@ -135,6 +137,7 @@ export function summary(item: Item): string {
     )
       return [];
     if (fact.kind === 'flag') return value === true ? [fact.name.toLowerCase()] : [];
+    if (fact.kind === 'colour') return [colourName(String(value))];
     const short = SHORT[fact.key];
     const unit = fact.kind === 'number' && fact.unit !== 'of 5' ? ` ${fact.unit.replace(' radius', '')}` : '';
     return [`${short ? `${short} ` : ''}${value}${unit}`];

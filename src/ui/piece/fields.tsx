@@ -75,7 +75,7 @@ export function ColourField({
       ))}
       <input
         type="color"
-        className="h-6 w-8 max-sm:h-11"
+        className="h-6 w-8"
         aria-label={`${name}: any colour`}
         value={value}
         onChange={(event) => onPick(event.target.value)}

@@ -3,6 +3,7 @@
 import { BookOpen, Printer } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
+import { counted } from '@/core/measure/words';
 import type { Band } from '@/core/practice/band';
 import { type Course, FRONT_PAGES, PACK_PAGES, pagesOf, USUAL_COURSE } from '@/core/practice/course/course';
 import { LIMITS } from '@/core/problem/limits';
@@ -148,23 +149,36 @@ export function CoursePanel({
         )}
       </section>
       {planning && !progress && <Working what="Planning the course" progress={planning} onCancel={stop} />}
-      {course && !problem && <Thin course={course} />}
+      {course && !problem && (
+        <Thin course={course} onSessions={(sessions) => setOptions({ ...options, sessions })} />
+      )}
       {course && !problem && <Outline course={course} onLay={onLay} />}
     </div>
   );
 }
 
 /** Says which letters of the hand found no page, and what would be enough. */
-function Thin({ course: { options, left, enough } }: { course: Course }) {
+function Thin({
+  course: { options, left, enough },
+  onSessions,
+}: {
+  course: Course;
+  onSessions: (sessions: number) => void;
+}) {
   if (enough === undefined) return null;
   const fits = pagesOf({ ...options, sessions: enough }).all <= PACK_PAGES.most;
   return (
     <p className="remark remark-warning text-sm">
-      Every letter has rows of its own here, so {left.length} of the hand are left for another pack.{' '}
-      {fits
-        ? `In ${enough} sessions the whole hand has room.`
-        : `The whole hand takes ${enough} sessions, more than one pack holds: take a smaller nib, or make two packs.`}{' '}
-      Left: <span className="tracking-wide">{left.join(' ')}</span>
+      Every letter has rows of its own here, so {counted(left.length, 'letter')} of the hand{' '}
+      {left.length === 1 ? 'has' : 'have'} no room in this pack:{' '}
+      <span className="tracking-wide">{left.join(' ')}</span>.{' '}
+      {fits ? (
+        <button type="button" className="btn btn-xs" onClick={() => onSessions(enough)}>
+          Plan {enough} sessions, for the whole hand
+        </button>
+      ) : (
+        `The whole hand takes ${enough} sessions, more than one pack holds: take a smaller nib, or make two packs.`
+      )}
     </p>
   );
 }

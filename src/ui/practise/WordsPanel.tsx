@@ -63,6 +63,8 @@ export function WordsPanel({
   const [join, setJoin] = useState('ou');
   const notice = useNotice();
   const hand = handOf(ground.recipe);
+  // Letters that are not joined meet as pairs.
+  const meeting = ground.recipe.writing.joined ? 'join' : 'pair';
   const alike = lookAlikesOf(hand);
   const letters = useMemo(() => asTyped(hand, known.letters), [hand, known.letters]);
   const stressed = useMemo(() => asTyped(hand, known.stressed), [hand, known.stressed]);
@@ -90,7 +92,7 @@ export function WordsPanel({
       });
       const lacking =
         set.impossible.length > 0 ? ` No word of the list has ${set.impossible.join(' ')}.` : '';
-      const what = joins ? 'every letter you know and every join of them' : 'every letter you know';
+      const what = joins ? `every letter you know and every ${meeting} of them` : 'every letter you know';
       return {
         title: `${capital(counted(set.words.length, 'word'))} ${set.words.length === 1 ? 'shows' : 'show'} ${what}`,
         remark: `As few words as will do.${lacking}`,
@@ -158,7 +160,7 @@ export function WordsPanel({
             <button type="button" className="btn btn-primary btn-sm" onClick={() => void cover()}>
               A small set that shows all
             </button>
-            <Toggle name="with every join" on={joins} onSwitch={setJoins} />
+            <Toggle name={`with every ${meeting}`} on={joins} onSwitch={setJoins} />
           </div>
           <div className="flex flex-wrap items-center gap-1">
             <button type="button" className="btn btn-sm" onClick={() => void alphabet()}>
@@ -197,7 +199,7 @@ export function WordsPanel({
             }}
           >
             <label className="block text-sm">
-              A join, or any letters
+              {capital(meeting)}, or any letters
               <input
                 className="input input-sm block w-full"
                 value={join}

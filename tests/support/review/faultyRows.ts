@@ -59,7 +59,7 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
           return arch !== undefined && (arch.path[0]?.[0][1] ?? 0) > LOWERABLE * body;
         // Only a straight side leans beside another: one of two bows is a bow of another shape.
         case 'not parallel':
-          return strokes.slice(1).some(isUpright);
+          return strokes[0] !== undefined && isUpright(strokes[0]) && strokes.slice(1).some(isUpright);
         case 'stroke missing':
         case 'strokes apart':
           return (

@@ -1,6 +1,6 @@
 import { text } from '../../drawing/build';
 import type { DrawingNode } from '../../drawing/drawing';
-import { fitText, textWidth } from '../../drawing/textWidth';
+import { fitText, textWidth, wrapText } from '../../drawing/textWidth';
 import { countsByPen } from '../../hand/hand';
 import { type Mm, plain } from '../../measure/units';
 import type { Box } from '../../page/boxes';
@@ -13,9 +13,9 @@ import { BAND_GAP, type BandPart, type PageRoom } from './part';
 /** Room that a heading takes over its band, and the size it is set in. */
 export const HEADING: Mm = 5.4;
 const HEADING_SIZE: Mm = 3.6;
-/** The same of what a teacher says under it. */
+/** The same of a line of what a teacher says under it: 8 pt, since it is read while writing. */
 export const REMARK: Mm = 4.2;
-export const REMARK_SIZE: Mm = 2.7;
+export const REMARK_SIZE: Mm = 2.9;
 
 /** What a band is called, and how it is written where that is not the usual. */
 export interface Title {
@@ -80,8 +80,16 @@ export const headingPart = (title: Title, { language }: PageRoom, lines: readonl
   }),
 });
 
-export const remarkNode = (remark: string, top: Mm, frame: Box, language: LineLanguage): DrawingNode =>
-  text(frame.x, top + REMARK_SIZE, fitText(remark, REMARK_SIZE, frame.width), {
-    size: REMARK_SIZE,
-    colour: language.aid,
-  });
+/** What a teacher says, whole: in as many lines as it takes across the frame. */
+export const remarkLines = (remark: string, width: Mm): readonly string[] =>
+  remark === '' ? [] : wrapText(remark, REMARK_SIZE, width);
+
+export const remarkNodes = (
+  lines: readonly string[],
+  top: Mm,
+  frame: Box,
+  language: LineLanguage,
+): DrawingNode[] =>
+  lines.map((line, i) =>
+    text(frame.x, top + i * REMARK + REMARK_SIZE, line, { size: REMARK_SIZE, colour: language.aid }),
+  );

@@ -20,7 +20,7 @@ const PAD_SHARE = 0.34;
 
 /** Room for lettering under the baseline. */
 export const LABEL: Mm = 4.2;
-export const LABEL_SIZE: Mm = 2.3;
+export const LABEL_SIZE: Mm = 2.5;
 
 /** White between the ink of a snug row and its edge, as a share of the body. */
 const SNUG = 0.16;

@@ -9,7 +9,7 @@ import { type CellPlan, type Due, type DueCell, inRows, type RowPlan, sequenceOf
 import type { Ground } from '../ground';
 import type { Subject } from '../subject';
 import { BESIDE, guidedCell, guidedPlan } from './guidedCell';
-import { HEADING, headingNodes, headingPart, REMARK, remarkNode, type Title } from './heading';
+import { HEADING, headingNodes, headingPart, REMARK, remarkLines, remarkNodes, type Title } from './heading';
 import { cellOf, tick } from './modelCell';
 import { BAND_GAP, type BandPart, type BandParts, type Laid, type PageRoom, smaller, together } from './part';
 import { LEAD, ladderOf, overhang, padOf, rowReach, within } from './row';
@@ -50,11 +50,11 @@ export function written(
   const roomOf = (line: Mm) => line - ladder - LEAD;
   const trouble: string[] = [];
 
-  const remark = how.guided ? subject.remark : '';
-  const headHeight = (title ? HEADING : 0) + (remark ? REMARK : 0);
+  const remark = remarkLines(how.guided ? subject.remark : '', width);
+  const headHeight = (title ? HEADING : 0) + remark.length * REMARK;
   const head = (top: Mm, frame: Box): DrawingNode[] => [
     ...(title ? headingNodes(title, top, frame, language) : []),
-    ...(remark ? [remarkNode(remark, top + (title ? HEADING : 0), frame, language)] : []),
+    ...remarkNodes(remark, top + (title ? HEADING : 0), frame, language),
   ];
 
   const fits = cellWidth <= roomOf(width) + 1e-6;

@@ -27,7 +27,7 @@ export const GET = (request: Request, { params }: Context) =>
     const sheet = await findSheet(parse(idSchema, (await params).id));
     if (!sheet) throw new Refusal(404, 'There is no such sheet on the shelf.');
     const drawing = await pictureOf(parseDocument(JSON.parse(sheet.recipe)));
-    return new Response(renderSvg(drawing), {
+    return new Response(renderSvg(drawing, { small: true }), {
       headers: { 'Content-Type': 'image/svg+xml', 'Cache-Control': 'private, no-cache' },
     });
   });
