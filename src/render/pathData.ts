@@ -6,6 +6,9 @@ const PARTS = 10_000;
 /** Rounded to a ten-thousandth, which a number as text never writes with an exponent. */
 export const number = (value: number): string => String(Math.round(value * PARTS) / PARTS || 0);
 
+/** Ink of a small picture has an edge of its own, in CSS pixels: hairlines would be lost between pixels (looked at in every hand). */
+export const SMALL_INK_EDGE = 0.5;
+
 /** A path's commands as SVG path data, each length multiplied by `scale`. PDF libraries read the same notation. */
 export function pathData(commands: readonly PathCommand[], scale = 1): string {
   let data = '';

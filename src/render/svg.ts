@@ -1,5 +1,5 @@
 import type { Drawing, DrawingNode, Form, LineStyle } from '@/core/drawing/drawing';
-import { number, pathData } from './pathData';
+import { number, pathData, SMALL_INK_EDGE } from './pathData';
 
 const ENTITIES: Readonly<Record<string, string>> = {
   '&': '&amp;',
@@ -17,9 +17,6 @@ const escaped = (text: string): string =>
 
 /** The face a sheet is lettered in; the file names it and falls back to any sans-serif. */
 export const SHEET_FONT = 'Alegreya Sans';
-
-/** Ink of a small picture has an edge of its own, in CSS pixels: hairlines of a whole page would be lost between pixels. */
-const SMALL_PICTURE_EDGE = 0.35;
 
 /** A drawing as a free-standing SVG file, one user unit a millimetre; as a small picture its ink keeps its hairlines. */
 export function renderSvg(drawing: Drawing, { small = false }: { readonly small?: boolean } = {}): string {
@@ -69,7 +66,7 @@ function element(node: DrawingNode, forms: Forms, small: boolean): string {
 }
 
 const edge = (colour: string): string =>
-  ` stroke="${colour}" stroke-width="${SMALL_PICTURE_EDGE}" vector-effect="non-scaling-stroke"`;
+  ` stroke="${colour}" stroke-width="${SMALL_INK_EDGE}" vector-effect="non-scaling-stroke"`;
 
 /** A line given in mm, in the unit of a form. */
 const inUnits = ({ width, dash, ...stroke }: LineStyle, scale: number): LineStyle => ({

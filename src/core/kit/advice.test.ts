@@ -19,6 +19,23 @@ const paper = thing('smooth pad', 'paper', {
 });
 const beginner = { experience: 'beginner' as const };
 
+it('for one even line takes what writes one, not a nib that opens or an edge', () => {
+  const ranked = (bench: readonly Item[]) =>
+    match(needFor('monoline', { purpose: 'drills' }), bench).ranked.map(({ kit: { tool } }) => tool);
+  const [first] = ranked(DEMO_BENCH);
+  expect(first?.kind === 'pointed-nib' ? first.flex : first?.kind).toMatch(/^(stiff|glass-pen|pencils)$/);
+  const nibs = (['flexible', 'stiff'] as const).map((flex) =>
+    thing(flex, 'pointed-nib', { flex, wear: 'none' }),
+  );
+  const glass = thing('glass', 'glass-pen');
+  const edge = thing('edge', 'cartridge-pen', { width: 1.9, wear: 'none' });
+  const holder = thing('holder', 'holder', { holderType: 'straight' });
+  const ink = thing('ink', 'ink', { inkKind: 'dye', wetness: 3 });
+  const order = ranked([...nibs, glass, edge, holder, ink, paper]).map(({ id }) => id);
+  expect(order.indexOf('stiff')).toBeLessThan(order.indexOf('flexible'));
+  expect(order.indexOf('glass')).toBeLessThan(order.indexOf('edge'));
+});
+
 describe('the school that was chosen', () => {
   it('“4 mm or wider” puts the wide marker before the narrow one, the other school the narrow one', () => {
     const bench = [2, 5].map((width) =>

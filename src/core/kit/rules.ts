@@ -147,6 +147,16 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         { school: 'firstPointed' },
       );
     }
+    if (hand.tool === 'monoline') {
+      if (tool.kind === 'glass-pen')
+        return good(18, 'A glass pen writes one even line, whichever way it goes.');
+      if (isBroad(tool.kind) && tool.kind !== 'pencils')
+        return risk(
+          8,
+          'An edge writes thick and thin by itself, where one even line is wanted.',
+          'Take a glass pen, a pencil or a stiff nib.',
+        );
+    }
     const makes = `${capital(withArticle(KIND_NAMES[tool.kind]))} ${tool.kind === 'pencils' ? 'make' : 'makes'}`;
     return good(12, `${makes} the strokes of ${hand.name}.`);
   },
@@ -261,6 +271,15 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       );
     }
     const rank = ['stiff', 'semi-flexible', 'flexible', 'very flexible'].indexOf(tool.flex);
+    if (handById(need.hand).tool === 'monoline') {
+      return rank === 0
+        ? good(6, 'A stiff nib writes one even line.')
+        : risk(
+            6 + 4 * rank,
+            `A ${tool.flex} nib opens under any pressure, where one even line is wanted.`,
+            'Take a glass pen, a pencil or a stiff nib.',
+          );
+    }
     if (need.experience === 'beginner') {
       return [
         good(14, 'A stiff nib forgives a heavy hand.'),

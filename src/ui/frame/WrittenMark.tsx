@@ -1,3 +1,4 @@
+import { SMALL_INK_EDGE } from '@/render/pathData';
 import type { Mark } from '../lib/mark';
 
 /** A word as its hand writes it, and as plain text for who listens. */
@@ -14,6 +15,9 @@ export function WrittenMark({ text, mark, height }: { text: string; mark: Mark; 
             d={d}
             transform={`translate(${x.toFixed(4)} ${y.toFixed(4)})`}
             fill="currentColor"
+            stroke="currentColor"
+            strokeWidth={SMALL_INK_EDGE}
+            vectorEffect="non-scaling-stroke"
           />
         ))}
       </svg>

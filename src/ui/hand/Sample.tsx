@@ -1,3 +1,4 @@
+import { SMALL_INK_EDGE } from '@/render/pathData';
 import type { WrittenSample } from '@/workers/gallery.worker';
 
 /** A written line, so many CSS pixels to a millimetre; lines beside each other keep their true relation. */
@@ -28,7 +29,14 @@ export function Sample({ sample, scale, label }: { sample: WrittenSample; scale:
           key={`${transform} ${d.length}`}
           d={d}
           transform={transform}
-          {...(box ? { fill: 'none', stroke: 'currentColor', strokeWidth: 0.2 } : { fill: 'currentColor' })}
+          {...(box
+            ? { fill: 'none', stroke: 'currentColor', strokeWidth: 0.2 }
+            : {
+                fill: 'currentColor',
+                stroke: 'currentColor',
+                strokeWidth: SMALL_INK_EDGE,
+                vectorEffect: 'non-scaling-stroke',
+              })}
         />
       ))}
     </svg>

@@ -100,9 +100,7 @@ export function KitCard({
       {folded.length > 0 && (
         <details className="mt-2 text-sm">
           <summary className="cursor-pointer">
-            {folded.length === 1
-              ? 'One more pen like it, better in nothing'
-              : `${folded.length} more pens like it, better in nothing`}
+            {folded.length === 1 ? 'One more pen, no better' : `${folded.length} more pens, none better`}
           </summary>
           {folded.map(({ label }) => label).join(', ')}
         </details>

@@ -22,12 +22,14 @@ export function Findings({
   edit: (change: (piece: Piece) => Piece) => void;
 }) {
   const all: readonly Finding[] = [...laid.findings, ...more, ...hierarchy(laid.lines)];
+  const ruled = laid.lines.filter(({ number }) => number >= 0).length;
   return (
     <div role="status" className="space-y-1" data-testid="findings">
       {laid.fits ? (
         <p className="text-sm">
-          It fits: {counted(laid.lines.filter(({ number }) => number >= 0).length, 'line')},{' '}
-          {Math.round(100 * laid.fill)} % of the height.
+          {ruled === 0
+            ? 'Nothing is written yet.'
+            : `It fits: ${counted(ruled, 'line')}, ${Math.round(100 * laid.fill)} % of the height.`}
         </p>
       ) : null}
       {all.map(({ tone, text, about, block }) => {

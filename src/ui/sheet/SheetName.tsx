@@ -15,7 +15,7 @@ export function SheetName<D>({ sheet, onHelp }: { sheet: OpenWork<D>; onHelp: ()
         dir="auto"
         key={sheet.name}
         aria-label="Name of the sheet"
-        className="input input-ghost input-sm w-full px-1 font-bold font-serif text-base max-lg:w-auto max-lg:min-w-0 max-lg:flex-1"
+        className="input input-ghost input-sm w-full truncate px-1 font-bold font-serif text-base max-lg:w-auto max-lg:min-w-0 max-lg:flex-1"
         defaultValue={sheet.name}
         maxLength={80}
         onBlur={(event) => {

@@ -251,7 +251,7 @@ export function LetterOnLine({ face, cut }: { face: Typeface; cut: Cut }) {
       aria-hidden="true"
     >
       <g transform="scale(1 -1)">
-        <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" />
+        <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" small />
         <LetterDots face={face} cut={cut} fill="currentColor" />
       </g>
     </svg>
@@ -275,7 +275,7 @@ export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
       aria-hidden="true"
     >
       <g transform="scale(1 -1)">
-        <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" />
+        <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" small />
         <LetterDots face={face} cut={cut} fill="currentColor" />
       </g>
     </svg>

@@ -82,6 +82,7 @@ export function WrittenLine({
               <Ink
                 polygons={inkOf(pen, item.cut)}
                 fill={item.at !== undefined && item.at === chosen ? COLOURS.pen : COLOURS.ink}
+                small
               />
             </g>
           ),

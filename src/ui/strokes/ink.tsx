@@ -2,6 +2,7 @@ import { add, heading, scale, subtract, type Vec } from '@/core/geometry/vec';
 import { edgeAngle, markCentre, type Polygon, pressedWidth, touching, type WritingPen } from '@/core/pen/pen';
 import type { Stroke } from '@/core/pen/stroke';
 import { type PenPose, trace } from '@/core/pen/trace';
+import { SMALL_INK_EDGE } from '@/render/pathData';
 
 /** Colours of the paper: the same in both themes, because the paper is white in both. */
 export const COLOURS = {
@@ -23,11 +24,21 @@ export const Ink = ({
   polygons,
   fill,
   opacity,
+  small,
 }: {
   polygons: readonly Polygon[];
   fill: string;
   opacity?: number;
-}) => <path d={dataOf(polygons)} fill={fill} opacity={opacity} />;
+  /** As small as a word on the screen: an edge of its own keeps its hairlines. */
+  small?: boolean;
+}) => (
+  <path
+    d={dataOf(polygons)}
+    fill={fill}
+    opacity={opacity}
+    {...(small && { stroke: fill, strokeWidth: SMALL_INK_EDGE, vectorEffect: 'non-scaling-stroke' })}
+  />
+);
 
 /** Width of the line in the outline view, in letter units. */
 const OUTLINE = 0.09;
