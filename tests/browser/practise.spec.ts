@@ -172,7 +172,7 @@ test('what does not fit says so beside its band', async ({ page }) => {
 test('words from known letters: a covering set, pairs, a rich join, a list of one’s own', async ({
   page,
 }) => {
-  await open(page, '/practise?hand=italic');
+  await openEmpty(page, 'italic');
   await page.getByRole('tab', { name: 'Words' }).click();
   await page.getByRole('button', { name: 'none', exact: true }).click();
   for (const letter of 'adgqunmh') await page.getByRole('button', { name: letter, exact: true }).click();

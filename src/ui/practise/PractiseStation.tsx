@@ -163,7 +163,6 @@ export function PractiseStation({
     }));
     setSelected(null);
     setPage(0);
-    setTab('Page');
     if (bands.length === 0) return;
     notice({
       tone: 'done',
@@ -306,7 +305,10 @@ export function PractiseStation({
                 own={own}
                 worker={worker}
                 edit={edit}
-                onLay={(title, laid) => lay(laid, title)}
+                onLay={(title, laid) => {
+                  lay(laid, title);
+                  setTab('Page');
+                }}
               />
             ) : (
               <NotDrawn recipe={recipe} />
