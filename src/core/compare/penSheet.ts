@@ -23,7 +23,9 @@ const FAMILIES: Readonly<Record<NibKind, ToolFamily>> = {
 /** The hand a pen writes in: the one asked for where it can, else the first of its family. */
 export function handFor({ kind }: Pick<Nib, 'kind'>, wanted: HandId): HandId {
   const family = FAMILIES[kind];
-  if (handById(wanted).tool === family) return wanted;
+  const { tool } = handById(wanted);
+  // Any point writes a hand of one line.
+  if (tool === family || tool === 'monoline') return wanted;
   return HANDS.find(({ tool }) => tool === family)?.id ?? wanted;
 }
 

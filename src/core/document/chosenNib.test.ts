@@ -8,7 +8,7 @@ import { whatFollows, withChosenNib } from './chosenNib';
 import { freshRecipe } from './defaults';
 
 beforeAll(loadAllScripts);
-const nib = (width: number, edge = 0.1) => ({ id: 'owned', width, edge });
+const nib = (width: number, edge = 0.1) => ({ id: 'owned', kind: 'broad' as const, width, edge });
 
 describe('a nib that is chosen', () => {
   it('of 2 mm with nine lines wanted keeps its 2 mm; the weight follows', () => {
@@ -31,6 +31,16 @@ describe('a nib that is chosen', () => {
     expect(whatFollows(freshRecipe('copperplate'), nib(0.9), 7)).toMatch(
       /^a shade of 0.9 mm: a body of 7 mm, \w+ lines$/,
     );
+  });
+
+  it('of a hand of one line gives the line it draws without pressure', () => {
+    const recipe = freshRecipe('monoline');
+    const pointed = { ...nib(1.2), kind: 'pointed' as const, hairline: 0.12 };
+    expect(withChosenNib(recipe, pointed, null).width).toBe(0.12);
+    expect(whatFollows(recipe, pointed, null)).toMatch(/^a line of 0.12 mm: a body of 8 mm/);
+    // The gap of two bound pencils is no line.
+    expect(withChosenNib(recipe, { ...nib(7), kind: 'two-point' }, null).width).toBe(recipe.width);
+    expect(withChosenNib(freshRecipe('copperplate'), pointed, null).width).toBe(1.2);
   });
 
   it('that no weight could carry that high is ruled at the hand’s own weight', () => {

@@ -7,10 +7,17 @@ import { Problem } from '../problem/problem';
 import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import { pin, roomForLines, settle } from '../sheet/solve';
+import { freshRecipe } from './defaults';
 import type { Recipe } from './recipe';
 
 /** A nib as it is chosen for a sheet. */
-export type ChosenNib = Pick<Nib, 'id' | 'width' | 'edge' | 'hairline'>;
+export type ChosenNib = Pick<Nib, 'id' | 'kind' | 'width' | 'edge' | 'hairline'>;
+
+/** The width a nib gives a sheet; in a hand of one line, a tip's line without pressure, and of two points one point's. */
+export function widthGiven(recipe: Recipe, nib: ChosenNib): Mm {
+  if (handOf(recipe).tool !== 'monoline') return nib.width;
+  return nib.kind === 'two-point' ? freshRecipe(recipe.hand).width : (nib.hairline ?? nib.width);
+}
 
 /** The sheet's pen is this nib: its edge, and the contrast its tip makes. */
 const ofNib = (recipe: Recipe, nib: ChosenNib): Recipe => ({
@@ -22,7 +29,7 @@ const ofNib = (recipe: Recipe, nib: ChosenNib): Recipe => ({
 
 /** The sheet with a nib taken from the drawer, its width pinned. */
 export const withNib = (recipe: Recipe, nib: ChosenNib): Recipe =>
-  ofNib(pin(recipe, 'width', nib.width), nib);
+  ofNib(pin(recipe, 'width', widthGiven(recipe, nib)), nib);
 
 /** The sheet with a width of nobody's nib. */
 export const withAnyNib = (recipe: Recipe, width: Mm): Recipe => ({
@@ -41,7 +48,7 @@ const FAR_OFF = 2;
  * wanted besides is ruled where the weight that follows can be written at all; else the hand's own weight is.
  */
 export function withChosenNib(recipe: Recipe, nib: ChosenNib, bodyMm: Mm | null): Recipe {
-  const { width } = nib;
+  const width = widthGiven(recipe, nib);
   const own = ofNib(recipe, nib);
   if (!countsByPen(handOf(recipe))) {
     const settled = pin(own, 'width', width);

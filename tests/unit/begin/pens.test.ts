@@ -74,6 +74,8 @@ describe('one word with every pen', () => {
   });
 
   it('a pen that cannot write the hand asked for writes one of its own', () => {
+    for (const kind of ['broad', 'two-point', 'pointed', 'brush'] as const)
+      expect(handFor({ kind }, 'monoline')).toBe('monoline');
     expect(handFor({ kind: 'broad' }, 'uncial')).toBe('uncial');
     expect(handFor({ kind: 'pointed' }, 'uncial')).toBe('copperplate');
     expect(handFor({ kind: 'brush' }, 'uncial')).toBe('brush');
