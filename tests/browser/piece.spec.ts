@@ -139,6 +139,31 @@ test('a certificate in capitals and small capitals with foundational, in a doubl
   expect(pagesOf(file.bytes)).toBe(1);
 });
 
+test('a size of one’s own is drawn as it is told, after a sideways format too', async ({ page }) => {
+  await open(page, '/piece?fresh=1&hand=italic');
+  const drawn = () =>
+    page
+      .getByRole('img', { name: /^Preview/ })
+      .evaluate((svg) => svg.getAttribute('viewBox')?.split(' ').slice(2).map(Number));
+  const lengths = (label: string) => page.getByRole('textbox', { name: label, exact: true });
+  await inPhrase(page, 'Paper', async () => {
+    await page.getByRole('radio', { name: 'sideways' }).check();
+    const [width, height] = (await drawn()) as [number, number];
+    expect(width).toBeGreaterThan(height);
+    await page.getByLabel('Format').selectOption('custom');
+    await lengths('Paper width').fill('128');
+    await page.keyboard.press('Enter');
+    await lengths('Paper height').fill('90');
+    await page.keyboard.press('Enter');
+  });
+  await expect.poll(drawn).toEqual([128, 90]);
+  await inPhrase(page, 'Paper', async () => {
+    await lengths('Paper height').fill('190');
+    await page.keyboard.press('Enter');
+  });
+  await expect.poll(drawn).toEqual([128, 190]);
+});
+
 test('a panel with a rubric and a large initial, its nib chosen by comparison', async ({ page }) => {
   await open(page, '/piece?fresh=1&hand=italic');
   await inPhrase(page, 'Paper', async () => {
