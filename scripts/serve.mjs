@@ -3,6 +3,8 @@ import next from 'next';
 
 /** Only this machine is answered, unless further hosts are named; those are asked for a passphrase (docs/class.md). */
 const HOSTNAME = process.env.ELVANE_HOSTS?.trim() ? '0.0.0.0' : '127.0.0.1';
+/** A proxy in front of this server says whom it forwards for (docs/class.md). */
+const BEHIND_A_PROXY = process.env.ELVANE_PROXY === '1';
 /** A request that is not all there after this is ended, in ms; a head after half of it. */
 const UNFINISHED = 30_000;
 /** Methods that something here answers. */
@@ -15,7 +17,9 @@ function refuse(response, status, message, headers = {}) {
   response.end(JSON.stringify({ error: { message } }));
 }
 
+/** An address on this server: its path, and nothing else. */
 function isReadable(url) {
+  if (!url.startsWith('/')) return false;
   try {
     decodeURIComponent(url.split('?', 1)[0]);
     return true;
@@ -39,9 +43,13 @@ export async function serve(port) {
         return refuse(response, 405, 'This method is not known here.', { Allow: METHODS.join(', ') });
       }
       if (!isReadable(request.url ?? '')) return refuse(response, 400, 'This address cannot be read.');
+      // Whom a request comes from is the machine that sent it, unless something in front is configured to say so.
+      if (!BEHIND_A_PROXY) delete request.headers['x-forwarded-for'];
       return handle(request, response);
     },
   );
+  // Nothing here speaks over web sockets: unanswered, each would keep its descriptor for good.
+  server.on('upgrade', (_request, socket) => socket.destroy());
   const stop = () => {
     server.close(() => process.exit(0));
     server.closeIdleConnections();

@@ -13,7 +13,7 @@ const allowedHosts = (): string[] => [
   ...LOOPBACK,
   ...(process.env.ELVANE_HOSTS ?? '')
     .split(',')
-    .map((host) => host.trim())
+    .map((host) => nameOf(host.trim()))
     .filter(Boolean),
 ];
 

@@ -12,6 +12,7 @@ const THREADS = 2;
 /** Files that may wait, and files one client may have under way; a scribe asks for one at a time. */
 const MOST_WAITING = 40;
 const MOST_OF_ONE_CLIENT = 12;
+const FULL = 'Many files are being made already; try again in a moment.';
 /** Longest that nothing happens, in ms: a step takes so long, or nobody reads what is made. */
 const LONGEST_STEP = 60_000;
 /** Longest a whole file may take, in ms. */
@@ -71,6 +72,9 @@ export interface Printed {
 /** Notes a client's job; answers how to strike it off again. */
 function counted(client: string): () => void {
   const { clients } = press();
+  // Counted here: the pool lets jobs with a signal past its own limit.
+  const all = [...clients.values()].reduce((sum, jobs) => sum + jobs, 0);
+  if (all >= THREADS + MOST_WAITING) throw new PressRefusal('full', FULL);
   const has = clients.get(client) ?? 0;
   if (has >= MOST_OF_ONE_CLIENT) {
     throw new PressRefusal('too many', `${has} of your files are being made already; wait for one of them.`);
@@ -127,7 +131,7 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
     .catch((error: unknown) => {
       if (refusal) throw refusal;
       if (error instanceof Error && /queue/i.test(error.message)) {
-        throw new PressRefusal('full', 'Many files are being made already; try again in a moment.');
+        throw new PressRefusal('full', FULL);
       }
       throw error;
     })

@@ -1,4 +1,5 @@
 import { request as httpRequest } from 'node:http';
+import { connect } from 'node:net';
 import { freshRecipe } from '../../src/core/document/defaults';
 import { expect, test } from './desk';
 
@@ -123,4 +124,73 @@ test('pages carry a strict content security policy', async ({ request }) => {
   expect(policy).toContain("frame-ancestors 'none'");
   expect(policy).toMatch(/script-src 'self' 'nonce-[^']+';/);
   expect(powered).toBeUndefined();
+});
+
+/** Speaks to the server byte by byte; answers what it said until it closed. */
+function spoken(baseURL: string, words: string): Promise<string> {
+  const { hostname, port } = new URL(baseURL);
+  return new Promise((resolve, reject) => {
+    const socket = connect(Number(port), hostname, () => socket.write(words));
+    let said = '';
+    socket.on('data', (chunk) => {
+      said += chunk;
+    });
+    socket.on('close', () => resolve(said));
+    socket.on('error', reject);
+  });
+}
+
+test('web sockets are closed at once, and leave nothing open', async ({ baseURL }) => {
+  const asked = 'GET /x HTTP/1.1\r\nHost: anything\r\nConnection: Upgrade\r\nUpgrade: websocket\r\n\r\n';
+  // The framework may listen for them only from its first answer on.
+  for (let i = 0; i < 5; i++) {
+    const closed = await Promise.all(Array.from({ length: 20 }, () => spoken(baseURL, asked)));
+    for (const said of closed) expect(said).toBe('');
+    expect(
+      (await raw(baseURL, '/api/health/live', { headers: { host: new URL(baseURL).host } })).status,
+    ).toBe(200);
+  }
+});
+
+test('what is no address of this server is refused in plain words', async ({ baseURL }) => {
+  const { host } = new URL(baseURL);
+  for (const line of ['GET *', 'OPTIONS *', `GET http://elsewhere/`]) {
+    const said = await spoken(baseURL, `${line} HTTP/1.1\r\nHost: ${host}\r\nConnection: close\r\n\r\n`);
+    expect(said, line).toMatch(/^HTTP\/1\.1 400 .*[\s\S]*This address cannot be read/);
+  }
+});
+
+test('the passphrase’s form: what is none, and what never ends', async ({ baseURL, request }) => {
+  for (const [headers, data] of [
+    [{ 'content-type': 'application/json' }, '{}'],
+    [{ 'content-type': 'multipart/form-data' }, 'no boundary'],
+    [{ 'content-type': 'multipart/form-data; boundary=x' }, '--y'],
+  ] as const) {
+    const response = await request.post('/api/enter', { headers, data });
+    expect(response.status(), data).toBe(400);
+    expect((await response.json()).error.message).toMatch(/no form/);
+  }
+  // In parts without a length, it is read no farther than a form is long.
+  const { host } = new URL(baseURL);
+  const part = `1000\r\n${'a'.repeat(0x1000)}\r\n`;
+  const head = `POST /api/enter HTTP/1.1\r\nHost: ${host}\r\nContent-Type: application/x-www-form-urlencoded\r\nTransfer-Encoding: chunked\r\nConnection: close\r\n\r\n`;
+  expect(await spoken(baseURL, `${head}${part}0\r\n\r\n`)).toMatch(/^HTTP\/1\.1 413 /);
+});
+
+test('a client is told by its machine, not by what it says of itself', async ({ baseURL }) => {
+  const course = JSON.stringify({ recipe, course: { sessions: 9, minutes: 10, largeFirst: false } });
+  const control = new AbortController();
+  const refused: number[] = [];
+  const asked = Array.from({ length: 16 }, (_, i) =>
+    fetch(`${baseURL}/api/course`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', 'X-Forwarded-For': `10.0.0.${i}` },
+      body: course,
+      signal: control.signal,
+    }).then((response) => void (response.status === 429 && refused.push(response.status))),
+  );
+  // Twelve files of one client are made at once; whatever they call themselves, the others wait.
+  await expect.poll(() => refused.length).toBeGreaterThanOrEqual(4);
+  control.abort();
+  await Promise.allSettled(asked);
 });

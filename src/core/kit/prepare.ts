@@ -160,7 +160,8 @@ const SHORT: Readonly<Record<string, string>> = {
 };
 
 /** A step of a preparation in a few words; undefined for those that are done every time. */
-export const stepWords = (id: string): string | undefined => SHORT[id];
+export const stepWords = (id: string): string | undefined =>
+  Object.hasOwn(SHORT, id) ? SHORT[id] : undefined;
 
 export const stillToDo = (need: Need, kit: Kit): string[] =>
   preparation(need, kit).flatMap(({ id }) => SHORT[id] ?? []);

@@ -15,6 +15,10 @@ export const fieldsOf = ({ blocks }: Pick<Piece, 'blocks'>): string[] => [
   ),
 ];
 
+/** A row's cell of a column; empty where it has none. A name like “constructor” is a column as any other. */
+const cellOf = (values: Row['values'], name: string): string =>
+  (Object.hasOwn(values, name) ? values[name] : undefined) ?? '';
+
 /** The piece written for one row; a column the row lacks is left empty, never as braces. */
 export const filledIn = (piece: Piece, { values }: Pick<Row, 'values'>): Piece => ({
   ...piece,
@@ -22,7 +26,7 @@ export const filledIn = (piece: Piece, { values }: Pick<Row, 'values'>): Piece =
     block.text.includes('{')
       ? {
           ...block,
-          text: block.text.replace(FIELD, (_, name: string) => values[name.trim()] ?? ''),
+          text: block.text.replace(FIELD, (_, name: string) => cellOf(values, name.trim())),
           // What was changed by hand was changed on the pattern's letters, which are not these.
           touches: [],
           nudges: [],
@@ -61,18 +65,18 @@ export const openRows = ({ rows }: Pick<Piece, 'rows'>): number[] =>
   rows.flatMap(({ state }, i) => (state === 'written' ? [] : [i]));
 
 /** Names of columns that lists of names bring, and what a piece calls them. */
-const KNOWN_COLUMNS: Readonly<Record<string, string>> = {
-  names: 'name',
-  'full name': 'name',
-  address: 'street',
-  city: 'town',
-};
+const KNOWN_COLUMNS: ReadonlyMap<string, string> = new Map([
+  ['names', 'name'],
+  ['full name', 'name'],
+  ['address', 'street'],
+  ['city', 'town'],
+]);
 
 /** A table's rows as the rows of a list: headings without their spaces, cells trimmed. Empty rows are left out. */
 export function rowsOf(headings: readonly string[], cells: readonly (readonly string[])[]): Row[] {
   const names = headings.map((heading) => {
     const plain = heading.trim().toLowerCase();
-    return KNOWN_COLUMNS[plain] ?? plain;
+    return KNOWN_COLUMNS.get(plain) ?? plain;
   });
   return cells.flatMap((line): Row[] => {
     const values = Object.fromEntries(

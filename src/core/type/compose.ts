@@ -9,19 +9,19 @@ import type { Typeface } from './face';
 import { levelOf, type Profile, topOf } from './profile';
 
 /** Letters that Unicode does not take apart, though a scribe writes a letter and then a stroke through it. */
-const CROSSED: Readonly<Record<string, string>> = {
-  ø: 'o\u0338',
-  Ø: 'O\u0338',
-  ł: 'l\u0337',
-  Ł: 'L\u0337',
-  đ: 'd\u0336',
-  Đ: 'D\u0335',
-  Ð: 'D\u0335',
-  ħ: 'h\u0336',
-  Ħ: 'H\u0336',
-  ŧ: 't\u0335',
-  Ŧ: 'T\u0335',
-};
+const CROSSED: ReadonlyMap<string, string> = new Map([
+  ['ø', 'o\u0338'],
+  ['Ø', 'O\u0338'],
+  ['ł', 'l\u0337'],
+  ['Ł', 'L\u0337'],
+  ['đ', 'd\u0336'],
+  ['Đ', 'D\u0335'],
+  ['Ð', 'D\u0335'],
+  ['ħ', 'h\u0336'],
+  ['Ħ', 'H\u0336'],
+  ['ŧ', 't\u0335'],
+  ['Ŧ', 'T\u0335'],
+]);
 
 /** Letters on which a caron is a comma beside the ascender. */
 const BESIDE = /^[dtlL]\u030c$/u;
@@ -37,7 +37,7 @@ const COMMA_UNDER = '\u0326';
 export function takenApart(
   text: string,
 ): { readonly base: string; readonly marks: readonly string[] } | undefined {
-  const whole = CROSSED[text] ?? text.normalize('NFD');
+  const whole = CROSSED.get(text) ?? text.normalize('NFD');
   const [base, ...marks] = whole;
   if (base === undefined || marks.length === 0) return undefined;
   return { base, marks: marks.map((mark) => seated(base + mark) ?? mark) };

@@ -61,7 +61,7 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
   // Joined letters must meet: a shape of another form would break the word.
   const form = given && formOf(given);
   if (given && (form === undefined || form === place.form)) return given;
-  const choice = face.chosen[text];
+  const choice = Object.hasOwn(face.chosen, text) ? face.chosen[text] : undefined;
   const chosen = list.find(({ letter }) => letter.variant === choice);
   if (chosen && fits(chosen.letter.context ?? 'anywhere', place)) return chosen;
   if (choice !== USUAL) {

@@ -87,8 +87,9 @@ export function build(key: TypefaceKey, script: Script): Typeface {
   const shapes = shapesBy(withOwn(script.letters(measures), own), pen, slope);
   const letters = new Map<string, Cut>();
   for (const [text, list] of shapes) {
+    const choice = Object.hasOwn(chosen, text) ? chosen[text] : undefined;
     const everywhere = list.find(
-      ({ letter }) => letter.variant === chosen[text] && (letter.context ?? 'anywhere') === 'anywhere',
+      ({ letter }) => letter.variant === choice && (letter.context ?? 'anywhere') === 'anywhere',
     );
     letters.set(text, everywhere ?? (list[0] as Cut));
   }

@@ -35,7 +35,7 @@ export const TAUGHT: Readonly<Record<string, Taught>> = {
 
 /** The strokes of a shape, named by what they do in it; the first carries what is to be heeded. */
 export function taught(base: string, { entry, exit }: Figure, strokes: readonly Drawn[]): Drawn[] {
-  const { parts, remark } = TAUGHT[base] ?? { parts: [], remark: undefined };
+  const { parts, remark } = (Object.hasOwn(TAUGHT, base) ? TAUGHT[base] : undefined) ?? { parts: [], remark: undefined };
   // The last strokes of a shape that is not left are the figure's own; in one that is left, the first after the way in.
   const skipped = !entry ? 0 : exit ? 1 : strokes.length - parts.length;
   return strokes.map((one, i) => {
