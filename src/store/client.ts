@@ -66,6 +66,29 @@ const newClient = (url: string): Client =>
     fetch: inTime,
   });
 
+/** Two servers may start on one empty database: the one that comes second finds the tables of the first, and asks again. */
+const MOST_MIGRATIONS_TRIED = 20;
+const BETWEEN_TRIES = 100;
+
+/** Lays the tables, as far as another server has not. @throws what the last try did. */
+async function migrated(database: Database): Promise<void> {
+  const migrationsFolder = join(/* turbopackIgnore: true */ process.cwd(), 'drizzle');
+  for (let tried = 1; ; tried++) {
+    try {
+      return await migrate(database, { migrationsFolder });
+    } catch (error) {
+      if (tried === MOST_MIGRATIONS_TRIED || !isOthersWork(error)) throw error;
+      await new Promise((resolve) => setTimeout(resolve, BETWEEN_TRIES));
+    }
+  }
+}
+
+/** Does an error say that another server is doing, or has done, what was to be done? */
+const isOthersWork = (error: unknown): boolean =>
+  error instanceof Error &&
+  (/already exists|duplicate column|database is locked|SQLITE_BUSY/i.test(error.message) ||
+    isOthersWork(error.cause));
+
 function connect(): Connection {
   const url = address();
   if (isFile(url)) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
@@ -74,7 +97,7 @@ function connect(): Connection {
   const ready = (async () => {
     // Readers of one moment, such as a backup, and writers do not wait for each other.
     if (isFile(url)) await client.execute('PRAGMA journal_mode = WAL');
-    await migrate(database, { migrationsFolder: join(/* turbopackIgnore: true */ process.cwd(), 'drizzle') });
+    await migrated(database);
   })();
   // Whoever awaits the database sees the failure; this only keeps it from being reported as unhandled as well.
   ready.catch(() => undefined);

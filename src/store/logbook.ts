@@ -1,4 +1,4 @@
-import { and, desc, eq, gte, inArray, lt, or, sql } from 'drizzle-orm';
+import { and, desc, eq, gte, inArray, lt, ne, or, sql } from 'drizzle-orm';
 import { entriesOf } from '@/core/log/entriesOf';
 import { type Entry, type EntryKind, readEntries } from '@/core/log/entry';
 import { holds } from '@/core/log/search';
@@ -127,23 +127,35 @@ export async function fatesOf(sessions: readonly LoggedSession[]): Promise<Fate[
   return sessions.map(({ id, session }) => fateOf(session, before.get(id)));
 }
 
-/** Lays sessions of a file in the logbook, all or nothing; what was practised is worked out anew. The bench is left as it is. */
+/**
+ * Lays sessions of a file in the logbook, all or nothing; what was practised is worked out anew in the same step. The bench is
+ * left as it is. A session whose id another kind of record has gets one of its own: it never takes that record's place.
+ */
 export async function importSessions(sessions: readonly LoggedSession[]): Promise<void> {
   if (sessions.length === 0) return;
+  const [before, taken] = await Promise.all([loggedAlready(sessions), takenByOthers(sessions)]);
+  await rebuildStudy(
+    sessions.map(({ id, session }) => {
+      const here = before.has(id) && !before.get(id)?.elsewhere;
+      return {
+        id: taken.has(id) ? `ses-${crypto.randomUUID()}` : id,
+        session: here ? session : { ...session, elsewhere: true },
+      };
+    }),
+  );
+}
+
+/** Ids of sessions that records of another kind have. */
+async function takenByOthers(sessions: readonly LoggedSession[]): Promise<ReadonlySet<string>> {
   const db = await openDatabase();
-  const before = await loggedAlready(sessions);
-  const upserts = sessions.map(({ id, session }) => {
-    const here = before.has(id) && !before.get(id)?.elsewhere;
-    const set = {
-      kind: 'session',
-      data: JSON.stringify(here ? session : { ...session, elsewhere: true }),
-      at: new Date(session.ended).toISOString(),
-    };
-    return db
-      .insert(records)
-      .values({ id, ...set })
-      .onConflictDoUpdate({ target: records.id, set });
-  });
-  await db.batch(upserts as [(typeof upserts)[number], ...typeof upserts]);
-  await rebuildStudy();
+  const taken = new Set<string>();
+  for (let i = 0; i < sessions.length; i += AT_A_TIME) {
+    const ids = sessions.slice(i, i + AT_A_TIME).map(({ id }) => id);
+    const rows = await db
+      .select({ id: records.id })
+      .from(records)
+      .where(and(inArray(records.id, ids), ne(records.kind, 'session')));
+    for (const { id } of rows) taken.add(id);
+  }
+  return taken;
 }

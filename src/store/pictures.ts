@@ -57,7 +57,12 @@ export async function dropUnusedPictures(before: Date, only?: string): Promise<v
   type Table = typeof items | typeof records | typeof stagedItems | typeof stagedRows;
   const shownBy = (table: Table, photo: SQL) =>
     sql`${pictures.id} not in (select ${photo} from ${table} where ${photo} is not null)`;
-  const photo = sql`json_extract(data, '$.photo')`;
+  // A row that is no JSON shows nothing, and must not stop the others from being looked at.
+  const inside = (column: SQL, field: string) =>
+    sql`case when json_valid(${column}) then json_extract(${column}, ${`$.${field}`}) end`;
+  const data = sql`data`;
+  const staged = inside(data, 'data');
+  const photo = inside(data, 'photo');
   await db
     .delete(pictures)
     .where(
@@ -65,9 +70,9 @@ export async function dropUnusedPictures(before: Date, only?: string): Promise<v
         only === undefined ? lt(pictures.addedAt, before.toISOString()) : eq(pictures.id, only),
         shownBy(items, photo),
         shownBy(stagedItems, photo),
-        shownBy(records, sql`json_extract(data, '$.picture')`),
-        shownBy(stagedRows, sql`json_extract(json_extract(data, '$.data'), '$.photo')`),
-        shownBy(stagedRows, sql`json_extract(json_extract(data, '$.data'), '$.picture')`),
+        shownBy(records, inside(data, 'picture')),
+        shownBy(stagedRows, inside(staged, 'photo')),
+        shownBy(stagedRows, inside(staged, 'picture')),
       ),
     );
 }

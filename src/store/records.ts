@@ -97,6 +97,7 @@ export async function changeRecord({ id, kind, data, at }: Entry, was: unknown):
     return { id, kind, data: kept, at };
   }
   const db = await openDatabase();
+  await forgetInPlaceOf(id);
   return asOneStep(async () => {
     const [row] = await db.select().from(records).where(eq(records.id, id)).limit(1);
     if (!row) {
@@ -119,10 +120,16 @@ export async function changeRecord({ id, kind, data, at }: Entry, was: unknown):
   });
 }
 
+/** Takes a session back, with what came of it, whose place another kind of record is about to take. */
+async function forgetInPlaceOf(id: string): Promise<void> {
+  if ((await findRecord(id))?.kind === 'session') await forgetSession(id);
+}
+
 /** Inserts the record or overwrites the one with its id; a session with all that comes of it. */
 export async function saveRecord(record: DeskRecord): Promise<void> {
   if (record.kind === 'session') return keepSession(record.id, readSession(record.data));
   const db = await openDatabase();
+  await forgetInPlaceOf(record.id);
   const { id: _, ...values } = record;
   await db.insert(records).values(record).onConflictDoUpdate({ target: records.id, set: values });
 }

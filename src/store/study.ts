@@ -8,7 +8,8 @@ import { type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/h
 import { memorySchema, ratingsSchema } from '@/core/study/historyFormat';
 import { isKnown, type Memory } from '@/core/study/memory';
 import { ofKey } from '@/core/study/unit';
-import { openDatabase } from './client';
+import { asOneBatch, stillIs } from './changes';
+import { type Database, openDatabase } from './client';
 import { findItem } from './items';
 import { items, records, study } from './schema';
 
@@ -72,14 +73,22 @@ function parsed(text: string): unknown {
 }
 const readRatings = (text: string): KeptRating[] => ratingsSchema.safeParse(parsed(text)).data ?? [];
 
-async function findSession(id: string): Promise<Session | undefined> {
+/** A session as it is stored, and the text it is stored as; null where there is no record of that id. */
+async function findSession(id: string): Promise<{ stored: Session | undefined; text: string | null }> {
   const db = await openDatabase();
   const rows = await db.select().from(records).where(eq(records.id, id)).limit(1);
   const [found] = entriesOf('session', readEntries(rows));
-  if (!found) return undefined;
-  const { entryId: _, ...session } = found;
-  return session;
+  const text = rows[0]?.data ?? null;
+  if (!found) return { stored: undefined, text };
+  const { entryId: _, ...stored } = found;
+  return { stored, text };
 }
+
+/** The first statement of a batch that reads before it writes: it takes the right to write, so that nobody comes between. */
+const firstToWrite = (db: Database) => db.delete(study).where(sql`0`);
+
+const recordIs = (db: Database, id: string, text: string | null) =>
+  db.run(stillIs(sql`select data from records where id = ${id}`, text));
 
 /**
  * Keeps a session, new or changed: its record, what it says of what was practised, and what it used; all or nothing.
@@ -90,36 +99,44 @@ export const keepSession = (
   mine: Session,
   settle: (stored: Session | undefined) => Session = () => mine,
 ): Promise<void> =>
-  inTurn(async () => {
-    const db = await openDatabase();
-    const before = await findSession(id);
-    const session = settle(before);
-    const row = {
-      kind: 'session',
-      data: JSON.stringify(session),
-      at: new Date(session.ended).toISOString(),
-    };
-    await db.batch([
-      db
-        .insert(records)
-        .values({ id, ...row })
-        .onConflictDoUpdate({ target: records.id, set: row }),
-      ...(await restudied(id, before, session)),
-      ...(await used(before, session)),
-    ]);
-  });
+  inTurn(() =>
+    asOneBatch(async () => {
+      const db = await openDatabase();
+      const { stored: before, text } = await findSession(id);
+      const session = settle(before);
+      const row = {
+        kind: 'session',
+        data: JSON.stringify(session),
+        at: new Date(session.ended).toISOString(),
+      };
+      await db.batch([
+        firstToWrite(db),
+        recordIs(db, id, text),
+        db
+          .insert(records)
+          .values({ id, ...row })
+          .onConflictDoUpdate({ target: records.id, set: row }),
+        ...(await restudied(id, before, session)),
+        ...(await used(before, session)),
+      ]);
+    }),
+  ).then(() => undefined);
 
 /** Takes a session back, with all that came of it. */
 export const forgetSession = (id: string): Promise<void> =>
-  inTurn(async () => {
-    const db = await openDatabase();
-    const before = await findSession(id);
-    await db.batch([
-      db.delete(records).where(eq(records.id, id)),
-      ...(await restudied(id, before, undefined)),
-      ...(await used(before, undefined)),
-    ]);
-  });
+  inTurn(() =>
+    asOneBatch(async () => {
+      const db = await openDatabase();
+      const { stored: before, text } = await findSession(id);
+      await db.batch([
+        firstToWrite(db),
+        recordIs(db, id, text),
+        db.delete(records).where(eq(records.id, id)),
+        ...(await restudied(id, before, undefined)),
+        ...(await used(before, undefined)),
+      ]);
+    }),
+  ).then(() => undefined);
 
 /** The statements that bring what is remembered up to date with one session put in, changed or taken out. */
 async function restudied(id: string, before: Session | undefined, after: Session | undefined) {
@@ -134,9 +151,13 @@ async function restudied(id: string, before: Session | undefined, after: Session
       .select()
       .from(study)
       .where(and(eq(study.hand, hand), inArray(study.unit, units)));
-    const known = new Map(rows.map((row) => [row.unit, readRatings(row.ratings)]));
+    const known = new Map(rows.map((row) => [row.unit, row.ratings]));
     for (const unit of units) {
-      const ratings = withRating(known.get(unit) ?? [], id, now.get(unit));
+      const was = known.get(unit) ?? null;
+      statements.push(
+        db.run(stillIs(sql`select ratings from study where hand = ${hand} and unit = ${unit}`, was)),
+      );
+      const ratings = withRating(was === null ? [] : readRatings(was), id, now.get(unit));
       const memory = memoryOf(ratings);
       const one = and(eq(study.hand, hand), eq(study.unit, unit));
       if (!memory) statements.push(db.delete(study).where(one));
@@ -184,43 +205,82 @@ async function used(before: Session | undefined, after: Session | undefined) {
   });
 }
 
-/** Sessions read at a time. */
-const SESSIONS_AT_A_TIME = 500;
+/** What tells one state of the logbook from another: how many sessions there are, and how long, and until when. */
+const stateOfLog = sql`select count(*) || ' ' || coalesce(sum(length(data)), 0) || ' ' || coalesce(max(at), '') from records where kind = 'session'`;
 
-/** Works everything that is remembered out anew from the sessions there are: after a restore, or where it was lost. */
-export const rebuildStudy = (): Promise<void> =>
-  inTurn(async () => {
-    const db = await openDatabase();
-    const all = new Map<string, { hand: HandId; unit: string; ratings: KeptRating[] }>();
-    for (let after = ''; ; ) {
-      const rows = await db
-        .select()
-        .from(records)
-        .where(and(eq(records.kind, 'session'), gt(records.id, after)))
-        .orderBy(asc(records.id))
-        .limit(SESSIONS_AT_A_TIME);
-      for (const { entryId, ...session } of entriesOf('session', readEntries(rows))) {
-        for (const [unit, rating] of ratingsOf(entryId, session)) {
+/** Sessions worked through before others get their turn on this thread. */
+const AT_ONE_GO = 100;
+
+/**
+ * Works everything that is remembered out anew from the sessions there are, and those that are laid beside them by the same
+ * batch: after a restore, an import, or where it was lost. All or nothing.
+ */
+export const rebuildStudy = (laid: readonly { id: string; session: Session }[] = []): Promise<void> =>
+  inTurn(() =>
+    asOneBatch(async () => {
+      const db = await openDatabase();
+      const [state] = await db.all<{ state: string }>(sql`select (${stateOfLog}) as state`);
+      const all = new Map<string, { hand: HandId; unit: string; ratings: Map<string, KeptRating> }>();
+      const take = (id: string, session: Session) => {
+        for (const [unit, rating] of ratingsOf(id, session)) {
           const key = `${session.hand} ${unit}`;
-          const one = all.get(key) ?? { hand: session.hand, unit, ratings: [] };
-          one.ratings = withRating(one.ratings, entryId, rating);
+          const one = all.get(key) ?? { hand: session.hand, unit, ratings: new Map() };
+          one.ratings.set(id, rating);
           all.set(key, one);
         }
+      };
+      const replaced = new Set(laid.map(({ id }) => id));
+      for (let after = ''; ; ) {
+        const rows = await db
+          .select()
+          .from(records)
+          .where(and(eq(records.kind, 'session'), gt(records.id, after)))
+          .orderBy(asc(records.id))
+          .limit(AT_ONE_GO);
+        for (const { entryId, ...session } of entriesOf('session', readEntries(rows)))
+          if (!replaced.has(entryId)) take(entryId, session);
+        const last = rows.at(-1);
+        if (!last || rows.length < AT_ONE_GO) break;
+        after = last.id;
+        await othersTurn();
       }
-      const last = rows.at(-1);
-      if (!last || rows.length < SESSIONS_AT_A_TIME) break;
-      after = last.id;
-    }
-    const rows = [...all.values()].map(({ hand, unit, ratings }) =>
-      db.insert(study).values({
-        hand,
-        unit,
-        memory: JSON.stringify(memoryOf(ratings)),
-        ratings: JSON.stringify(ratings),
-      }),
-    );
-    await db.batch([db.delete(study).where(sql`1`), ...rows]);
-  });
+      for (const { id, session } of laid) take(id, session);
+      const remembered = [];
+      for (const { hand, unit, ratings } of all.values()) {
+        const inOrder = [...ratings.values()].sort(
+          (a, b) => a.at.localeCompare(b.at) || a.session.localeCompare(b.session),
+        );
+        remembered.push(
+          db.insert(study).values({
+            hand,
+            unit,
+            memory: JSON.stringify(memoryOf(inOrder)),
+            ratings: JSON.stringify(inOrder),
+          }),
+        );
+        if (remembered.length % AT_ONE_GO === 0) await othersTurn();
+      }
+      await db.batch([
+        db.delete(study).where(sql`1`),
+        db.run(stillIs(stateOfLog, state?.state ?? null)),
+        ...laid.map(({ id, session }) => {
+          const set = {
+            kind: 'session',
+            data: JSON.stringify(session),
+            at: new Date(session.ended).toISOString(),
+          };
+          return db
+            .insert(records)
+            .values({ id, ...set })
+            .onConflictDoUpdate({ target: records.id, set });
+        }),
+        ...remembered,
+      ]);
+    }),
+  ).then(() => undefined);
+
+/** Lets whatever waits on this thread go first. */
+const othersTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
 /** Rebuilds what is remembered where there are sessions and nothing of them is: a restore that broke off at its end. */
 export async function mendStudy(): Promise<void> {

@@ -1,4 +1,5 @@
-import { beforeEach, describe, expect, it } from 'vitest';
+import { sql } from 'drizzle-orm';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { NOBODY } from '@/core/about/about';
 import { DEMO_WRITING } from '@/core/camera/demoWriting';
 import { namedStudent } from '@/core/classroom/student';
@@ -428,6 +429,88 @@ export function storeTests(fresh: () => Promise<void>): void {
       const ratings = await ratingsOfUnit('italic', 'letter:n');
       expect(ratings.map((rating) => rating.session)).toEqual(Array.from({ length: 12 }, (_, i) => `s${i}`));
       expect((await known())['letter:n']?.times).toBe(12);
+    });
+
+    it('two servers on one database lose no hour and no rating', async () => {
+      const nib = DEMO_BENCH.find(({ id }) => id === kit.tool.id) as Item;
+      await saveItems([{ ...nib, hours: 0 }]);
+      // The same module again: another server, which takes no turn with this one.
+      vi.resetModules();
+      const other = await import('@/store/study');
+      expect(other.keepSession).not.toBe(keepSession);
+      const one = (i: number) => session(1 + i, { units: ['letter:n'], kit });
+      await Promise.all(
+        Array.from({ length: 10 }, (_, i) => [
+          keepSession(`here${i}`, one(2 * i)),
+          other.keepSession(`there${i}`, one(2 * i + 1)),
+        ]).flat(),
+      );
+      expect(await ratingsOfUnit('italic', 'letter:n')).toHaveLength(20);
+      // Each of twenty minutes, kept to a hundredth of an hour.
+      expect((await findItem(nib.id))?.hours).toBeCloseTo(20 * 0.33, 6);
+      await Promise.all(
+        Array.from({ length: 5 }, (_, i) => [
+          forgetSession(`here${i}`),
+          other.forgetSession(`there${i}`),
+        ]).flat(),
+      );
+      expect(await ratingsOfUnit('italic', 'letter:n')).toHaveLength(10);
+      expect((await findItem(nib.id))?.hours).toBeCloseTo(10 * 0.33, 6);
+    });
+
+    it('a session that is logged while an import is worked out is remembered with it', async () => {
+      vi.resetModules();
+      const other = await import('@/store/study');
+      const list = Array.from({ length: 30 }, (_, i) => ({
+        id: `old${i}`,
+        session: session(1 + (i % 20), { units: ['letter:n'] }),
+      }));
+      await Promise.all([
+        importSessions(list),
+        ...Array.from({ length: 5 }, (_, i) =>
+          other.keepSession(`new${i}`, session(21 + i, { units: ['letter:n'] })),
+        ),
+      ]);
+      expect(await ratingsOfUnit('italic', 'letter:n')).toHaveLength(35);
+      expect((await known())['letter:n']?.times).toBe(35);
+    });
+
+    it('a session of a file never takes the place of another kind of record', async () => {
+      const about = {
+        hand: 'italic',
+        side: 'left',
+        units: 'mm',
+        paper: 'a4',
+        experience: 'some',
+        schools: {},
+      };
+      await saveRecord({ id: 'about', kind: 'about', data: JSON.stringify(about), at: at(1).toISOString() });
+      const before = (await allRecords()).find(({ id }) => id === 'about');
+      await importSessions([{ id: 'about', session: session(3) }]);
+      expect((await allRecords()).find(({ id }) => id === 'about')).toEqual(before);
+      expect((await listLog({ kinds: ['session'] })).length).toBe(1);
+      expect(await ratingsOfUnit('italic', 'letter:n')).toHaveLength(1);
+    });
+
+    it('what another kind of record takes the place of leaves nothing behind', async () => {
+      await keepSession('a', session(1));
+      await saveRecord({
+        id: 'a',
+        kind: 'drop',
+        data: JSON.stringify({ ml: 0.04 }),
+        at: at(2).toISOString(),
+      });
+      expect(await known()).toEqual({});
+    });
+
+    it('a row that is no JSON stops neither the start nor the throwing away of pictures', async () => {
+      await savePicture(PHOTO, at(1));
+      const db = await openDatabase();
+      await db.run(
+        sql`insert into records (id, kind, data, at) values ('odd', 'session', 'no json', '2026-11-24T12:00:00Z')`,
+      );
+      await dropUnusedPictures(at(50));
+      expect(await findPicture(PHOTO.id)).toBeUndefined();
     });
 
     it('is the same worked out anew, and after a backup and its restore; so is a session that came by the general way', async () => {
