@@ -4,7 +4,7 @@ import { Problem } from '@/core/problem/problem';
 import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
 import { atOneMoment, type Database, openDatabase } from './client';
 import { withoutOldPhoto } from './oldPhotos';
-import { findPicture, type Picture, savePicture } from './pictures';
+import { findPicture, insideData, type Picture, savePicture } from './pictures';
 import { items, pictures, records, stagedRows, study } from './schema';
 import { rebuildStudy } from './study';
 
@@ -75,20 +75,30 @@ export async function* rowsOf(moment: Database, name: BackupTable) {
   }
 }
 
-/** Ids of the pictures things and sessions show, which are those that are there. */
+/** Ids of the pictures that things, and records of any kind, show: those that are there. */
 async function picturesOf(moment: Database): Promise<string[]> {
   const rows = await moment
     .select({ id: pictures.id })
     .from(pictures)
     .where(
       or(
-        sql`${pictures.id} in (select json_extract(data, '$.photo') from ${items})`,
-        sql`${pictures.id} in (select json_extract(data, '$.picture') from ${records} where kind in ('session', 'review'))`,
+        sql`${pictures.id} in (select ${insideData('photo')} from ${items})`,
+        sql`${pictures.id} in (select ${insideData('picture')} from ${records})`,
       ),
     )
     .orderBy(asc(pictures.id));
   return rows.map(({ id }) => id);
 }
+
+/** A thing whose photo is no longer kept goes into the backup without it: named there, it would keep all of it from being restored. */
+const withoutLostPhoto = (row: unknown, kept: readonly string[]): unknown =>
+  typeof row === 'object' &&
+  row !== null &&
+  'photo' in row &&
+  typeof row.photo === 'string' &&
+  !kept.includes(row.photo)
+    ? { ...row, photo: null }
+    : row;
 
 /** Everything in the store as it is at one moment, a few rows or a picture at a time: counted, then handed on. */
 export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
@@ -111,7 +121,8 @@ export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
       if (picture) await sink.picture(picture);
     }
     for (const name of BACKUP_TABLE_NAMES) {
-      for await (const { row, readable } of rowsOf(moment, name)) if (readable) await sink.row(name, row);
+      for await (const { row, readable } of rowsOf(moment, name))
+        if (readable) await sink.row(name, name === 'items' ? withoutLostPhoto(row, shown) : row);
     }
     for (const name of BACKUP_TABLE_NAMES) {
       for await (const { row, readable } of rowsOf(moment, name)) {
@@ -144,7 +155,14 @@ export async function stageRows(
     stagedAt,
   }));
   for (const part of parted) if ('picture' in part && part.picture) await savePicture(part.picture, now);
-  await db.insert(stagedRows).values(values);
+  // Sent again after an answer that was lost, they are the same rows.
+  await db
+    .insert(stagedRows)
+    .values(values)
+    .onConflictDoUpdate({
+      target: [stagedRows.batch, stagedRows.name, stagedRows.number],
+      set: { data: sql`excluded.data`, stagedAt },
+    });
 }
 
 /** Throws a backup that was put aside away. */

@@ -50,6 +50,13 @@ export async function findPicture(id: string, database?: Database): Promise<Pict
   return row && asPicture(row.bytes);
 }
 
+/** A field of JSON in a column; null where that is no JSON: such a row must not stop the others from being read. */
+const inside = (column: SQL, field: string): SQL =>
+  sql`case when json_valid(${column}) then json_extract(${column}, ${`$.${field}`}) end`;
+
+/** The same of the column that holds a row's data. */
+export const insideData = (field: string): SQL => inside(sql`data`, field);
+
 /** Throws away pictures older than a moment that nothing shows any more; of all of them, or one. */
 export async function dropUnusedPictures(before: Date, only?: string): Promise<void> {
   const db = await openDatabase();
@@ -57,12 +64,8 @@ export async function dropUnusedPictures(before: Date, only?: string): Promise<v
   type Table = typeof items | typeof records | typeof stagedItems | typeof stagedRows;
   const shownBy = (table: Table, photo: SQL) =>
     sql`${pictures.id} not in (select ${photo} from ${table} where ${photo} is not null)`;
-  // A row that is no JSON shows nothing, and must not stop the others from being looked at.
-  const inside = (column: SQL, field: string) =>
-    sql`case when json_valid(${column}) then json_extract(${column}, ${`$.${field}`}) end`;
-  const data = sql`data`;
-  const staged = inside(data, 'data');
-  const photo = inside(data, 'photo');
+  const photo = insideData('photo');
+  const staged = inside(sql`data`, 'data');
   await db
     .delete(pictures)
     .where(
@@ -70,7 +73,7 @@ export async function dropUnusedPictures(before: Date, only?: string): Promise<v
         only === undefined ? lt(pictures.addedAt, before.toISOString()) : eq(pictures.id, only),
         shownBy(items, photo),
         shownBy(stagedItems, photo),
-        shownBy(records, inside(data, 'picture')),
+        shownBy(records, insideData('picture')),
         shownBy(stagedRows, inside(staged, 'photo')),
         shownBy(stagedRows, inside(staged, 'picture')),
       ),

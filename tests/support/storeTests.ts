@@ -833,6 +833,37 @@ export function storeTests(fresh: () => Promise<void>): void {
       expect(await findPicture(PHOTO.id)).toBeUndefined();
     });
 
+    it('of a model that was kept come into a backup, and a thing whose photo is lost does not keep it from being restored', async () => {
+      await savePicture(PHOTO, at(1));
+      const db = await openDatabase();
+      const model = JSON.stringify({ letter: 'n', picture: PHOTO.id });
+      await db.run(
+        sql`insert into records (id, kind, data, at) values ('model-n', 'model', ${model}, '2026-11-24T12:00:00Z')`,
+      );
+      const lost = asPicture(pngOf(9));
+      await saveItems([
+        { ...INK, photo: lost.id },
+        { ...INK, id: 'other', photo: null },
+      ]);
+      const backup = await backedUp(3);
+      expect(backup.pictures.map(({ id }) => id)).toEqual([PHOTO.id]);
+      await fresh();
+      await restored(backup, 4);
+      expect((await findItem('ink'))?.photo).toBeNull();
+      expect(await findItem('other')).toBeDefined();
+    });
+
+    it('and rows that are sent again after an answer was lost are the same rows', async () => {
+      await saveItems([INK]);
+      const backup = await backedUp(3);
+      await fresh();
+      for (const { bytes } of backup.pictures) await savePicture(asPicture(bytes), at(4));
+      const rows = backup.rows.items ?? [];
+      for (let again = 0; again < 2; again++) await stageRows('twice', 'items', 0, rows, at(4));
+      await commitRestore('twice', { items: rows.length }, at(4));
+      expect(await findItem('ink')).toBeDefined();
+    });
+
     it('come into a backup when something shows them, and back out of it', async () => {
       await savePicture(PHOTO, at(1));
       await savePicture(asPicture(pngOf(9)), at(1));

@@ -8,6 +8,15 @@ export type AddPart = (name: string, part: string | Uint8Array) => Promise<void>
 /** How hard text is packed, 0 to 9: it shrinks at once. Pictures do not shrink, and are put in as they are. */
 const LEVEL = 1;
 
+/** Years a zip can tell (its format counts from 1980 in seven bits, and its library ends with 2099). */
+const ZIP_YEARS = { first: 1980, last: 2099 } as const;
+
+/** A time as a zip can tell it: a clock that stands wrong must not stop a backup. */
+export function inZip(now: Date): Date {
+  const year = Math.min(ZIP_YEARS.last, Math.max(ZIP_YEARS.first, now.getFullYear() || ZIP_YEARS.first));
+  return year === now.getFullYear() ? now : new Date(year, 0, 2);
+}
+
 /**
  * A zip made as fast as it is read: `fill` waits whenever the reader is behind, and is ended by an error when the reader
  * leaves.
@@ -33,6 +42,7 @@ export function zipStream(fill: (add: AddPart) => Promise<void>): ReadableStream
     if (open?.name !== name) {
       close();
       open = { name, file: isText ? new ZipDeflate(name, { level: LEVEL }) : new ZipPassThrough(name) };
+      open.file.mtime = inZip(new Date());
       zip.add(open.file);
     }
     open.file.push(isText ? strToU8(part) : part);

@@ -113,7 +113,14 @@ export async function* readBackup(
           ended += 1;
           return;
         }
+        const isManifest = entry.name === 'manifest.json';
+        // What is not of a backup is passed over, however large it unpacks.
+        if (!table && !isManifest) {
+          if (last) ended += 1;
+          return;
+        }
         text += decoder.decode(chunk, { stream: !last });
+        if (text.length > LONGEST_LINE && !table) throw broken(name, 'it is not an Elvane backup.');
         if (table) {
           const lines = text.split('\n');
           text = lines.pop() ?? '';
@@ -124,7 +131,7 @@ export async function* readBackup(
             if (size > TOGETHER) flush();
           }
           if (last) flush();
-        } else if (last && entry.name === 'manifest.json') readManifest(text);
+        } else if (last) readManifest(text);
         if (last) ended += 1;
       } catch (thrown) {
         failed = thrown instanceof Problem ? thrown : broken(name, 'it is damaged.');

@@ -5,11 +5,13 @@ import { BACKUP_TABLE_NAMES } from '@/store/backupTables';
 
 /** Rows in one request, and how long an unfinished restore is kept. */
 const MOST_ROWS = 2000;
+/** Rows of one table of a backup: more than a desk holds in a lifetime. */
+const MOST_ROWS_OF_ALL = 10_000_000;
 const STALE = 60 * 60 * 1000;
 
 const rowsSchema = z.strictObject({
   table: z.enum(BACKUP_TABLE_NAMES),
-  first: z.int().min(0),
+  first: z.int().min(0).max(MOST_ROWS_OF_ALL),
   rows: z.array(z.unknown()).max(MOST_ROWS),
 });
 const countsSchema = z.record(z.string().max(40), z.int().min(0));
