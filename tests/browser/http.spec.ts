@@ -194,3 +194,10 @@ test('a client is told by its machine, not by what it says of itself', async ({ 
   control.abort();
   await Promise.allSettled(asked);
 });
+
+test('whoever leaves a shared desk has no session any more', async ({ request }) => {
+  const response = await request.post('/api/leave', { maxRedirects: 0 });
+  expect(response.status()).toBe(303);
+  expect(response.headers().location).toBe('/enter');
+  expect(response.headers()['set-cookie']).toMatch(/^elvane-session=; .*Max-Age=0/);
+});

@@ -1,10 +1,11 @@
 import type { Metadata } from 'next';
 import { listPrinters } from '@/store/printers';
 import { Workshop } from '@/ui/workshop/Workshop';
+import { isShared } from '../_lib/session';
 
 export const metadata: Metadata = { title: 'Workshop' };
 export const dynamic = 'force-dynamic';
 
 export default async function WorkshopPage() {
-  return <Workshop printers={await listPrinters()} />;
+  return <Workshop printers={await listPrinters()} shared={isShared()} />;
 }

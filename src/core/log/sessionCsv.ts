@@ -37,7 +37,8 @@ export const LOG_COLUMNS = [
 export type LogColumn = (typeof LOG_COLUMNS)[number];
 
 /** Spaces inside a key would end it: words of two languages have none, but texts may. */
-const joined = (keys: readonly string[]): string => keys.map(encodeURI).join(' ');
+const joined = (keys: readonly string[]): string =>
+  keys.map((key) => encodeURI(key.toWellFormed())).join(' ');
 const apart = (cell: string): string[] => cell.split(/\s+/).filter(Boolean).map(decodeKey);
 function decodeKey(text: string): string {
   try {

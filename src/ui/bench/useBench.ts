@@ -3,8 +3,8 @@
 import { useCallback, useEffect, useState } from 'react';
 import { blankItem, type Item } from '@/core/kit/item';
 import type { ItemKind } from '@/core/kit/itemKinds';
-import { call, Stale } from '../lib/api';
-import { callUntilKept } from '../lib/patience';
+import { call, Stale, sentenceOf } from '../lib/api';
+import { callUntilKept, waitAfter, waits, waitsNoMore } from '../lib/patience';
 
 /** Facts nobody knows travel as nothing; here they are null again. */
 const whole = (facts: Partial<Item> & { id: string; kind: ItemKind; label: string }): Item => ({
@@ -33,7 +33,27 @@ export function useBench() {
     );
   }, []);
   useEffect(() => {
-    void load();
+    // Until it has been read there is nothing to work with: a server that is away is asked again and again.
+    const mark = Symbol('bench');
+    let [over, failed] = [false, 0];
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const read = async () => {
+      try {
+        await load();
+        waitsNoMore(mark);
+      } catch (error) {
+        if (over) return;
+        failed += 1;
+        waits(mark, sentenceOf(error));
+        timer = setTimeout(() => void read(), waitAfter(failed));
+      }
+    };
+    void read();
+    return () => {
+      over = true;
+      clearTimeout(timer);
+      waitsNoMore(mark);
+    };
   }, [load]);
 
   const save = useCallback(async (changed: readonly Item[]) => {

@@ -3,6 +3,7 @@ import { Problem } from '@/core/problem/problem';
 
 const CONFLICT = 409;
 const UNAVAILABLE = 503;
+const NOT_ENTERED = 401;
 
 /** The server, or its store, cannot be reached now: what was sent may be sent again. */
 export class Away extends Problem {
@@ -59,6 +60,11 @@ export async function call(
       body?.error?.field,
     );
   }
+  // The session is over: said again in another tab, the passphrase lets through what waits here.
+  if (response.status === NOT_ENTERED)
+    throw new Away(
+      'This desk asks for its passphrase again. Open it in another tab and say it there: your work waits in this window, and is sent then.',
+    );
   if (response.status === UNAVAILABLE) throw new Away(body?.error?.message ?? 'The server is busy.');
   throw new Problem(
     body?.error?.field ?? 'server',

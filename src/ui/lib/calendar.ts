@@ -22,7 +22,8 @@ const utc = (date: Date): DateTime => [
 export function calendarOf(steps: readonly CalendarStep[]): string {
   const events = steps.map(
     ({ title, start, end }): EventAttributes => ({
-      title,
+      // A line break in a title would begin a line of its own in the file.
+      title: title.replace(/[\r\n\u2028\u2029]+/g, ' '),
       start: utc(start),
       startInputType: 'utc',
       end: utc(end),

@@ -21,6 +21,25 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 
+it('a change waits where the session is over, and is sent once the passphrase was said again', async () => {
+  let entered = false;
+  const seen: string[] = [];
+  vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
+    if (!entered) return Response.json({ error: { message: 'This desk is shared.' } }, { status: 401 });
+    seen.push(JSON.parse(body));
+    return Response.json({});
+  });
+  const sent = callUntilKept('/api/items', { method: 'PATCH', json: 'an edit' });
+  await vi.advanceTimersByTimeAsync(30_000);
+  expect(seen).toEqual([]);
+  expect(whyWaiting()).toMatch(/passphrase again/);
+  entered = true;
+  await vi.advanceTimersByTimeAsync(11_000);
+  await sent;
+  expect(seen).toEqual(['an edit']);
+  expect(whyWaiting()).toBeUndefined();
+});
+
 it('changes wait for a server that is away, and arrive once and in their order', async () => {
   const { seen, state } = server();
   const sent = ['a', 'b', 'c'].map((json) => callUntilKept('/api/items', { method: 'PUT', json }));

@@ -7,12 +7,27 @@ import { ScreenPanel } from './ScreenPanel';
 import { UnreadablePanel } from './UnreadablePanel';
 
 /** What is set up once: printer, screen, and the safe keeping of everything. */
-export function Workshop({ printers }: { printers: readonly PrinterProfile[] }) {
+export function Workshop({
+  printers,
+  shared,
+}: {
+  printers: readonly PrinterProfile[];
+  /** Others come to this desk, each with its passphrase. */
+  shared: boolean;
+}) {
   return (
     <div className="mx-auto max-w-4xl space-y-8 px-6 py-6">
       <h1>
         <Written text="Workshop" height={56} />
       </h1>
+      {shared && (
+        <form method="post" action="/api/leave" className="flex items-center gap-3 text-sm">
+          <button type="submit" className="btn btn-sm">
+            Leave this desk
+          </button>
+          The next to come here is asked for the passphrase.
+        </form>
+      )}
       <UnreadablePanel />
       <AboutPanel />
       <PrinterPanel initial={printers} />

@@ -65,6 +65,12 @@ describe('the logbook as a table', () => {
     );
   });
 
+  it('is written though half of a character stands in it', () => {
+    const broken = { ...session, units: ['word:\ud800'], wobbled: ['letter:\udfff'] };
+    expect(() => sessionRow({ id: 'a', session: broken })).not.toThrow();
+    expect(sessionRow({ id: 'a', session: broken }).join(' ')).toContain(encodeURI('word:\ufffd'));
+  });
+
   it('nothing in it is run by a spreadsheet', () => {
     const [session] = fc.sample(anySession, 1) as [Session];
     const row = sessionRow({ id: 'a', session: { ...session, note: '=1+1', units: [] } });

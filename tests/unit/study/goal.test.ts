@@ -71,6 +71,9 @@ describe('a goal', () => {
       start: new Date(`${day}T19:00:00Z`),
       end: new Date(`${day}T19:20:00Z`),
     }));
+    expect(
+      calendarOf([{ ...(events[0] as (typeof events)[number]), title: 'Rule\rATTACH:x\r\nand write' }]),
+    ).toMatch(/SUMMARY:Rule ATTACH:x and write/);
     const calendar = new ICAL.Component(ICAL.parse(calendarOf(events)));
     expect(calendar.getFirstPropertyValue('version')).toBe('2.0');
     const read = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
