@@ -3,6 +3,8 @@ import type { Step } from './step';
 
 /** What the press says while it works. */
 export type Said =
+  /** A thread has taken the job up: from here on a step takes no longer than it may. */
+  | { readonly said: 'taken up' }
   | { readonly said: 'begun'; readonly title: string; readonly pages: number }
   | { readonly said: 'step'; readonly step: Step }
   | { readonly said: 'done' }

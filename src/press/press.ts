@@ -114,7 +114,7 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
   const heard = new Inbox<Said>();
   port.on('message', (said: Said) => {
     patient();
-    heard.put(said);
+    if (said.said !== 'taken up') heard.put(said);
   });
 
   let begun = false;

@@ -25,6 +25,7 @@ const drawsPixels = (job: Job): boolean =>
  */
 export default async function work({ job, port }: { job: Job; port: MessagePort }): Promise<void> {
   const say = (said: Said) => port.postMessage(said);
+  say({ said: 'taken up' });
   try {
     const { title, pages, steps } = await begin(job);
     // What cannot be done at all shows at the first step, before anything is sent.
