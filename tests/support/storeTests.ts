@@ -1,4 +1,3 @@
-import { sql } from 'drizzle-orm';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { NOBODY } from '@/core/about/about';
 import { DEMO_WRITING } from '@/core/camera/demoWriting';
@@ -507,7 +506,7 @@ export function storeTests(fresh: () => Promise<void>): void {
       await savePicture(PHOTO, at(1));
       const db = await openDatabase();
       await db.run(
-        sql`insert into records (id, kind, data, at) values ('odd', 'session', 'no json', '2026-11-24T12:00:00Z')`,
+        `insert into records (id, kind, data, at) values ('odd', 'session', 'no json', '2026-11-24T12:00:00Z')`,
       );
       await dropUnusedPictures(at(50));
       expect(await findPicture(PHOTO.id)).toBeUndefined();
@@ -838,7 +837,7 @@ export function storeTests(fresh: () => Promise<void>): void {
       const db = await openDatabase();
       const model = JSON.stringify({ letter: 'n', picture: PHOTO.id });
       await db.run(
-        sql`insert into records (id, kind, data, at) values ('model-n', 'model', ${model}, '2026-11-24T12:00:00Z')`,
+        `insert into records (id, kind, data, at) values ('model-n', 'model', '${model}', '2026-11-24T12:00:00Z')`,
       );
       const lost = asPicture(pngOf(9));
       await saveItems([

@@ -37,7 +37,7 @@ describe.each(NAMES)('“%s” as a text', (name) => {
       for (const kind of BAND_KIND_IDS) {
         const recipe = freshRecipe(id);
         const composed = compose(recipe, { bands: [bandOf('a', kind, name, {})] });
-        expect(() => composed.pages.forEach((_, i) => drawPage(composed, i)), `${id} ${kind}`).not.toThrow();
+        expect(() => composed.pages.map((_, i) => drawPage(composed, i)), `${id} ${kind}`).not.toThrow();
       }
     }
   });
