@@ -32,6 +32,7 @@ export default defineConfig({
       PORT: String(FIRST_PORT + i),
       ELVANE_DEMO: '1',
       ELVANE_DB_URL: `file:test-results/db-${i}/browser.db`,
+      ELVANE_COPIES: `test-results/db-${i}/copies`,
       ELVANE_LOG_LEVEL: 'warn',
       NEXT_TELEMETRY_DISABLED: '1',
     },

@@ -148,3 +148,19 @@ test('a link that leads nowhere says so: a sheet that is gone, a broken recipe, 
   await page.getByRole('main').getByRole('link', { name: 'shelf' }).click();
   await page.waitForURL(/\/shelf$/);
 });
+
+test('the copy the server made by itself is looked at before it replaces anything', async ({ page }) => {
+  await page.goto('/workshop');
+  const day = new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
+  // The copy is made after the start, while others are served.
+  await expect
+    .poll(async () => {
+      await page.reload();
+      return page.getByTestId('copies').count();
+    })
+    .toBe(1);
+  await page.getByRole('button', { name: `Restore that of ${day}` }).click();
+  await expect(page.getByText(/Replace everything here by “elvane-copy-.*\.zip”.*\d+ sheets/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(page.getByText(/Replace everything here/)).toHaveCount(0);
+});

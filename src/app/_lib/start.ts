@@ -6,6 +6,7 @@ import { dropUnusedPictures } from '@/store/pictures';
 import { purgeSheets } from '@/store/sheets';
 import { mendStudy } from '@/store/study';
 import { troubleOf } from '@/store/trouble';
+import { startCopies } from './copies';
 import { announceDemoPages, reviewDemoPages } from './demoReviews';
 import { log } from './log';
 import { notSafelyShared } from './session';
@@ -51,6 +52,7 @@ export async function start(): Promise<void> {
 
 /** Work that nobody waits for. */
 async function inTheBackground(seeded: boolean): Promise<void> {
+  startCopies();
   if (seeded) await reviewDemoPages(new Date());
   await warmUp();
 }

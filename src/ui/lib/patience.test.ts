@@ -67,7 +67,8 @@ it('a store that is away is asked soon, then less often, never rarely', () => {
   const waits = Array.from({ length: 12 }, (_, i) => waitAfter(i + 1));
   expect(waits[0]).toBeLessThanOrEqual(1000);
   expect(waits).toEqual([...waits].sort((a, b) => a - b));
-  expect(Math.max(...waits)).toBeLessThanOrEqual(10_000);
+  // However long it was away, what waits is sent at once after its return.
+  expect(Math.max(...waits)).toBeLessThanOrEqual(2000);
 });
 
 it('a window that closes sees off what still waited for an earlier change', async () => {

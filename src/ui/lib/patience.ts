@@ -1,7 +1,7 @@
 import { Away, call } from './api';
 
 /** What is not kept is sent again after so long, in ms; the last again and again. */
-const AGAIN = [1000, 2000, 4000, 8000, 10_000] as const;
+const AGAIN = [500, 1000, 2000] as const;
 
 /** How long to wait before the next try, after `failed` of them. */
 export const waitAfter = (failed: number): number => AGAIN[Math.min(failed, AGAIN.length) - 1] ?? AGAIN[0];

@@ -1,7 +1,14 @@
 'use client';
 
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
+
+/** A backup the server made by itself, by its day. */
+interface CopyMade {
+  readonly name: string;
+  readonly day: string;
+  readonly bytes: number;
+}
 
 /** What is replaced is kept under this name. */
 const BEFORE = 'elvane-before-restore.zip';
@@ -14,7 +21,23 @@ export function BackupPanel() {
   const [busy, setBusy] = useState(false);
   const [done, setDone] = useState<string | null>(null);
   const [share, setShare] = useState<number | null>(null);
+  const [copies, setCopies] = useState<readonly CopyMade[]>([]);
   const stop = useRef(new AbortController());
+  useEffect(() => {
+    const control = new AbortController();
+    call('/api/copies', { signal: control.signal })
+      .then(async (answer) => setCopies(await answer.json()))
+      .catch((error: unknown) => {
+        if (!control.signal.aborted) setProblem(sentenceOf(error));
+      });
+    return () => control.abort();
+  }, []);
+  /** A copy the server made is looked at as a file that was chosen. */
+  const lookAt = ({ name }: CopyMade) =>
+    guarded(async () => {
+      const answer = await call(`/api/copies/${encodeURIComponent(name)}`);
+      await look(new File([await answer.blob()], name, { type: 'application/zip' }));
+    });
 
   const backup = async (name?: string) => {
     const response = await call('/api/backup');
@@ -106,6 +129,28 @@ export function BackupPanel() {
           </span>
         )}
       </div>
+      {copies.length > 0 && (
+        <div className="max-w-prose text-sm" data-testid="copies">
+          <p>
+            A copy is made every day and read again before it is kept; those of the last{' '}
+            {copies.length === 1 ? 'day' : `${copies.length} days`} are here.
+          </p>
+          <ul className="mt-1 flex flex-wrap gap-2">
+            {copies.map((copy) => (
+              <li key={copy.name}>
+                <button
+                  type="button"
+                  className="btn btn-sm"
+                  disabled={busy}
+                  onClick={() => void lookAt(copy)}
+                >
+                  Restore that of {dayInWords(copy.day)}
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       {chosen && (
         <div className="remark remark-caution space-y-2">
           <p>
@@ -134,3 +179,6 @@ export function BackupPanel() {
     </section>
   );
 }
+
+const dayInWords = (day: string): string =>
+  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });

@@ -1,7 +1,5 @@
+import { backupZip } from '@/app/_lib/backupZip';
 import { answer } from '@/app/_lib/http';
-import { zipStream } from '@/app/_lib/zipStream';
-import { ENDINGS } from '@/core/picture/picture';
-import { streamBackup } from '@/store/backupStream';
 
 export const dynamic = 'force-dynamic';
 
@@ -9,15 +7,7 @@ export const dynamic = 'force-dynamic';
 export const GET = (request: Request) =>
   answer(request, async () => {
     const now = new Date();
-    const zip = zipStream((add) =>
-      streamBackup(now, {
-        manifest: (manifest) => add('manifest.json', `${JSON.stringify(manifest, null, 2)}\n`),
-        picture: ({ id, type, bytes }) => add(`pictures/${id}.${ENDINGS[type]}`, bytes),
-        row: (table, row) => add(`${table}.jsonl`, `${JSON.stringify(row)}\n`),
-        unreadable: (table, row) => add('unreadable.txt', `${table} ${JSON.stringify(row)}\n`),
-      }),
-    );
-    return new Response(zip, {
+    return new Response(backupZip(now), {
       headers: {
         'Content-Type': 'application/zip',
         'Content-Disposition': `attachment; filename="elvane-backup-${now.toISOString().slice(0, 10)}.zip"`,
