@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { LIST, listOf, shipped } from '../../scripts/licences.mjs';
+import { LIST, listOf, shipped } from '../../scripts/licences';
 
 it('the list of licences names everything that ships', () => {
   expect(readFileSync(LIST, 'utf8')).toBe(listOf(shipped()));

@@ -6,17 +6,29 @@ import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
  */
 export const LIST = 'docs/licences.md';
 
+/** What the lock file says of a package. */
+interface Locked {
+  readonly license?: string;
+  readonly dev?: boolean;
+  readonly devOptional?: boolean;
+}
+
 /** The licence a package names, in any of the ways packages have named it. */
-function licenceOf(path, { license }) {
+function licenceOf(path: string, { license }: { readonly license?: string }): string | undefined {
   if (license) return license;
   const file = `${path}/package.json`;
   if (!existsSync(file)) return undefined;
   const { license: own, licenses } = JSON.parse(readFileSync(file, 'utf8'));
-  return own?.type ?? own ?? licenses?.map(({ type }) => type).join(' OR ') ?? byItsText(path);
+  return (
+    own?.type ??
+    own ??
+    licenses?.map(({ type }: { readonly type: string }) => type).join(' OR ') ??
+    byItsText(path)
+  );
 }
 
 /** A package that names no licence may have its text beside it: the MIT licence is told by its first words. */
-function byItsText(path) {
+function byItsText(path: string): string | undefined {
   const file = readdirSync(path).find((name) => /^licen[cs]e/i.test(name));
   return file && /Permission is hereby granted, free of charge/.test(readFileSync(`${path}/${file}`, 'utf8'))
     ? 'MIT'
@@ -24,9 +36,11 @@ function byItsText(path) {
 }
 
 /** What ships, by licence: names of packages, each once. */
-export function shipped() {
-  const { packages } = JSON.parse(readFileSync('package-lock.json', 'utf8'));
-  const byLicence = new Map();
+export function shipped(): ReadonlyMap<string, ReadonlySet<string>> {
+  const { packages }: { packages: Readonly<Record<string, Locked>> } = JSON.parse(
+    readFileSync('package-lock.json', 'utf8'),
+  );
+  const byLicence = new Map<string, Set<string>>();
   for (const [path, entry] of Object.entries(packages)) {
     if (path === '' || entry.dev || entry.devOptional) continue;
     const name = path.slice(path.lastIndexOf('node_modules/') + 'node_modules/'.length);
@@ -37,7 +51,7 @@ export function shipped() {
 }
 
 /** The list as it is written. */
-export const listOf = (byLicence) =>
+export const listOf = (byLicence: ReadonlyMap<string, ReadonlySet<string>>): string =>
   [
     '# Licences',
     '',
@@ -53,4 +67,4 @@ export const listOf = (byLicence) =>
     '',
   ].join('\n');
 
-if (process.argv[1]?.endsWith('licences.mjs')) writeFileSync(LIST, listOf(shipped()));
+if (process.argv[1]?.endsWith('licences.ts')) writeFileSync(LIST, listOf(shipped()));
