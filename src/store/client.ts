@@ -13,6 +13,8 @@ import * as schema from './schema';
 const DEFAULT_URL = 'file:data/elvane.db';
 /** How long a writer waits for another process before giving up, in ms. */
 const BUSY_TIMEOUT = 5000;
+/** A transaction on a server is spoken in this often, in ms: it would end after some seconds of silence. */
+const SPOKEN_IN = 2000;
 /** How long a remote database may take for one answer, in ms. */
 const REMOTE_PATIENCE = 10_000;
 
@@ -126,6 +128,10 @@ export async function atOneMoment<T>(read: (database: Database) => Promise<T>): 
   await openDatabase();
   const client = newClient(address());
   const moment = await client.transaction('read');
+  // A server gives up a transaction that nobody speaks in; whoever reads slowly is no reason to.
+  const awake = isFile(address())
+    ? undefined
+    : setInterval(() => void moment.execute('select 1').catch(() => undefined), SPOKEN_IN);
   try {
     const asked: Client = Object.assign(Object.create(client), {
       execute: moment.execute.bind(moment),
@@ -133,6 +139,7 @@ export async function atOneMoment<T>(read: (database: Database) => Promise<T>): 
     });
     return await read(drizzle(asked, { schema }));
   } finally {
+    clearInterval(awake);
     moment.close();
     client.close();
   }

