@@ -109,7 +109,7 @@ describe('remarks', () => {
     expect(said[0]).toMatch(/not parallel: they stand 5° apart/);
     expect(said[1]).toMatch(/stood at 54°/);
     expect(said.filter((text) => /parallel/.test(text))).toHaveLength(1);
-    const [, byRow] = remarksOn({ ...base, figures: [], rows }).map(({ text }) => text);
+    const [byRow] = remarksOn({ ...base, figures: [], rows }).map(({ text }) => text);
     expect(byRow).toBe('The strokes of n are not parallel (six letters).');
   });
 
