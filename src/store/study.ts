@@ -4,7 +4,7 @@ import { type Used, usedBy } from '@/core/kit/use';
 import { entriesOf } from '@/core/log/entriesOf';
 import { readEntries, readEntry } from '@/core/log/entry';
 import type { Session } from '@/core/log/session';
-import { type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/history';
+import { inOrder, type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/history';
 import { memorySchema, ratingsSchema } from '@/core/study/historyFormat';
 import { isKnown, type Memory } from '@/core/study/memory';
 import { ofKey } from '@/core/study/unit';
@@ -247,15 +247,13 @@ export const rebuildStudy = (laid: readonly { id: string; session: Session }[] =
       for (const { id, session } of laid) take(id, session);
       const remembered = [];
       for (const { hand, unit, ratings } of all.values()) {
-        const inOrder = [...ratings.values()].sort(
-          (a, b) => a.at.localeCompare(b.at) || a.session.localeCompare(b.session),
-        );
+        const kept = inOrder(ratings.values());
         remembered.push(
           db.insert(study).values({
             hand,
             unit,
-            memory: JSON.stringify(memoryOf(inOrder)),
-            ratings: JSON.stringify(inOrder),
+            memory: JSON.stringify(memoryOf(kept)),
+            ratings: JSON.stringify(kept),
           }),
         );
         if (remembered.length % AT_ONE_GO === 0) await othersTurn();

@@ -40,7 +40,6 @@ const smallTargets = (page: Page, least: number) =>
     return [...document.querySelectorAll<HTMLElement>(pressed)].flatMap((element) => {
       if (!element.checkVisibility({ visibilityProperty: true }) || element.closest('.sr-only, .phrase'))
         return [];
-      if (element.matches('.phrase')) return [];
       const target = element.matches('[type=checkbox], [type=radio]')
         ? (element.closest('label') ?? element)
         : element;

@@ -72,9 +72,11 @@ export const withRating = (
   session: string,
   rating: KeptRating | undefined,
 ): KeptRating[] =>
-  [...ratings.filter((one) => one.session !== session), ...(rating ? [rating] : [])].sort(
-    (a, b) => a.at.localeCompare(b.at) || a.session.localeCompare(b.session),
-  );
+  inOrder([...ratings.filter((one) => one.session !== session), ...(rating ? [rating] : [])]);
+
+/** Ratings by their time, the earliest first; of one time by their sessions. */
+export const inOrder = (ratings: Iterable<KeptRating>): KeptRating[] =>
+  [...ratings].sort((a, b) => a.at.localeCompare(b.at) || a.session.localeCompare(b.session));
 
 /** What is remembered after all its ratings; undefined where there are none. */
 export const memoryOf = (ratings: readonly KeptRating[]): Memory | undefined =>
