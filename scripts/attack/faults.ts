@@ -1,16 +1,20 @@
 /**
- * `npm run faults [-- kills seed only]`: a built server under faults. Killed at random moments, 200 times unless told otherwise, and twenty times in the middle of practice; a
- * full disk; a read-only one; a clock that jumps; a remote database that goes away. Whatever it had acknowledged must be there.
+ * `npm run faults [-- kills seed only]`: built servers under faults. Two on one database, killed in turns at random moments, 200 times unless
+ * told otherwise; and twenty times each in the middle of practice and of a restore; a full disk; a read-only one; a clock that jumps; a remote database that goes away. Whatever it had acknowledged must be there.
  * Disks need root. `only` names one of them.
  */
 import { away } from './away';
 import { jumps } from './clock';
 import { fullDisk, readOnlyDisk } from './disk';
 import { kills } from './kills';
+import { restores } from './restores';
 import { sittings } from './sittings';
 
 const PORT = 3491;
 const [times = '200', seed = '1', only] = process.argv.slice(2);
+
+/** Kills in the middle of practice, and of restores. */
+const seldom = Math.max(20, Math.round(Number(times) / 10));
 
 const FAULTS: Readonly<Record<string, () => Promise<string>>> = {
   'read-only': () => readOnlyDisk(PORT),
@@ -18,7 +22,8 @@ const FAULTS: Readonly<Record<string, () => Promise<string>>> = {
   clock: () => jumps(PORT),
   away: () => away(PORT),
   kills: () => kills(Number(times), Number(seed), PORT),
-  sittings: () => sittings(Math.max(20, Number(times) / 10), Number(seed), PORT),
+  sittings: () => sittings(seldom, Number(seed), PORT),
+  restores: () => restores(seldom, Number(seed), PORT),
 };
 
 let failed = 0;

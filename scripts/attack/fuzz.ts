@@ -1,326 +1,93 @@
 /**
- * `npm run fuzz [-- cases seed]`: made-up requests to every route of a built server, 20,000 of them unless told otherwise. A third of
- * the bodies are made by the schemas themselves, allowed but wild; a third are such with something wrong in them, and a third good
- * requests with something wrong in them: fields taken away, put elsewhere, of another kind, too long, too deep, out of range. No answer may be 500, none may take long, and the memory must not grow. The same seed makes the same requests.
+ * `npm run fuzz [-- cases seed]`: made-up requests to every route of two built servers on one database in turns, 100,000 of them unless
+ * told otherwise (`requests.ts`), while a writer keeps numbers through both. No answer may be 5xx, none may take long, whatever was
+ * acknowledged must be there, every route must have been asked, and a minute after the memory of each server must be back. The
+ * same seed makes the same requests.
  */
-
 import { rmSync } from 'node:fs';
-import { freshRecipe } from '../../src/core/document/defaults';
-import { demoSheets } from '../../src/core/document/demoSheets';
-import { recipeSchema } from '../../src/core/document/recipe';
-import { HANDS } from '../../src/core/hands/registry';
-import { loadAllScripts } from '../../src/core/hands/scripts';
-import { DEMO_BENCH } from '../../src/core/kit/demoBench';
-import { itemSchema } from '../../src/core/kit/itemFormat';
-import { ENTRIES } from '../../src/core/log/entry';
 import { numbersFrom } from '../../src/core/measure/seeded';
-import { demoPieces } from '../../src/core/piece/demoPieces';
-import { pieceSchema } from '../../src/core/piece/piece';
-import { courseSchema, plannedSchema } from '../../src/core/practice/course/courseFormat';
-import { letterSetSchema } from '../../src/core/setting/letterSet';
-import { type Json, type Known, makerOf } from '../../tests/support/made';
-import { later, memoryOf, quantile, serve } from './server';
+import { type OnTheDesk, requestsOf } from './requests';
+import { routeOf, routesThere } from './routes';
+import { later, memoryOf, quantile, type Server, serve } from './server';
+import { chanceOf } from './strange';
+import { Written } from './written';
 
-const [cases = 20_000, seed = 1] = process.argv.slice(2).map(Number);
-const PORT = 3490;
+const [cases = 100_000, seed = 1] = process.argv.slice(2).map(Number);
+const PORTS = [3490, 3489] as const;
 const FOLDER = 'test-results/fuzz';
 /** Requests under way at once. */
 const AT_ONCE = 4;
-/** An answer that takes longer than this is told of, in ms. */
+/** An answer that takes longer than this is told of, in ms; a file made in a thread of its own, with its progress, may take longer. */
 const SLOW = 2000;
-/** A pack of thirty pages is made in a thread of its own, with its progress: it may take longer. */
-const SLOW_PACK = 10_000;
+const SLOW_FILE = 10_000;
+const MADE_IN_A_THREAD = /^\/api\/(course|class|pens|review|piece|practice|render)/;
+/** After so long without work, in ms, the press has ended its threads. */
+const REST = 75_000;
+/** Memory of a server after the rest, in MB, at most. */
+const MOST_MEMORY = 500;
+/** Requests between two looks at the memory. */
+const EVERY = 500;
+/** The writer's pause between two writes, in ms. */
+const WRITER_PAUSE = 250;
 
 const next = numbersFrom(seed);
-const upTo = (count: number) => Math.floor(next() * count);
-const one = <T>(of: readonly T[]): T => of[upTo(of.length)] as T;
-
-const deep = (levels: number): Json => (levels === 0 ? 1 : [deep(levels - 1)]);
-/** What no field is meant to hold. */
-const STRANGE: readonly (() => Json)[] = [
-  () => null,
-  () => true,
-  () => -1,
-  () => 0,
-  () => 1e300,
-  () => 5e-324,
-  () => 0.1 + 0.2,
-  () => 2 ** 53,
-  () => '',
-  () => 'x'.repeat(1 + upTo(3000)),
-  () => '\u0000',
-  () => '\ud800',
-  () => 'नमस्ते 🌙 نجم e\u0301',
-  () => '<img src=x onerror=alert(1)>',
-  () => "'; DROP TABLE sheets; --",
-  () => '../../etc/passwd',
-  () => [],
-  () => ({}),
-  () => ({ __proto__: 1, constructor: 2 }) as unknown as Json,
-  () => deep(60),
-  () => Array.from({ length: 500 }, () => 1),
-];
-
-/** Every place in a value, as the way to it. */
-function places(value: Json, way: readonly (string | number)[] = []): (readonly (string | number)[])[] {
-  if (typeof value !== 'object' || value === null) return [way];
-  return [
-    way,
-    ...Object.entries(value).flatMap(([key, inner]) =>
-      places(inner as Json, [...way, Array.isArray(value) ? Number(key) : key]),
-    ),
-  ];
-}
-
-function changed(value: Json): Json {
-  const copy = structuredClone(value);
-  const way = one(places(copy));
-  if (way.length === 0) return one(STRANGE)();
-  let holder = copy as Record<string | number, Json>;
-  for (const key of way.slice(0, -1)) holder = holder[key] as Record<string | number, Json>;
-  const last = way.at(-1) as string | number;
-  const kind = upTo(6);
-  const now = holder[last] as Json;
-  if (kind === 0) delete holder[last];
-  else if (kind === 1 && !Array.isArray(holder)) holder[`${last}x`] = now;
-  else if (kind === 2 && typeof now === 'number') holder[last] = now * (next() * 4 - 1);
-  else if (kind === 3 && Array.isArray(now)) holder[last] = [...now, ...now];
-  else holder[last] = one(STRANGE)();
-  return copy;
-}
-
-const mangled = (value: Json): Json => {
-  let result = value;
-  for (let i = upTo(3); i >= 0; i--) result = changed(result);
-  return result;
-};
-
-await loadAllScripts();
-const plain = (value: unknown) => JSON.parse(JSON.stringify(value)) as Json;
-const STEP = { unit: 'letter:n', minutes: 2, reason: 'due', text: 'n' };
-const SESSION = {
-  hand: 'italic',
-  began: '2026-11-27T18:00:00+01:00',
-  ended: '2026-11-27T18:20:00+01:00',
-  minutes: 20,
-  units: ['letter:n', 'stroke:arches'],
-  checks: [{ criterion: 'feet', rating: 'near' }],
-  wobbled: [],
-  note: 'cold',
-  kit: {},
-};
-const RECIPES = [...demoSheets().map(({ recipe }) => recipe), ...HANDS.map(({ id }) => freshRecipe(id))].map(
-  plain,
-);
-const PIECES = demoPieces().map(({ piece }) => plain(piece));
-const ITEMS = DEMO_BENCH.map(plain);
-const id = () => one(['a', 'demo-italic', 'x'.repeat(41), 'a b', '%2e%2e', '\u00fc', 'known-italic', '0']);
-const query = (parts: Record<string, readonly string[]>) =>
-  Object.entries(parts)
-    .map(([key, values]) => `${key}=${encodeURIComponent(one(values))}`)
-    .join('&');
-const NUMBERS = ['0', '1', '72', '1e9', '-5', 'NaN', 'x', ''];
-
-interface Asked {
-  readonly method: string;
-  readonly path: string;
-  readonly body?: string;
-}
-/** Fields whose schema does not say what they may hold. */
-const KNOWN: Known = {
-  hand: HANDS.map(({ id }) => id),
-  id: ['a', 'b', 'demo-italic', 'known-italic'],
-};
-const made = Object.fromEntries(
-  Object.entries({
-    recipe: recipeSchema,
-    piece: pieceSchema,
-    item: itemSchema,
-    letters: letterSetSchema,
-    course: courseSchema,
-    planned: plannedSchema,
-    ...ENTRIES,
-  }).map(([name, schema]) => [name, makerOf(schema, next, KNOWN)]),
-);
-
-/** A good body with up to three fields of one the schema made. */
-function crossed(good: Json, wild: Json): Json {
-  if (!isObject(good) || !isObject(wild)) return wild;
-  const result = { ...good };
-  for (let i = upTo(3); i >= 0; i--) {
-    const [name, value] = one([...Object.entries(wild), ['format', good.format ?? null] as const]);
-    result[name] = value;
-  }
-  return result;
-}
-const isObject = (value: Json): value is { [key: string]: Json } =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
-
-/** A body for a route: its schema's, where it has one, as it is, in a good one, or with something wrong; or a good one gone wrong. */
-function body(good: Json, schema?: string): Json {
-  const wild = schema ? made[schema]?.() : undefined;
-  if (wild === undefined) return mangled(good);
-  return one([
-    () => wild,
-    () => crossed(good, wild),
-    () => mangled(crossed(good, wild)),
-    () => mangled(good),
-  ])();
-}
-const withBody = (method: string, path: string, good: Json, schema?: string): Asked => ({
-  method,
-  path,
-  body: JSON.stringify(body(good, schema)),
-});
-
-/** A request to each route, with something wrong in it. */
-const ROUTES: readonly (() => Asked)[] = [
-  () =>
-    withBody(
-      'POST',
-      `/api/render?${query({ format: ['pdf', 'svg', 'png', 'json', 'gif'], dpi: ['36', ...NUMBERS], alone: ['0', '1'], printer: ['none', 'practice', 'x'] })}`,
-      one(RECIPES),
-      'recipe',
-    ),
-  () =>
-    withBody(
-      'POST',
-      `/api/practice?${query({ format: ['pdf', 'svg', 'json', 'x'], page: NUMBERS })}`,
-      one(RECIPES),
-      'recipe',
-    ),
-  () =>
-    withBody(
-      'POST',
-      `/api/piece?${query({ format: ['pdf', 'svg', 'json'], print: ['model', 'guide', 'x'], on: ['own', 'a4'], rows: ['one', 'open'], row: NUMBERS })}`,
-      one(PIECES),
-      'piece',
-    ),
-  () => {
-    const kind = one(['recipe', 'piece']);
-    return {
-      method: 'PUT',
-      path: `/api/sheets/${encodeURIComponent(id())}`,
-      body: JSON.stringify({ name: 'fuzz', recipe: body(one(kind === 'recipe' ? RECIPES : PIECES), kind) }),
-    };
-  },
-  () => ({
-    method: one(['GET', 'DELETE', 'POST']),
-    path: `/api/sheets/${encodeURIComponent(id())}${one(['', '/picture', '/restore'])}`,
-  }),
-  () => withBody('PUT', '/api/items', [one(ITEMS), one(ITEMS)]),
-  () => withBody('PUT', `/api/items/${encodeURIComponent(id())}`, one(ITEMS), 'item'),
-  () => withBody('DELETE', '/api/items', ['nobody', 'x']),
-  () => withBody('POST', `/api/items/import?batch=${id()}`, [one(ITEMS)]),
-  () => {
-    const kind = one(Object.keys(ENTRIES));
-    const data = body({ letters: ['a', 'b'], stressed: [] }, kind);
-    return {
-      method: 'PUT',
-      path: `/api/records/${encodeURIComponent(id())}`,
-      body: JSON.stringify({ kind, data }),
-    };
-  },
-  () => ({ method: 'DELETE', path: `/api/records/${encodeURIComponent(id())}` }),
-  () =>
-    withBody('PUT', `/api/printers/${encodeURIComponent(id())}`, {
-      name: 'p',
-      measuredX: 99.5,
-      measuredY: 100.2,
-    }),
-  () => withBody('POST', '/api/printers/select', { id: null }),
-  () =>
-    withBody(
-      'PUT',
-      `/api/letters/${one(['italic', 'copperplate', 'nobody'])}`,
-      {
-        format: 'elvane-letters',
-        version: 1,
-        hand: 'italic',
-        variants: { a: 'usual' },
-        letters: [],
-      },
-      'letters',
-    ),
-  () => withBody('POST', '/api/words', { name: 'w', content: 'moon star comet dusk' }),
-  () => withBody('PUT', '/api/records/ses-fuzz', { kind: 'session', data: SESSION }, 'session'),
-  () => withBody('POST', '/api/log/import', { sessions: [{ id: 'ses-file', session: SESSION }] }, 'session'),
-  () => withBody('POST', '/api/log/student', { sessions: [{ id: 'a', session: SESSION }] }, 'session'),
-  () => withBody('POST', '/api/today/page', { hand: 'italic', steps: [STEP] }, 'steps'),
-  () => ({
-    method: 'GET',
-    path: `/${one(['today', 'log', 'api/log', 'api/log/summary', 'api/log/unit', 'api/log/letters', 'api/log/export'])}?${query({ hand: ['italic', 'x'], unit: ['letter:n', 'x'], minutes: ['20', 'x'], weeks: ['12', '-1'], format: ['csv', 'json', 'ics', 'x'], text: ['n', "'"], at: ['x', '2026-01-01T00:00:00.000Z'], id: ['a', '..'] })}`,
-  }),
-  () => ({
-    method: 'POST',
-    path: '/api/course',
-    body: JSON.stringify({
-      recipe: body(one(RECIPES), 'recipe'),
-      course: body({ sessions: 2, minutes: 10, largeFirst: true }, one(['course', 'planned'])),
-    }),
-  }),
-  () => withBody('POST', '/api/restore/rows?batch=fuzz&table=items&from=0', { rows: [one(ITEMS)] }),
-  () =>
-    withBody('POST', '/api/restore', {
-      format: 'elvane-backup',
-      version: 1,
-      sheets: [],
-      items: [one(ITEMS)],
-    }),
-  () => ({
-    method: 'GET',
-    path: `/${one(['rule', 'strokes', 'practise', 'kit', 'piece'])}?${query({ sheet: ['demo-italic', 'x'], r: ['x', 'NobwRA', ''], hand: ['italic', 'x', ''], school: ['x'] })}`,
-  }),
-  () =>
-    withBody(
-      'POST',
-      '/api/begin',
-      { purpose: 'card', tool: 'felt', about: { side: 'left', paper: 'a4' } },
-      'about',
-    ),
-  () =>
-    withBody('POST', `/api/pens?${query({ format: ['pdf', 'json', 'x'] })}`, {
-      word: 'moon',
-      hand: one(HANDS).id,
-      pens: ITEMS.slice(0, 4).map((item) => (isObject(item) ? (item.id ?? null) : null)),
-    }),
-  () => ({
-    method: 'POST',
-    path: `/api/class?${query({ format: ['pdf', 'zip', 'x'] })}`,
-    body: JSON.stringify({
-      ...(isObject(made.class?.() ?? null) ? (made.class?.() as { [key: string]: Json }) : {}),
-      handout: one<Json>(['page', 'page', 'x']),
-      copies: one([1, 2, 0, 99]),
-    }),
-  }),
-  () => withBody('DELETE', '/api/unreadable', { table: 'items', key: 'x' }),
-  () => ({
-    method: 'GET',
-    path: one(['/api/unreadable', '/api/notices', '/begin', '/pens', '/workshop', '/']),
-  }),
-  () => ({ method: 'GET', path: `/api/pictures/${encodeURIComponent(id())}` }),
-];
-
 rmSync(FOLDER, { recursive: true, force: true });
-const server = await serve({
-  port: PORT,
-  env: { ELVANE_DEMO: '1', ELVANE_DB_URL: `file:${FOLDER}/fuzz.db` },
-});
-const { base, pid } = server;
+const env = {
+  ELVANE_DEMO: '1',
+  ELVANE_DB_URL: `file:${FOLDER}/fuzz.db`,
+  ELVANE_COPIES: `${FOLDER}/copies`,
+};
+const servers: Server[] = [];
+for (const port of PORTS) servers.push(await serve({ port, env }));
+const first = servers[0] as Server;
+
+/** Reviews and prints of the demo, from its pages. */
+async function onTheDesk(): Promise<OnTheDesk> {
+  for (;;) {
+    const page = await (await fetch(`${first.base}/review`)).text();
+    const reviews = [
+      ...new Set([...page.matchAll(/\/review\/([\w-]{6,40})/g)].map(([, id]) => id as string)),
+    ];
+    const prints = [
+      ...new Set([...page.matchAll(/\\?"print\\?":\\?"(\w+)\\?"/g)].map(([, id]) => id as string)),
+    ];
+    if (reviews.length >= 3) return { reviews, prints };
+    await later(1000);
+  }
+}
+
+const desk = await onTheDesk();
+const ask = await requestsOf(chanceOf(next), desk);
 // What a page takes at its first visit is the framework's loading of it.
-for (const page of ['rule', 'strokes', 'practise', 'kit', 'piece']) await fetch(`${base}/${page}`);
+for (const { base } of servers)
+  for (const page of [
+    'rule',
+    'strokes',
+    'practise',
+    'kit',
+    'piece',
+    'hand',
+    'log',
+    'begin',
+    'bench',
+    'shelf',
+  ])
+    await fetch(`${base}/${page}`);
+
+const routes = routesThere();
+const unasked = new Set(routes);
 const statuses = new Map<number, number>();
 const failed: string[] = [];
 const times: number[] = [];
-/** After so long without work, in ms, the press has ended its threads. */
-const REST = 75_000;
-const sizes = [memoryOf(pid)];
+const sizes = servers.map(({ pid }) => [memoryOf(pid)]);
 let sent = 0;
 
 async function client() {
   while (sent < cases) {
     sent += 1;
-    const { method, path, body } = one(ROUTES)();
+    const { base } = servers[sent % servers.length] as Server;
+    const { method, path, body, type = 'application/json' } = ask();
+    unasked.delete(routeOf(routes, method, path) ?? '');
     const started = performance.now();
     let status = 0;
     try {
@@ -328,8 +95,8 @@ async function client() {
         method,
         body,
         redirect: 'manual',
-        headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-        signal: AbortSignal.timeout(15_000),
+        headers: body === undefined ? {} : { 'Content-Type': type },
+        signal: AbortSignal.timeout(60_000),
       });
       status = answer.status;
       await answer.arrayBuffer();
@@ -339,18 +106,33 @@ async function client() {
     const took = performance.now() - started;
     times.push(took);
     statuses.set(status, (statuses.get(status) ?? 0) + 1);
-    if (status >= 500 || took > (path.startsWith('/api/course') ? SLOW_PACK : SLOW))
-      failed.push(`${status} after ${Math.round(took)} ms: ${method} ${path} ${body?.slice(0, 600) ?? ''}`);
-    if (sent % 500 === 0) sizes.push(memoryOf(pid));
+    if (status >= 500 || took > (MADE_IN_A_THREAD.test(path) ? SLOW_FILE : SLOW)) {
+      const said = typeof body === 'string' ? body.slice(0, 600) : '';
+      failed.push(`${status} after ${Math.round(took)} ms: ${method} ${path} ${said}`);
+    }
+    if (sent % EVERY === 0) for (const [i, { pid }] of servers.entries()) sizes[i]?.push(memoryOf(pid));
   }
 }
 
-await Promise.all(Array.from({ length: AT_ONCE }, client));
+/** Keeps numbers through the servers in turns, beside the fuzz. */
+async function writer(written: Written): Promise<void> {
+  for (let i = 0; sent < cases; i++) {
+    const { base } = servers[i % servers.length] as Server;
+    await written.write(base, i % 2 ? 'sheet-written' : 'item-written');
+    await later(WRITER_PAUSE);
+  }
+  failed.push(...(await written.lost(first.base)));
+}
+
+const began = Date.now();
+const written = new Written();
+await Promise.all([...Array.from({ length: AT_ONCE }, client), writer(written)]);
 times.sort((a, b) => a - b);
 await later(REST);
-const rested = memoryOf(pid);
+const rested = servers.map(({ pid }) => memoryOf(pid));
 const within = (share: number) => `${Math.round(quantile(times, share))} ms`;
-console.log(`${sent} requests, seed ${seed}`);
+const mb = (size: number | undefined) => `${Math.round(size ?? 0)} MB`;
+console.log(`${sent} requests, seed ${seed}, in ${Math.round((Date.now() - began - REST) / 1000)} s`);
 console.log(
   `answers: ${[...statuses]
     .sort()
@@ -358,13 +140,20 @@ console.log(
     .join(', ')}`,
 );
 console.log(`half within ${within(0.5)}, 99 % within ${within(0.99)}, the longest ${within(1)}`);
-console.log(
-  `memory: ${Math.round(sizes[0] ?? 0)} MB at first, ${Math.round(Math.max(...sizes))} MB at most, ${Math.round(sizes.at(-1) ?? 0)} MB at the end, ${Math.round(rested)} MB after a rest`,
-);
+sizes.forEach((size, i) => {
+  console.log(
+    `memory of server ${i + 1}: ${mb(size[0])} at first, ${mb(Math.max(...size))} at most, ${mb(size.at(-1))} at the end, ${mb(rested[i])} after a rest`,
+  );
+});
+console.log(`${written.count} numbers kept beside it`);
+for (const route of unasked) failed.push(`${route} was never asked`);
+rested.forEach((size, i) => {
+  if (size > MOST_MEMORY) failed.push(`server ${i + 1} holds ${mb(size)} after a rest`);
+});
 console.log(
   failed.length === 0
     ? 'Nothing failed.'
-    : `${failed.length} failed or slow:\n${failed.slice(0, 20).join('\n')}`,
+    : `${failed.length} failed or slow:\n${failed.slice(0, 40).join('\n')}`,
 );
-await server.end('SIGTERM');
+for (const server of servers) await server.end('SIGTERM');
 process.exit(failed.length === 0 ? 0 : 1);

@@ -11,9 +11,12 @@ import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { NOBODY } from '@/core/about/about';
+import { fileOf } from '@/store/client';
+import { damagesOf } from '@/store/damage';
 import { listLetterSets } from '@/store/letterSets';
 import { findAbout } from '@/store/records';
 import { AboutMe } from '@/ui/frame/AboutMe';
+import { DamageBanner } from '@/ui/frame/DamageBanner';
 import { LetterSets } from '@/ui/frame/LetterSets';
 import { NoticeBoard } from '@/ui/frame/notices';
 import { Rail } from '@/ui/frame/Rail';
@@ -31,6 +34,8 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const theme = readTheme(jar.get(THEME_COOKIE)?.value);
   // Nothing of a shared desk is shown before its passphrase is said, not even its letters behind the page that asks.
   const inside = !isShared() || isSession(jar.get(SESSION_COOKIE)?.value, Date.now());
+  const file = fileOf();
+  const damaged = inside && file !== undefined && (await damagesOf(file)).length > 0;
   return (
     <html lang="en" data-theme={theme}>
       <body className="flex h-dvh flex-col overflow-hidden bg-base-200 text-base-content md:flex-row">
@@ -42,6 +47,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         </a>
         {inside && <Rail theme={theme} wordmark={<Written text="Elvane" height={42} />} />}
         <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
+          {damaged && <DamageBanner />}
           <AboutMe about={(inside && (await findAbout())) || NOBODY}>
             <LetterSets sets={inside ? await listLetterSets() : {}}>
               <NoticeBoard>{children}</NoticeBoard>

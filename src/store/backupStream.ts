@@ -193,7 +193,7 @@ async function lostPhotos(batch: string): Promise<number> {
 
 /**
  * Replaces everything in the store by the backup put aside, all or nothing.
- * @throws Problem when rows are missing or an id stands twice.
+ * @throws Problem when there is nothing to restore, rows are missing or an id stands twice.
  */
 export async function commitRestore(
   batch: string,
@@ -201,6 +201,12 @@ export async function commitRestore(
   now: Date,
 ): Promise<void> {
   const db = await openDatabase();
+  if (Object.values(expected).every((count) => count === 0)) {
+    throw new Problem(
+      'backup',
+      'The backup holds nothing: restoring it would only empty this desk. Nothing was changed.',
+    );
+  }
   for (const name of BACKUP_TABLE_NAMES) {
     const mine = and(eq(stagedRows.batch, batch), eq(stagedRows.name, name));
     const key = sql`json_extract(${stagedRows.data}, ${`$.${keyOf(name).name}`})`;

@@ -4,6 +4,7 @@ import { dirname, join } from 'node:path';
 import { type Client, createClient } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
+import { setAsideIfDamaged } from './damage';
 import * as schema from './schema';
 
 /**
@@ -20,14 +21,13 @@ const REMOTE_PATIENCE = 10_000;
 
 export type Database = LibSQLDatabase<typeof schema>;
 
-interface Connection {
+interface Opened {
   readonly client: Client;
   readonly database: Database;
-  readonly ready: Promise<void>;
 }
 
 // Kept on globalThis: the framework may load this module more than once in a process.
-const holder = globalThis as { elvaneConnection?: Connection };
+const holder = globalThis as { elvaneConnection?: Promise<Opened> };
 
 const address = () => process.env.ELVANE_DB_URL || DEFAULT_URL;
 const isFile = (url: string) => url.startsWith('file:');
@@ -91,33 +91,37 @@ const isOthersWork = (error: unknown): boolean =>
   (/already exists|duplicate column|database is locked|SQLITE_BUSY/i.test(error.message) ||
     isOthersWork(error.cause));
 
-function connect(): Connection {
+async function connect(): Promise<Opened> {
   const url = address();
-  if (isFile(url)) mkdirSync(dirname(url.slice('file:'.length)), { recursive: true });
+  const file = fileOf();
+  if (file !== undefined) {
+    mkdirSync(dirname(file), { recursive: true });
+    await setAsideIfDamaged(file, new Date());
+  }
   const client = newClient(url);
-  const database = drizzle(client, { schema });
-  const ready = (async () => {
+  try {
+    const database = drizzle(client, { schema });
     // Readers of one moment, such as a backup, and writers do not wait for each other.
-    if (isFile(url)) await client.execute('PRAGMA journal_mode = WAL');
+    if (file !== undefined) await client.execute('PRAGMA journal_mode = WAL');
     await migrated(database);
-  })();
-  // Whoever awaits the database sees the failure; this only keeps it from being reported as unhandled as well.
-  ready.catch(() => undefined);
-  return { client, database, ready };
+    return { client, database };
+  } catch (error) {
+    client.close();
+    throw error;
+  }
 }
 
-/** The database, opened and migrated on first use. */
+/** The database, opened and migrated on first use; a damaged file is put aside before (`damage.ts`). */
 export async function openDatabase(): Promise<Database> {
   holder.elvaneConnection ??= connect();
   const connection = holder.elvaneConnection;
   try {
-    await connection.ready;
+    return (await connection).database;
   } catch (error) {
     // What could not be opened now may be back at the next try.
-    if (holder.elvaneConnection === connection) closeDatabase();
+    if (holder.elvaneConnection === connection) holder.elvaneConnection = undefined;
     throw error;
   }
-  return connection.database;
 }
 
 /**
@@ -147,6 +151,9 @@ export async function atOneMoment<T>(read: (database: Database) => Promise<T>): 
 
 /** Closes the database so that the process can end. */
 export function closeDatabase(): void {
-  holder.elvaneConnection?.client.close();
+  holder.elvaneConnection?.then(
+    ({ client }) => client.close(),
+    () => undefined,
+  );
   holder.elvaneConnection = undefined;
 }

@@ -1,17 +1,18 @@
 import { sql } from 'drizzle-orm';
 import { openDatabase } from './client';
-import { items, printers, sheets } from './schema';
+import { items, printers, records, sheets } from './schema';
 
 /** Number of rows of each kind. */
-export async function countRows(): Promise<Record<'sheets' | 'items' | 'printers', number>> {
+export async function countRows(): Promise<Record<'sheets' | 'items' | 'printers' | 'records', number>> {
   const db = await openDatabase();
   const count = { n: sql<number>`count(*)` };
-  const [[s], [n], [p]] = await db.batch([
+  const [[s], [n], [p], [r]] = await db.batch([
     db.select(count).from(sheets),
     db.select(count).from(items),
     db.select(count).from(printers),
+    db.select(count).from(records),
   ]);
-  return { sheets: s?.n ?? 0, items: n?.n ?? 0, printers: p?.n ?? 0 };
+  return { sheets: s?.n ?? 0, items: n?.n ?? 0, printers: p?.n ?? 0, records: r?.n ?? 0 };
 }
 
 /** Has nobody begun anything here yet: nothing on the shelf, nothing on the bench? */

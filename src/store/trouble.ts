@@ -4,6 +4,10 @@ const TROUBLES: readonly (readonly [RegExp, string])[] = [
   [/SQLITE_READONLY|readonly|read-only/i, 'The database is read-only: nothing can be saved.'],
   [/SQLITE_BUSY|SQLITE_LOCKED|database is locked/i, 'The database is held by another process.'],
   [/SQLITE_CANTOPEN|unable to open database/i, 'The database cannot be opened.'],
+  [
+    /SQLITE_CORRUPT|SQLITE_NOTADB|disk image is malformed|file is not a database/i,
+    'The database is damaged. Start the server anew: it puts the damaged file aside, and Workshop offers the newest copy.',
+  ],
   [/SQLITE_IOERR|disk I\/O/i, 'The disk under the database fails.'],
   [
     /fetch failed|ECONNREFUSED|ECONNRESET|ETIMEDOUT|TimeoutError|operation was aborted|socket|SERVER_ERROR|HTTP status 5/i,

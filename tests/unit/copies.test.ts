@@ -56,3 +56,11 @@ it('only copies are found by name, and nothing is made where no folder is named'
   await makeCopy(at(2));
   expect(await listCopies()).toEqual([]);
 });
+
+it('an empty desk is not copied: it would push out the copies that hold something', async () => {
+  await makeCopy(at(1));
+  closeDatabase();
+  vi.stubEnv('ELVANE_DB_URL', `file:${join(folder, 'empty.db')}`);
+  await makeCopy(at(2));
+  expect((await listCopies()).map(({ day }) => day)).toEqual(['2026-11-01']);
+});

@@ -4,6 +4,7 @@ import { mkdir, readdir, rename, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { countRows } from '@/store/counts';
 import { readBackup } from '@/ui/workshop/readBackup';
 import { backupZip } from './backupZip';
 import { log } from './log';
@@ -49,7 +50,8 @@ export async function findCopy(name: string): Promise<Blob | undefined> {
 
 /**
  * Makes the copy of a day, unless it is there, and throws away all but the latest. It is read from end to end before it takes its
- * name: a copy that is listed can be restored.
+ * name: a copy that is listed can be restored. An empty desk is not copied: after damage it would push out, day by day, the copies that
+ * hold something.
  * @throws what the store, the disk or the reading of the copy says.
  */
 export async function makeCopy(now: Date): Promise<void> {
@@ -58,6 +60,7 @@ export async function makeCopy(now: Date): Promise<void> {
   await mkdir(where, { recursive: true });
   const name = `elvane-copy-${now.toISOString().slice(0, 10)}.zip`;
   if ((await listCopies()).some((copy) => copy.name === name)) return;
+  if (Object.values(await countRows()).every((count) => count === 0)) return;
   const unfinished = join(where, `${name}.part`);
   try {
     await pipeline(Readable.from(backupZip(now)), createWriteStream(unfinished));

@@ -1,5 +1,6 @@
 import 'server-only';
-import { closeDatabase, openDatabase } from '@/store/client';
+import { closeDatabase, fileOf, openDatabase } from '@/store/client';
+import { damagesOf } from '@/store/damage';
 import { seedDemo } from '@/store/demo';
 import { movePhotos } from '@/store/oldPhotos';
 import { dropUnusedPictures } from '@/store/pictures';
@@ -41,6 +42,10 @@ export async function start(): Promise<void> {
     const trouble = troubleOf(error) ?? 'Check ELVANE_DB_URL.';
     log.fatal({ err: error }, `the database could not be opened or migrated. ${trouble}`);
     process.exit(1);
+  }
+  const file = fileOf();
+  for (const { name, at } of file === undefined ? [] : await damagesOf(file)) {
+    log.error({ name, at }, 'a damaged database was put aside; Workshop says what can be restored');
   }
   log.info({ demo }, 'ready');
   process.once('exit', closeDatabase);

@@ -1,4 +1,6 @@
 import type { Metadata } from 'next';
+import { fileOf } from '@/store/client';
+import { damagesOf } from '@/store/damage';
 import { listPrinters } from '@/store/printers';
 import { Workshop } from '@/ui/workshop/Workshop';
 import { isShared } from '../_lib/session';
@@ -7,5 +9,12 @@ export const metadata: Metadata = { title: 'Workshop' };
 export const dynamic = 'force-dynamic';
 
 export default async function WorkshopPage() {
-  return <Workshop printers={await listPrinters()} shared={isShared()} />;
+  const file = fileOf();
+  return (
+    <Workshop
+      printers={await listPrinters()}
+      shared={isShared()}
+      damages={file === undefined ? [] : await damagesOf(file)}
+    />
+  );
 }

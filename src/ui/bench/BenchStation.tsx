@@ -413,7 +413,7 @@ function columnsFor(
       cell: ({ row: { original: item } }) => (
         <input
           key={item.label}
-          className="input input-ghost input-sm w-full min-w-52 max-sm:min-w-30"
+          className="input input-ghost input-sm w-full min-w-52 max-sm:min-w-42 max-sm:px-1"
           aria-label={`Name of the ${item.label}`}
           defaultValue={item.label}
           maxLength={80}
@@ -426,13 +426,17 @@ function columnsFor(
     },
     {
       accessorKey: 'width',
-      header: 'Width',
+      header: () => (
+        <>
+          Width <span className="sm:hidden">(mm)</span>
+        </>
+      ),
       cell: ({ row: { original: item } }) =>
         isTool(item.kind) ? (
           <span className="flex items-center gap-1 whitespace-nowrap tabular-nums">
             <input
               key={String(item.width)}
-              className="input input-ghost input-sm w-16"
+              className="input input-ghost input-sm w-16 max-sm:w-12 max-sm:px-1"
               aria-label={`Width of the ${item.label}`}
               inputMode="decimal"
               placeholder="?"
@@ -448,7 +452,9 @@ function columnsFor(
               }}
               onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
             />
-            {item.uncertainty !== null ? `± ${plain(item.uncertainty)} ` : ''}mm
+            <span className="max-sm:hidden">
+              {item.uncertainty !== null ? `± ${plain(item.uncertainty)} ` : ''}mm
+            </span>
           </span>
         ) : (
           ''
@@ -498,11 +504,11 @@ function columnsFor(
   ];
 }
 
-/** What of a thing has changed. */
 /** What facts were before they were changed. */
 const factsBefore = (item: Item, facts: Partial<Item>): Partial<Item> =>
   Object.fromEntries(Object.entries(item).filter(([key]) => key in facts));
 
+/** The facts of a thing that differ from what they were. */
 const changedFacts = (before: Item, after: Item): Partial<Item> =>
   Object.fromEntries(Object.entries(after).filter(([key, value]) => before[key as keyof Item] !== value));
 

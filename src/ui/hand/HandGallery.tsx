@@ -59,15 +59,15 @@ export function HandGallery({
   const narrow = (part: Partial<typeof filters>) => setFilters((now) => ({ ...now, ...part }));
 
   return (
-    <div className="mx-auto max-w-6xl px-6 py-6">
+    <div className="mx-auto max-w-6xl px-6 py-6 max-sm:px-3">
       <h1>{title}</h1>
       <p className="mb-4 max-w-prose">
         Choose the hand first and the pen second. Each writes your words, true to the weight of the nib of
         your drawer that suits it best; those you compare stand under one another at one scale.
       </p>
       <WhichHand owned={owned} />
-      <div className="mb-4 flex flex-wrap items-end gap-4">
-        <label className="grow text-sm">
+      <div className="mb-4 flex flex-wrap items-end gap-4 max-sm:grid max-sm:grid-cols-2 max-sm:gap-2">
+        <label className="grow text-sm max-sm:col-span-2">
           Your words
           <input
             dir="auto"

@@ -22,7 +22,7 @@ export function Select<T extends string>({
       </label>
       <select
         id={id}
-        className="select select-sm mt-1 w-36"
+        className="select select-sm mt-1 w-36 max-sm:w-full"
         value={value}
         onChange={(event) => onChoose(choices.find((choice) => choice === event.target.value) ?? '')}
       >

@@ -26,8 +26,8 @@ export function WhichHand({ owned }: { owned: ReadonlySet<ToolFamily> }) {
   const set = (part: Partial<Wish>) => setWish((now) => ({ ...now, ...part }));
   return (
     <section aria-labelledby={id} className="mb-4 rounded border border-base-300 bg-base-100 p-4">
-      <div className="flex flex-wrap items-end gap-4">
-        <h2 id={id} className="mr-2 font-bold text-xl max-lg:w-full">
+      <div className="flex flex-wrap items-end gap-4 max-sm:grid max-sm:grid-cols-2 max-sm:gap-2">
+        <h2 id={id} className="mr-2 font-bold text-xl max-lg:w-full max-sm:col-span-2">
           Which hand for me?
         </h2>
         <Select

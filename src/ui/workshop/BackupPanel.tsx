@@ -1,5 +1,6 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
 
@@ -10,11 +11,17 @@ interface CopyMade {
   readonly bytes: number;
 }
 
+/** A database that could not be read when the server started, and was put aside. */
+export interface Damaged {
+  readonly name: string;
+  readonly at: string;
+}
+
 /** What is replaced is kept under this name. */
 const BEFORE = 'elvane-before-restore.zip';
 
 /** Everything to and from one file. Restoring asks first, and keeps a backup of what it replaces. */
-export function BackupPanel() {
+export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
   const input = useRef<HTMLInputElement>(null);
   const [chosen, setChosen] = useState<{ readonly file: File; readonly holds: string } | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
@@ -22,6 +29,8 @@ export function BackupPanel() {
   const [done, setDone] = useState<string | null>(null);
   const [share, setShare] = useState<number | null>(null);
   const [copies, setCopies] = useState<readonly CopyMade[]>([]);
+  const [unread, setUnread] = useState(damages);
+  const router = useRouter();
   const stop = useRef(new AbortController());
   useEffect(() => {
     const control = new AbortController();
@@ -37,6 +46,14 @@ export function BackupPanel() {
     guarded(async () => {
       const answer = await call(`/api/copies/${encodeURIComponent(name)}`);
       await look(new File([await answer.blob()], name, { type: 'application/zip' }));
+    });
+
+  /** Announced no more; the file stays where it is. */
+  const understood = ({ name }: Damaged) =>
+    guarded(async () => {
+      await call(`/api/damage/${encodeURIComponent(name)}`, { method: 'DELETE' });
+      setUnread((list) => list.filter((damage) => damage.name !== name));
+      router.refresh();
     });
 
   const backup = async (name?: string) => {
@@ -80,6 +97,40 @@ export function BackupPanel() {
       <h2 id="backup" className="margin-heading">
         Safe keeping
       </h2>
+      {unread.map((damage) => (
+        <div key={damage.name} role="alert" className="remark remark-warning max-w-prose space-y-2">
+          <p>
+            The database was damaged when the server started{whenInWords(damage.at)}, and could not be read.
+            This desk began empty. Nothing of the damaged file was deleted: it lies beside the database as{' '}
+            <code className="break-all">{damage.name}</code>.
+          </p>
+          <p>
+            {copies[0]
+              ? `The newest copy is of ${dayInWords(copies[0].day)}.`
+              : 'There is no copy of the server’s own: restore from a backup you saved, if you have one.'}
+          </p>
+          <div className="flex flex-wrap gap-2">
+            {copies[0] && (
+              <button
+                type="button"
+                className="btn btn-primary btn-sm"
+                disabled={busy}
+                onClick={() => copies[0] && void lookAt(copies[0])}
+              >
+                Restore the newest copy
+              </button>
+            )}
+            <button
+              type="button"
+              className="btn btn-sm"
+              disabled={busy}
+              onClick={() => void understood(damage)}
+            >
+              Do not say it again
+            </button>
+          </div>
+        </div>
+      ))}
       <p className="max-w-prose">
         One zip holds every sheet, everything on the bench with its photos, all that the desk remembers,
         printers, letter sets and words: lines of plain JSON that any Elvane can read, wherever its database
@@ -179,6 +230,9 @@ export function BackupPanel() {
     </section>
   );
 }
+
+const whenInWords = (at: string): string =>
+  at === '' ? '' : ` on ${new Date(at).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' })}`;
 
 const dayInWords = (day: string): string =>
   new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });

@@ -1,6 +1,6 @@
 import { Written } from '../frame/Written';
 import { AboutPanel } from './AboutPanel';
-import { BackupPanel } from './BackupPanel';
+import { BackupPanel, type Damaged } from './BackupPanel';
 import { NoticesPanel } from './NoticesPanel';
 import { PrinterPanel, type PrinterProfile } from './PrinterPanel';
 import { ScreenPanel } from './ScreenPanel';
@@ -10,10 +10,13 @@ import { UnreadablePanel } from './UnreadablePanel';
 export function Workshop({
   printers,
   shared,
+  damages,
 }: {
   printers: readonly PrinterProfile[];
   /** Others come to this desk, each with its passphrase. */
   shared: boolean;
+  /** Databases that could not be read when the server started. */
+  damages: readonly Damaged[];
 }) {
   return (
     <div className="mx-auto max-w-4xl space-y-8 px-6 py-6">
@@ -32,7 +35,7 @@ export function Workshop({
       <AboutPanel />
       <PrinterPanel initial={printers} />
       <ScreenPanel />
-      <BackupPanel />
+      <BackupPanel damages={damages} />
       <NoticesPanel />
     </div>
   );
