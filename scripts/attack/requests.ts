@@ -33,7 +33,7 @@ export interface OnTheDesk {
 /** How often a kind of request is made, against the others: what takes a thread for seconds is rare. */
 const OFTEN = 100;
 const SELDOM = 15;
-const RARE = 2;
+const RARE = 3;
 
 const STEP = { unit: 'letter:n', minutes: 2, reason: 'due', text: 'n' };
 const SESSION = {
@@ -367,7 +367,10 @@ export async function requestsOf(chance: Chance, desk: OnTheDesk): Promise<() =>
     [RARE, () => ({ method: 'GET', path: '/api/backup' })],
     [
       RARE,
-      () => ({ method: 'GET', path: `/api/copies${one(['', '/x', '/..%2f..', '/elvane-2026-11-30.zip'])}` }),
+      () => ({
+        method: 'GET',
+        path: `/api/copies${one(['', '', '/x', '/..%2f..', '/elvane-copy-2026-11-30.zip'])}`,
+      }),
     ],
     // Doors, health, pages.
     [
@@ -380,6 +383,7 @@ export async function requestsOf(chance: Chance, desk: OnTheDesk): Promise<() =>
       }),
     ],
     [SELDOM, () => ({ method: 'POST', path: '/api/leave' })],
+    [RARE, () => ({ method: 'DELETE', path: `/api/damage/${one(['x', '..%2ffuzz.db', 'fuzz.db'])}` })],
     [SELDOM, () => withBody('DELETE', '/api/unreadable', { table: 'items', key: 'x' })],
     [
       SELDOM,

@@ -19,13 +19,20 @@ const LONGEST_STEP = 60_000;
 const LONGEST = 600_000;
 /** A thread whose reader has left may end its step in peace for so long, in ms. */
 const GRACE = 1000;
+/**
+ * Pictures of others unpack to what nobody can foresee: reading one may take so much memory beyond what the server had, in bytes, looked
+ * at this often, in ms. Two photographs of fifty million pixels at once take half of it.
+ */
+const MOST_GROWTH = 1_500_000_000;
+const LOOKED_AT = 100;
+const READS_PICTURES: ReadonlySet<Job['kind']> = new Set(['look', 'review', 'sample']);
 /** A thread without work is ended after this, in ms, and its memory given back. */
 const IDLE = 60_000;
 
 /** The press cannot take a job now, or has given one up; `why` is a plain sentence. */
 export class PressRefusal extends Error {
   constructor(
-    readonly why: 'full' | 'too many' | 'too long' | 'left',
+    readonly why: 'full' | 'too many' | 'too long' | 'too large' | 'left',
     message: string,
   ) {
     super(message);
@@ -111,10 +118,25 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
     clearTimeout(patience);
     patience = setTimeout(tooLong, LONGEST_STEP);
   };
+  let watch: NodeJS.Timeout | undefined;
+  /** Looks at the memory from the moment a thread takes the job up. */
+  const watched = () => {
+    const before = process.memoryUsage.rss();
+    watch = setInterval(() => {
+      if (process.memoryUsage.rss() - before > MOST_GROWTH)
+        giveUp(
+          new PressRefusal(
+            'too large',
+            'This file unpacks to more than can be read here. Scan or photograph the page again, as one JPEG or PNG.',
+          ),
+        );
+    }, LOOKED_AT);
+  };
   const heard = new Inbox<Said>();
   port.on('message', (said: Said) => {
     patient();
     if (said.said !== 'taken up') heard.put(said);
+    else if (READS_PICTURES.has(job.kind)) watched();
   });
 
   let begun = false;
@@ -138,6 +160,7 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
     .finally(() => {
       clearTimeout(whole);
       clearTimeout(patience);
+      clearInterval(watch);
       reader.removeEventListener('abort', leave);
       strikeOff();
     });

@@ -2,6 +2,7 @@ import type { Letter } from '../hand/letter';
 import { type Degrees, tanDeg } from '../measure/units';
 import { lastFor } from '../memo/memo';
 import { type Pen, type Polygon, sweep } from '../pen/pen';
+import { ribbons } from '../pen/ribbon';
 import { compileStroke, type Stroke, sloped } from '../pen/stroke';
 import { type Profile, profileOf } from './profile';
 
@@ -57,4 +58,12 @@ export function redrawn(cut: Cut, pen: Pen, slope: Degrees, change: (stroke: Str
 /** Ink of a letter for the screen, at the origin; kept for the pen it was last written with. */
 export const inkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
   cut.strokes.flatMap((stroke) => sweep(pen, stroke)),
+);
+
+/** Distance between poses, and how far a chord may stray, where a letter is as small as a key: a hundredth of a body is no pixel. */
+const KEY_DETAIL = { step: 0.3, tolerance: 0.02 } as const;
+
+/** Ink of a letter as small as a key, in a tenth of the points; kept for the pen it was last written with. */
+export const keyInkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
+  cut.strokes.flatMap((stroke) => ribbons(pen, stroke, KEY_DETAIL)),
 );

@@ -43,8 +43,11 @@ export interface TypefaceKey {
   readonly own?: readonly Letter[];
 }
 
-/** Faces kept: every nib of a drawer at one body, and what is on the desk besides. */
-const MOST_KEPT = 32;
+/**
+ * Faces kept, each with up to 27 MB of ink. In a window (which alone has a `self`) every nib of a drawer at one body, and what is on the
+ * desk besides; a server writes for many desks, one page after the other.
+ */
+const MOST_KEPT = 'self' in globalThis ? 32 : 6;
 const kept = lru<Typeface>(MOST_KEPT);
 /** Scripts and letters of one's own, told apart by what they are, not by what is in them. */
 const numbered = perObject((_: object) => ++count);

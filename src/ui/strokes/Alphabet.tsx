@@ -2,6 +2,7 @@ import { type KeyboardEvent, memo, useRef } from 'react';
 import { USUAL } from '@/core/hand/letter';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
+import { useInWindow } from '../lib/useInWindow';
 import { LetterOnLine } from './LetterView';
 
 /** Letters stepped over by each key; Home and End go to the ends. */
@@ -17,6 +18,7 @@ export const Alphabet = memo(function Alphabet({
   chosen: string;
   onChoose: (character: string) => void;
 }) {
+  const inWindow = useInWindow();
   const families = new Map<string, Cut[]>();
   for (const cut of face.letters.values()) {
     // A letter stays in its family whatever shape is chosen for it.
@@ -64,7 +66,7 @@ export const Alphabet = memo(function Alphabet({
                   className={`flex min-w-6 justify-center rounded max-sm:p-1 ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
                   onClick={() => onChoose(text)}
                 >
-                  <LetterOnLine face={face} cut={cut} />
+                  {inWindow ? <LetterOnLine face={face} cut={cut} /> : <span className="block h-13 w-6" />}
                 </button>
               );
             })}

@@ -6,7 +6,7 @@ import { numbersOf } from '@/core/pen/taught';
 import { fullShade } from '@/core/pen/thickness';
 import { type PenPose, trace } from '@/core/pen/trace';
 import { type Blend, blendedInk } from '@/core/type/blend';
-import { type Cut, inkOf } from '@/core/type/cut';
+import { type Cut, inkOf, keyInkOf } from '@/core/type/cut';
 import { dotChains, rhombi } from '@/core/type/dotChains';
 import { dotsOf } from '@/core/type/dots';
 import type { Typeface } from '@/core/type/face';
@@ -251,7 +251,7 @@ export function LetterOnLine({ face, cut }: { face: Typeface; cut: Cut }) {
       aria-hidden="true"
     >
       <g transform="scale(1 -1)">
-        <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" small />
+        <Ink polygons={keyInkOf(face.pen, cut)} fill="currentColor" small />
         <LetterDots face={face} cut={cut} fill="currentColor" />
       </g>
     </svg>
@@ -275,7 +275,7 @@ export function LetterKey({ face, cut }: { face: Typeface; cut: Cut }) {
       aria-hidden="true"
     >
       <g transform="scale(1 -1)">
-        <Ink polygons={inkOf(face.pen, cut)} fill="currentColor" small />
+        <Ink polygons={keyInkOf(face.pen, cut)} fill="currentColor" small />
         <LetterDots face={face} cut={cut} fill="currentColor" />
       </g>
     </svg>
