@@ -1,8 +1,8 @@
 import { build } from 'esbuild';
 
-/** Bundles the press's thread (`src/press/worker.ts`) beside the built application; packages stay where they are. */
+/** Bundles the press's thread and the process that reads PDFs beside the built application; packages stay where they are. */
 await build({
-  entryPoints: ['src/press/worker.ts'],
+  entryPoints: { worker: 'src/press/worker.ts', pdfChild: 'src/press/review/pdfChild.ts' },
   outdir: '.next/press',
   outExtension: { '.js': '.mjs' },
   bundle: true,

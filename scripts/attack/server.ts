@@ -84,7 +84,12 @@ export const send = (
   url: string,
   body: unknown,
 ): Promise<{ readonly status: number; readonly message: string }> =>
-  fetch(url, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).then(
+  fetch(url, {
+    method,
+    // A connection of its own: one kept from before may be closed at the very moment it is used again.
+    headers: { 'Content-Type': 'application/json', Connection: 'close' },
+    body: JSON.stringify(body),
+  }).then(
     async (answer) => ({
       status: answer.status,
       message: String((await answer.json().catch(() => ({})))?.error?.message ?? ''),

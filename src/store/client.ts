@@ -26,8 +26,14 @@ interface Opened {
   readonly database: Database;
 }
 
+interface Connection {
+  readonly opened: Promise<Opened>;
+  /** Once it is open: the end of a process waits for no promise. */
+  client?: Client;
+}
+
 // Kept on globalThis: the framework may load this module more than once in a process.
-const holder = globalThis as { elvaneConnection?: Promise<Opened> };
+const holder = globalThis as { elvaneConnection?: Connection };
 
 const address = () => process.env.ELVANE_DB_URL || DEFAULT_URL;
 const isFile = (url: string) => url.startsWith('file:');
@@ -91,7 +97,20 @@ const isOthersWork = (error: unknown): boolean =>
   (/already exists|duplicate column|database is locked|SQLITE_BUSY/i.test(error.message) ||
     isOthersWork(error.cause));
 
-async function connect(): Promise<Opened> {
+function connect(): Connection {
+  const connection: Connection = { opened: open() };
+  connection.opened.then(
+    ({ client }) => {
+      // Closed before it was open.
+      if (holder.elvaneConnection === connection) connection.client = client;
+      else client.close();
+    },
+    () => undefined,
+  );
+  return connection;
+}
+
+async function open(): Promise<Opened> {
   const url = address();
   const file = fileOf();
   if (file !== undefined) {
@@ -116,7 +135,7 @@ export async function openDatabase(): Promise<Database> {
   holder.elvaneConnection ??= connect();
   const connection = holder.elvaneConnection;
   try {
-    return (await connection).database;
+    return (await connection.opened).database;
   } catch (error) {
     // What could not be opened now may be back at the next try.
     if (holder.elvaneConnection === connection) holder.elvaneConnection = undefined;
@@ -151,9 +170,6 @@ export async function atOneMoment<T>(read: (database: Database) => Promise<T>): 
 
 /** Closes the database so that the process can end. */
 export function closeDatabase(): void {
-  holder.elvaneConnection?.then(
-    ({ client }) => client.close(),
-    () => undefined,
-  );
+  holder.elvaneConnection?.client?.close();
   holder.elvaneConnection = undefined;
 }

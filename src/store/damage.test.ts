@@ -21,28 +21,22 @@ const file = () => join(folder, 'desk.db');
 const NOW = new Date('2026-11-30T18:02:11Z');
 const SHEETS = 40;
 
-const closed = async () => {
-  closeDatabase();
-  // The client is closed once whoever opened it has it.
-  await new Promise((resolve) => setImmediate(resolve));
-};
-
 const open = (name: string) => vi.stubEnv('ELVANE_DB_URL', `file:${join(folder, name)}`);
 
 beforeEach(async () => {
   folder = mkdtempSync(join(tmpdir(), 'elvane-damage-'));
-  await closed();
+  closeDatabase();
   open('written.db');
   const recipe = JSON.stringify(freshRecipe('court'));
   for (let i = 0; i < SHEETS; i++) await saveSheet({ id: `s-${i}`, name: 'Dome', recipe }, NOW);
   await (await openDatabase()).run('PRAGMA wal_checkpoint(TRUNCATE)');
-  await closed();
+  closeDatabase();
   // A copy, so that no process of this test has a hand on it.
   copyFileSync(join(folder, 'written.db'), file());
   open('desk.db');
 });
-afterEach(async () => {
-  await closed();
+afterEach(() => {
+  closeDatabase();
   vi.unstubAllEnvs();
   rmSync(folder, { recursive: true, force: true });
 });
@@ -71,7 +65,7 @@ describe('a database that cannot be read', () => {
       expect(Math.abs(Date.parse(found?.at ?? '') - Date.now())).toBeLessThan(3_600_000);
       expect(readFileSync(join(folder, found?.name ?? '')).equals(asItWas)).toBe(true);
       await saveSheet({ id: 'new', name: 'New', recipe: JSON.stringify(freshRecipe('brush')) }, NOW);
-      await closed();
+      closeDatabase();
       expect((await listSheets()).map(({ id }) => id)).toEqual(['new']);
       expect(await damagesOf(file())).toHaveLength(1);
     });
@@ -94,7 +88,7 @@ it('a sound database, one with writes not yet laid in, and none at all are left 
   expect(await setAsideIfDamaged(file(), NOW)).toBeUndefined();
   expect(await listSheets()).toHaveLength(SHEETS + 1);
   expect(await setAsideIfDamaged(join(folder, 'none.db'), NOW)).toBeUndefined();
-  await closed();
+  closeDatabase();
   appendFileSync(join(folder, 'empty.db'), '');
   expect(await setAsideIfDamaged(join(folder, 'empty.db'), NOW)).toBeUndefined();
 });

@@ -55,7 +55,7 @@ export async function decode(bytes: Uint8Array, channel: Channel): Promise<Bytes
     case 'heic':
       return decodeHeic(bytes, channel);
     case 'pdf':
-      return (await import('./scannedPdf')).decodePdf(bytes, channel);
+      return (await import('./pdfApart')).readPdfApart(bytes, channel);
     default:
       return decodeWith(sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', pages: 1 }), channel);
   }

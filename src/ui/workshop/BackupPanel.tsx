@@ -49,12 +49,11 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
     });
 
   /** Announced no more; the file stays where it is. */
-  const understood = ({ name }: Damaged) =>
-    guarded(async () => {
-      await call(`/api/damage/${encodeURIComponent(name)}`, { method: 'DELETE' });
-      setUnread((list) => list.filter((damage) => damage.name !== name));
-      router.refresh();
-    });
+  const understood = async (read: readonly Damaged[]) => {
+    for (const { name } of read) await call(`/api/damage/${encodeURIComponent(name)}`, { method: 'DELETE' });
+    setUnread((list) => list.filter((damage) => !read.includes(damage)));
+    router.refresh();
+  };
 
   const backup = async (name?: string) => {
     const response = await call('/api/backup');
@@ -90,6 +89,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
         : await restoreOld(file, signal, () => backup(BEFORE));
       setChosen(null);
       setDone(`Restored: ${countsInWords(counts)}.`);
+      await understood(unread);
     });
 
   return (
@@ -124,7 +124,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
               type="button"
               className="btn btn-sm"
               disabled={busy}
-              onClick={() => void understood(damage)}
+              onClick={() => void guarded(() => understood([damage]))}
             >
               Do not say it again
             </button>

@@ -1,0 +1,62 @@
+import { buffer } from 'node:stream/consumers';
+import { Worker } from 'node:worker_threads';
+import { Problem } from '@/core/problem/problem';
+import type { Channel } from './channel';
+import { decodePdf } from './scannedPdf';
+
+/**
+ * Reads the scan in one PDF, in a process of its own: what a PDF unpacks to nobody can foresee, and a process alone gives all of its
+ * memory back. The PDF comes on the standard input; a line of JSON goes out (`Answer`), then the picture's bytes.
+ */
+
+/** Memory of the process at most, in bytes: a page of fifty million pixels takes half of it. */
+const MOST_MEMORY = 1_000_000_000;
+const LOOKED_AT = 50;
+/** Longest that reading may take, in ms: less than the press waits for. */
+const LONGEST = 45_000;
+
+/** What is said before the bytes. */
+export type Answer =
+  | { readonly said: 'picture'; readonly width: number; readonly height: number }
+  | { readonly said: 'problem'; readonly message: string };
+
+const line = (answer: Answer) => `${JSON.stringify(answer)}\n`;
+const problem = (why: string) =>
+  line({ said: 'problem', message: `${why} Scan or photograph the page again, as one JPEG or PNG.` });
+
+/** The thread that looks after time and memory, which the one that reads may be too busy to do; it is no module, to be the same bundled and not. */
+const LOOKS_AFTER = `
+  const { workerData: { most, every, longest, tooMuch, tooLong } } = require('node:worker_threads');
+  const end = (said) => {
+    require('node:fs').writeSync(1, said);
+    process.kill(process.pid, 'SIGKILL');
+  };
+  setInterval(() => process.memoryUsage.rss() > most && end(tooMuch), every);
+  setTimeout(end, longest, tooLong);
+`;
+
+async function said(bytes: Uint8Array, channel: Channel): Promise<readonly (string | Uint8Array)[]> {
+  try {
+    const { width, height, data } = await decodePdf(bytes, channel);
+    return [line({ said: 'picture', width, height }), data];
+  } catch (error) {
+    if (error instanceof Problem) return [line({ said: 'problem', message: error.message })];
+    throw error;
+  }
+}
+
+const bytes = new Uint8Array(await buffer(process.stdin));
+const lookingAfter = new Worker(LOOKS_AFTER, {
+  eval: true,
+  execArgv: [],
+  workerData: {
+    most: MOST_MEMORY,
+    every: LOOKED_AT,
+    longest: LONGEST,
+    tooMuch: problem('This PDF unpacks to more than can be read here.'),
+    tooLong: problem('This PDF takes too long to read.'),
+  },
+});
+const answer = await said(bytes, (process.argv[2] ?? 'light') as Channel);
+await lookingAfter.terminate();
+for (const part of answer) process.stdout.write(part);
