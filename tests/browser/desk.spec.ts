@@ -1,5 +1,6 @@
-import { readFileSync } from 'node:fs';
-import { axeFinds, expect, test } from './desk';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { axeFinds, expect, FIRST_PORT, test } from './desk';
 
 test('the shelf names, duplicates, finds, deletes with undo, exports and imports', async ({ page }) => {
   await page.goto('/shelf');
@@ -163,4 +164,31 @@ test('the copy the server made by itself is looked at before it replaces anythin
   await expect(page.getByText(/Replace everything here by “elvane-copy-.*\.zip”.*\d+ sheets/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave it' }).click();
   await expect(page.getByText(/Replace everything here/)).toHaveCount(0);
+});
+
+test('a database that was damaged at the start is said on every page, with the newest copy, until it was read about', async ({
+  page,
+  baseURL,
+}) => {
+  const folder = join('test-results', `db-${Number(new URL(baseURL).port) - FIRST_PORT}`);
+  const aside = join(folder, 'browser.db.damaged-2026-11-30T18-02-11Z');
+  writeFileSync(aside, 'what was there');
+  try {
+    await page.goto('/begin');
+    await page.getByRole('link', { name: 'See what can be restored' }).click();
+    const said = page.getByRole('alert').filter({ hasText: 'browser.db.damaged-2026-11-30T18-02-11Z' });
+    await expect(said).toContainText(/damaged when the server started on 30 November 2026/);
+    await expect(said).toContainText(/The newest copy is of \d+ \w+\./);
+    await said.getByRole('button', { name: 'Restore the newest copy' }).click();
+    await expect(page.getByText(/Replace everything here by “elvane-copy-.*\.zip”/)).toBeVisible();
+    await page.getByRole('button', { name: 'Leave it' }).click();
+    await said.getByRole('button', { name: 'Do not say it again' }).click();
+    await expect(said).toHaveCount(0);
+    await page.goto('/rule');
+    await expect(page.getByLabel('Name of the sheet')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'See what can be restored' })).toHaveCount(0);
+    expect(readFileSync(`${aside}.read`, 'utf8')).toBe('what was there');
+  } finally {
+    for (const file of [aside, `${aside}.read`]) rmSync(file, { force: true });
+  }
 });

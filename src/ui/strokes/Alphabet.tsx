@@ -66,7 +66,13 @@ export const Alphabet = memo(function Alphabet({
                   className={`flex min-w-6 justify-center rounded max-sm:p-1 ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
                   onClick={() => onChoose(text)}
                 >
-                  {inWindow ? <LetterOnLine face={face} cut={cut} /> : <span className="block h-13 w-6" />}
+                  {inWindow ? (
+                    <LetterOnLine face={face} cut={cut} />
+                  ) : (
+                    <span aria-hidden className="block h-13 w-6 pt-2 text-2xl">
+                      {text}
+                    </span>
+                  )}
                 </button>
               );
             })}
