@@ -13,7 +13,7 @@ import { chanceOf } from './strange';
 import { Written } from './written';
 
 const [cases = 100_000, seed = 1] = process.argv.slice(2).map(Number);
-const PORTS = [3490, 3489] as const;
+const PORTS = [3496, 3497] as const;
 const FOLDER = 'test-results/fuzz';
 /** Requests under way at once. */
 const AT_ONCE = 4;

@@ -31,15 +31,23 @@ async function fill(base: string, which: string): Promise<void> {
   await send('POST', `${base}/api/log/import`, { sessions });
 }
 
-/** Sends a desk's rows and asks for them to take the place of what is there; answers whether that was acknowledged. */
-async function restore(base: string, tables: Tables, batch: string): Promise<boolean> {
+/** A server is killed within so many ms of the moment that was drawn: longer than a replacement takes. */
+const WITHIN = 60;
+
+/**
+ * Sends a desk's rows and asks for them to take the place of what is there; answers whether that was acknowledged. Says of each request
+ * that it goes out.
+ */
+async function restore(base: string, tables: Tables, batch: string, goesOut = () => {}): Promise<boolean> {
   const address = `${base}/api/restore/rows?batch=${batch}`;
   for (const [table, rows] of Object.entries(tables))
     for (let first = 0; first < rows.length; first += TOGETHER) {
       const part = rows.slice(first, first + TOGETHER);
+      goesOut();
       if ((await send('POST', address, { table, first, rows: part })).status !== 200) return false;
     }
   const counts = Object.fromEntries(Object.entries(tables).map(([table, rows]) => [table, rows.length]));
+  goesOut();
   return (await send('PUT', address, counts)).status === 200;
 }
 
@@ -75,17 +83,23 @@ export async function restores(times: number, seed: number, port: number): Promi
     await fill(other.base, which);
     desks.push(await desk(other.base));
   }
-  // How long a whole restore takes, to kill it at any of its moments.
-  const began = performance.now();
-  await restore(other.base, desks[0] as Tables, 'first');
-  const whole = performance.now() - began;
+  let requests = 0;
+  await restore(other.base, desks[0] as Tables, 'first', () => {
+    requests += 1;
+  });
   let [acknowledged, brokenOff] = [0, 0];
   let now = 'one';
   let server: Server = await serve({ port, env });
   for (let i = 0; i < times; i++) {
     const to = now === 'one' ? 'two' : 'one';
-    const under = restore(server.base, desks[to === 'one' ? 0 : 1] as Tables, `batch-${i}`);
-    await later(next() * whole * 1.3);
+    let out = 0;
+    const under = restore(server.base, desks[to === 'one' ? 0 : 1] as Tables, `batch-${i}`, () => {
+      out += 1;
+    });
+    // Every second time in the middle of the replacement itself.
+    const last = i % 2 ? requests : Math.ceil(next() * requests);
+    while (out < last) await later(1);
+    await later(next() * WITHIN);
     await server.end('SIGKILL');
     const done = await under;
     server = await serve({ port, env });

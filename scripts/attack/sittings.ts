@@ -5,8 +5,9 @@ import { numbersFrom } from '../../src/core/measure/seeded';
 import { later, send, serve } from './server';
 
 const FOLDER = 'test-results/faults/sittings';
-/** Longest a server lives, in ms: a session has some twenty writes. */
-const LONGEST_LIFE = 400;
+/** A server is killed within so many writes, and then within so many ms, wherever the next write is: a session has fourteen. */
+const MOST_WRITES = 30;
+const WITHIN = 20;
 const STEPS = 12;
 const MINUTES = 12;
 const TOOL = 'square-2-4';
@@ -21,6 +22,8 @@ class AtTheDesk {
   number = 0;
   /** The step of the sitting that was acknowledged last. */
   at = 0;
+  /** Writes that were acknowledged. */
+  writes = 0;
   /** Sessions that were acknowledged, and those that were sent. */
   readonly kept = new Set<string>();
   readonly sent = new Set<string>();
@@ -43,6 +46,7 @@ class AtTheDesk {
         };
         const answer = await send('PUT', `${base}/api/records/${this.sitting}`, { kind: 'sitting', data });
         if (answer.status !== 200) return;
+        this.writes += 1;
         this.at += 1;
         continue;
       }
@@ -58,6 +62,7 @@ class AtTheDesk {
       this.sent.add(id);
       const answer = await send('PUT', `${base}/api/records/${id}`, { kind: 'session', data });
       if (answer.status !== 200) return;
+      this.writes += 1;
       this.kept.add(id);
       await send('DELETE', `${base}/api/records/${this.sitting}`, undefined);
       this.number += 1;
@@ -101,7 +106,9 @@ export async function sittings(times: number, seed: number, port: number): Promi
   for (let i = 0; i < times; i++) {
     const server = await serve(options);
     const writing = desk.write(server.base);
-    await later(next() * LONGEST_LIFE);
+    const last = desk.writes + Math.floor(next() * MOST_WRITES);
+    while (desk.writes < last) await later(1);
+    await later(next() * WITHIN);
     await server.end('SIGKILL');
     await writing;
     const again = await serve(options);
@@ -109,5 +116,6 @@ export async function sittings(times: number, seed: number, port: number): Promi
     if (lost.length > 0) throw new Error(lost.join('\n'));
     await again.end('SIGKILL');
   }
+  if (desk.number === 0) throw new Error('No session was ended: nothing was tried.');
   return `${times} kills, seed ${seed}: ${desk.number} sessions ended, nothing acknowledged lost, hours counted once`;
 }

@@ -1,7 +1,7 @@
 import type { Letter } from '../hand/letter';
 import { type Degrees, tanDeg } from '../measure/units';
 import { lastFor } from '../memo/memo';
-import { type Pen, type Polygon, sweep } from '../pen/pen';
+import { type Pen, type Polygon, penFor, sweep } from '../pen/pen';
 import { ribbons } from '../pen/ribbon';
 import { compileStroke, type Stroke, sloped } from '../pen/stroke';
 import { type Profile, profileOf } from './profile';
@@ -65,5 +65,5 @@ const KEY_DETAIL = { step: 0.3, tolerance: 0.02 } as const;
 
 /** Ink of a letter as small as a key, in a tenth of the points; kept for the pen it was last written with. */
 export const keyInkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
-  cut.strokes.flatMap((stroke) => ribbons(pen, stroke, KEY_DETAIL)),
+  cut.strokes.flatMap((stroke) => ribbons(penFor(pen, stroke), stroke, KEY_DETAIL)),
 );
