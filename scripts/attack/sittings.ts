@@ -105,10 +105,14 @@ export async function sittings(times: number, seed: number, port: number): Promi
   await first.end('SIGKILL');
   for (let i = 0; i < times; i++) {
     const server = await serve(options);
-    const writing = desk.write(server.base);
+    let over = false;
+    const writing = desk.write(server.base).finally(() => {
+      over = true;
+    });
     const last = desk.writes + Math.floor(next() * MOST_WRITES);
-    while (desk.writes < last) await later(1);
+    while (desk.writes < last && !over) await later(1);
     await later(next() * WITHIN);
+    if (over) throw new Error('A write was refused by a server that was left alone.');
     await server.end('SIGKILL');
     await writing;
     const again = await serve(options);

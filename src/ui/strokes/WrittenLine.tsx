@@ -3,6 +3,7 @@ import type { WritingPen } from '@/core/pen/pen';
 import { inkOf } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { lettersOf, type PlacedInk, type PlacedLetter, type SetLine } from '@/core/type/placed';
+import { bottomOf } from '@/core/type/profile';
 import { COLOURS, flat, Ink } from './ink';
 
 /** White at either end of the line, in letter units. */
@@ -34,12 +35,15 @@ export function WrittenLine({
   onChoose: (at: number) => void;
 }) {
   const { zones } = face;
-  const climbs = Math.max(0, ...set.placed.map((item) => (item.kind === 'letter' ? item.y : 0)));
+  const letters = set.placed.flatMap((item) => (item.kind === 'letter' ? [item] : []));
+  const climbs = Math.max(0, ...letters.map(({ y }) => y));
   const above = Math.max(zones.body + zones.ascender, zones.capital) + climbs;
   const top = above + AROUND;
-  const height = top + zones.descender + AROUND;
+  // Letters that stand on one another's tails reach below the line that descenders keep to.
+  const below = Math.max(zones.descender, ...letters.map(({ y, cut }) => -(y + bottomOf(cut.profile))));
+  const height = top + below + AROUND;
   const lean = tanDeg(face.slope);
-  const [back, forward] = [Math.max(0, lean * zones.descender), Math.max(0, lean * above)];
+  const [back, forward] = [Math.max(0, lean * below), Math.max(0, lean * above)];
   const from = -set.left - back - END;
   const width = Math.max(set.width + set.left + back + forward + 2 * END, SHORTEST);
   return (
