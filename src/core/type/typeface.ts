@@ -43,11 +43,8 @@ export interface TypefaceKey {
   readonly own?: readonly Letter[];
 }
 
-/**
- * Faces kept, each with up to 27 MB of ink. In a window (which alone has a `self`) every nib of a drawer at one body, and what is on the
- * desk besides; a server writes for many desks, one page after the other.
- */
-const MOST_KEPT = 'self' in globalThis ? 32 : 6;
+/** Faces kept: every nib of a drawer at one body, and what is on the desk besides. */
+const MOST_KEPT = 32;
 const kept = lru<Typeface>(MOST_KEPT);
 /** Scripts and letters of one's own, told apart by what they are, not by what is in them. */
 const numbered = perObject((_: object) => ++count);
