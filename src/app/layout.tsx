@@ -34,8 +34,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const theme = readTheme(jar.get(THEME_COOKIE)?.value);
   // Nothing of a shared desk is shown before its passphrase is said, not even its letters behind the page that asks.
   const inside = !isShared() || isSession(jar.get(SESSION_COOKIE)?.value, Date.now());
-  const file = fileOf();
-  const damaged = inside && file !== undefined && (await damagesOf(file)).length > 0;
+  const damaged = inside && (await damagesOf(fileOf())).length > 0;
   return (
     <html lang="en" data-theme={theme}>
       <body className="flex h-dvh flex-col overflow-hidden bg-base-200 text-base-content md:flex-row">

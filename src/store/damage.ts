@@ -14,7 +14,7 @@ const PARTS = ['', '-wal', '-shm'];
 export interface Damage {
   /** The file it was put aside as, without its folder. */
   readonly name: string;
-  /** When the server found it, as an ISO time; empty where the name does not say. */
+  /** When the server found it, as an ISO time. */
   readonly at: string;
 }
 
@@ -57,8 +57,9 @@ export async function setAsideIfDamaged(file: string, now: Date): Promise<string
   return basename(aside);
 }
 
-/** Databases that were put aside and not yet read about, the latest first. */
-export async function damagesOf(file: string): Promise<readonly Damage[]> {
+/** Databases that were put aside and not yet read about, the latest first; none where the database is no file. */
+export async function damagesOf(file: string | undefined): Promise<readonly Damage[]> {
+  if (file === undefined) return [];
   const folder = dirname(file);
   const start = `${basename(file)}${ASIDE}`;
   const names = await readdir(folder).catch(() => []);
@@ -72,9 +73,9 @@ export async function damagesOf(file: string): Promise<readonly Damage[]> {
 /** `2026-11-30T18-02-11Z` as an ISO time. */
 const timeOf = (stamp: string): string => stamp.replace(/T(\d\d)-(\d\d)-(\d\d)Z$/, 'T$1:$2:$3Z');
 
-/** Announces it no more; the file stays. */
-export async function markRead(file: string, name: string): Promise<boolean> {
-  if (!(await damagesOf(file)).some((damage) => damage.name === name)) return false;
+/** Announces it no more; the file stays. Answers false where nothing of that name was announced. */
+export async function markRead(file: string | undefined, name: string): Promise<boolean> {
+  if (file === undefined || !(await damagesOf(file)).some((damage) => damage.name === name)) return false;
   await rename(join(dirname(file), name), join(dirname(file), name + READ));
   return true;
 }

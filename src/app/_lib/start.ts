@@ -43,8 +43,7 @@ export async function start(): Promise<void> {
     log.fatal({ err: error }, `the database could not be opened or migrated. ${trouble}`);
     process.exit(1);
   }
-  const file = fileOf();
-  for (const { name, at } of file === undefined ? [] : await damagesOf(file)) {
+  for (const { name, at } of await damagesOf(fileOf())) {
     log.error({ name, at }, 'a damaged database was put aside; Workshop says what can be restored');
   }
   log.info({ demo }, 'ready');

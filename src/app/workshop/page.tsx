@@ -9,12 +9,5 @@ export const metadata: Metadata = { title: 'Workshop' };
 export const dynamic = 'force-dynamic';
 
 export default async function WorkshopPage() {
-  const file = fileOf();
-  return (
-    <Workshop
-      printers={await listPrinters()}
-      shared={isShared()}
-      damages={file === undefined ? [] : await damagesOf(file)}
-    />
-  );
+  return <Workshop printers={await listPrinters()} shared={isShared()} damages={await damagesOf(fileOf())} />;
 }

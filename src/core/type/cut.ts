@@ -60,10 +60,10 @@ export const inkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
   cut.strokes.flatMap((stroke) => sweep(pen, stroke)),
 );
 
-/** Distance between poses, and how far a chord may stray, where a letter is as small as a key: a hundredth of a body is no pixel. */
+/** Distance between poses and tolerance of chords, in letter units, where a letter is as small as a key: a unit is about five pixels there. */
 const KEY_DETAIL = { step: 0.3, tolerance: 0.02 } as const;
 
-/** Ink of a letter as small as a key, in a tenth of the points; kept for the pen it was last written with. */
+/** Ink of a letter as small as a key, in an eighth to a third of the points; kept for the pen it was last written with. */
 export const keyInkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
   cut.strokes.flatMap((stroke) => ribbons(penFor(pen, stroke), stroke, KEY_DETAIL)),
 );

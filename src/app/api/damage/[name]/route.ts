@@ -9,8 +9,7 @@ type Context = { params: Promise<{ name: string }> };
 /** A damaged database that was put aside is announced no more: `DELETE /api/damage/NAME`. Its file stays. */
 export const DELETE = (request: Request, { params }: Context) =>
   answer(request, async () => {
-    const file = fileOf();
-    if (file === undefined || !(await markRead(file, (await params).name))) {
+    if (!(await markRead(fileOf(), (await params).name))) {
       throw new Refusal(404, 'There is no damaged database of that name.');
     }
     return new Response(null, { status: 204 });
