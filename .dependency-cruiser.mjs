@@ -38,6 +38,13 @@ export default {
       to: { path: '^src/', pathNot: `${within('store')}|${within('core')}` },
     },
     {
+      name: 'guard-stands-alone',
+      comment: 'It judges requests before the framework is asked, and is read on its own.',
+      severity: 'error',
+      from: { path: within('guard') },
+      to: { path: '^src/|^node_modules/', pathNot: within('guard') },
+    },
+    {
       name: 'sql-lives-in-store',
       severity: 'error',
       from: { pathNot: within('store') },
@@ -48,7 +55,7 @@ export default {
       comment: 'Components see the core, and render/svg for the preview; never the store or the routes.',
       severity: 'error',
       from: { path: within('ui') },
-      to: { path: '^src/(store|app|press)/' },
+      to: { path: '^src/(store|app|press|guard)/' },
     },
     {
       name: 'drawing-is-below-everything',

@@ -18,26 +18,6 @@ const config: NextConfig = {
     'heic-decode',
     'pdfjs-dist',
   ],
-  // A photograph of a page, or a scan, comes in whole; the routes have limits of their own.
-  experimental: { proxyClientMaxBodySize: '48mb' },
-  async headers() {
-    return [
-      {
-        source: '/(.*)',
-        headers: [
-          { key: 'X-Content-Type-Options', value: 'nosniff' },
-          { key: 'Referrer-Policy', value: 'same-origin' },
-          // Nothing here asks for any of them; a page that was slipped in could not either.
-          {
-            key: 'Permissions-Policy',
-            value: 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
-          },
-          { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
-          { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
-        ],
-      },
-    ];
-  },
 };
 
 export default config;

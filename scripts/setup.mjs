@@ -8,7 +8,7 @@ const STAMPS = 'node_modules/.elvane';
 const SOURCES = [
   'src',
   'public',
-  'scripts/bundlePress.mjs',
+  'scripts/bundle.mjs',
   'next.config.ts',
   'postcss.config.mjs',
   'tsconfig.json',

@@ -11,10 +11,10 @@ import type { Metadata } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { NOBODY } from '@/core/about/about';
+import { isSession, isShared, SESSION_COOKIE } from '@/guard/session';
 import { fileOf } from '@/store/client';
 import { damagesOf } from '@/store/damage';
 import { listLetterSets } from '@/store/letterSets';
-import { findAbout } from '@/store/records';
 import { AboutMe } from '@/ui/frame/AboutMe';
 import { DamageBanner } from '@/ui/frame/DamageBanner';
 import { LetterSets } from '@/ui/frame/LetterSets';
@@ -22,7 +22,7 @@ import { NoticeBoard } from '@/ui/frame/notices';
 import { Rail } from '@/ui/frame/Rail';
 import { readTheme, THEME_COOKIE } from '@/ui/frame/theme';
 import { Written } from '@/ui/frame/Written';
-import { isSession, isShared, SESSION_COOKIE } from './_lib/session';
+import { whoWrites } from './_lib/desk';
 
 export const metadata: Metadata = {
   title: { default: 'Elvane', template: '%s · Elvane' },
@@ -47,7 +47,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         {inside && <Rail theme={theme} wordmark={<Written text="Elvane" height={42} />} />}
         <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
           {damaged && <DamageBanner />}
-          <AboutMe about={(inside && (await findAbout())) || NOBODY}>
+          <AboutMe about={inside ? await whoWrites() : NOBODY}>
             <LetterSets sets={inside ? await listLetterSets() : {}}>
               <NoticeBoard>{children}</NoticeBoard>
             </LetterSets>

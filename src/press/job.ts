@@ -18,7 +18,6 @@ import type { MarkedPage } from '@/core/register/markedPage';
 import type { SampleAsked } from '@/core/review/sampleAsked';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import type { PdfOptions } from '@/render/pdf';
-import type { PngTask } from '@/render/png';
 
 /** How a file is written. */
 export interface FileAs {
@@ -26,13 +25,20 @@ export interface FileAs {
   /** Of a picture in dots, per inch. */
   readonly dpi: number;
   readonly pdf: PdfOptions;
+  /** Of an SVG: it is shown small, so hairlines keep a width that shows. */
+  readonly small?: boolean;
 }
 
-/** A drawing that is made already, rasterised. */
-export interface PictureJob {
-  readonly kind: 'picture';
-  readonly title: string;
-  readonly task: PngTask;
+/** A ruled sheet, with the words of its exemplar; or these words alone. */
+export interface SheetJob {
+  readonly kind: 'sheet';
+  readonly recipe: Recipe;
+  readonly own: readonly OwnLetter[];
+  readonly alone: boolean;
+  readonly on: OnSheet;
+  readonly as: FileAs;
+  /** What its copies are kept under, where they are. */
+  readonly id?: string;
 }
 
 /** A practice page; SVG and PNG are one of its sheets, counted from 1. */
@@ -150,7 +156,7 @@ export interface CameraJob {
 
 /** What is asked of the press: plain data, which crosses to its thread. */
 export type Job =
-  | PictureJob
+  | SheetJob
   | PracticeJob
   | CourseJob
   | PieceJob

@@ -5,7 +5,7 @@ import type { Step } from './step';
 export type Said =
   /** A thread has taken the job up: from here on a step takes no longer than it may. */
   | { readonly said: 'taken up' }
-  | { readonly said: 'begun'; readonly title: string; readonly pages: number }
+  | { readonly said: 'begun'; readonly title: string; readonly pages: number; readonly leftOut?: string }
   | { readonly said: 'step'; readonly step: Step }
   | { readonly said: 'done' }
   | {

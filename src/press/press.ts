@@ -73,6 +73,8 @@ export const queueNow = (): { readonly waiting: number } => ({
 export interface Printed {
   readonly title: string;
   readonly pages: number;
+  /** Words that find no room on it; empty where all do. */
+  readonly leftOut: string;
   readonly steps: AsyncIterator<Step, void, void>;
 }
 
@@ -179,6 +181,7 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
   return {
     title: first.title,
     pages: first.pages,
+    leftOut: first.leftOut ?? '',
     steps: {
       async next() {
         patient();

@@ -16,12 +16,13 @@ import { pngTask, rasterise } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 import { batchSteps } from './batchSteps';
 import { classSteps } from './classSteps';
-import type { FileAs, Job, PensJob, PieceJob, PracticeJob } from './job';
+import type { FileAs, Job, PensJob, PieceJob, PracticeJob, SheetJob } from './job';
 import { courseSteps, pdfSteps, practiceSteps } from './packSteps';
 import { pieceOnPaper } from './pieceOnPaper';
 import { cameraSteps } from './review/cameraSteps';
 import { sampleSteps } from './review/sampleSteps';
 import { lookSteps, reviewSteps } from './review/steps';
+import { sheetOnPaper } from './sheetSteps';
 import type { Step } from './step';
 
 /** A file in the making. */
@@ -29,6 +30,8 @@ export interface Printing {
   readonly title: string;
   /** Sheets it has in all; 1 where that is not known before. */
   readonly pages: number;
+  /** Words that find no room on it, one after the other. */
+  readonly leftOut?: string;
   readonly steps: Generator<Step, void> | AsyncGenerator<Step, void>;
 }
 
@@ -41,8 +44,9 @@ const MOST_SHEETS = 60;
  */
 export async function begin(job: Job): Promise<Printing> {
   switch (job.kind) {
-    case 'picture':
-      return { title: job.title, pages: 1, steps: only(() => rasterise(job.task)) };
+    case 'sheet':
+      if (job.alone || job.recipe.exemplar) await loadScript(job.recipe.hand);
+      return sheet(job);
     case 'practice':
       await loadScript(job.recipe.hand);
       return practice(job);
@@ -120,12 +124,20 @@ function drawn(drawing: Drawing, as: FileAs): Generator<Step, void> {
     case 'json':
       return only(() => JSON.stringify(drawing));
     case 'svg':
-      return only(() => renderSvg(drawing));
+      return only(() => renderSvg(drawing, { small: as.small }));
     case 'png':
       return only(() => rasterise(pngTask(drawing, as.dpi)));
     case 'pdf':
       return pdfOf(drawing, as);
   }
+}
+
+function sheet(job: SheetJob): Printing {
+  const { drawing, leftOut, prints } = sheetOnPaper(job);
+  const { title } = drawing;
+  const { as } = job;
+  const steps = as.format === 'pdf' ? pdfSteps(title, 1, () => drawing, as.pdf, prints) : drawn(drawing, as);
+  return { title, pages: 1, leftOut, steps };
 }
 
 function practice({ recipe, own, page, on, as, id }: PracticeJob): Printing {

@@ -13,11 +13,11 @@ const collect = runInNewContext('gc');
 
 const turn = () => new Promise((resolve) => setImmediate(resolve));
 
-const PIXELS: ReadonlySet<Job['kind']> = new Set(['picture', 'look', 'review', 'sample', 'camera']);
+const PIXELS: ReadonlySet<Job['kind']> = new Set(['look', 'review', 'sample', 'camera']);
 
 /** Is this job a picture in the end? */
 const drawsPixels = (job: Job): boolean =>
-  PIXELS.has(job.kind) || ((job.kind === 'practice' || job.kind === 'piece') && job.as.format === 'png');
+  PIXELS.has(job.kind) || ('as' in job && typeof job.as === 'object' && job.as.format === 'png');
 
 /**
  * Makes one file in a thread of the press (`press.ts`), a step ahead of its reader: `more` asks for what comes next, `stop`
@@ -27,10 +27,10 @@ export default async function work({ job, port }: { job: Job; port: MessagePort 
   const say = (said: Said) => port.postMessage(said);
   say({ said: 'taken up' });
   try {
-    const { title, pages, steps } = await begin(job);
+    const { title, pages, leftOut, steps } = await begin(job);
     // What cannot be done at all shows at the first step, before anything is sent.
     let step = await steps.next();
-    say({ said: 'begun', title, pages });
+    say({ said: 'begun', title, pages, leftOut });
     for (;;) {
       const [told]: Told[] = await once(port, 'message');
       if (told === 'stop') {

@@ -4,6 +4,7 @@ import { parseItem } from '@/core/kit/itemFormat';
 import { merge } from '@/core/problem/merge';
 import { asOneStep, ChangedElsewhere } from './changes';
 import { openDatabase } from './client';
+import { readItem } from './readItem';
 import { items, stagedItems } from './schema';
 
 /** An item as a row of the table. */
@@ -15,26 +16,17 @@ export const rowOf = (item: Item) => ({
   data: JSON.stringify(item),
 });
 
-/** A row that can no longer be read is left out and stays in the store. */
-function readable(data: string): Item[] {
-  try {
-    return [parseItem(JSON.parse(data))];
-  } catch {
-    return [];
-  }
-}
-
 /** The bench, by kind and name. */
 export async function listItems(): Promise<Item[]> {
   const db = await openDatabase();
   const rows = await db.select({ data: items.data }).from(items).orderBy(asc(items.kind), asc(items.label));
-  return rows.flatMap(({ data }) => readable(data));
+  return rows.flatMap(({ data }) => readItem(data) ?? []);
 }
 
 export async function findItem(id: string): Promise<Item | undefined> {
   const db = await openDatabase();
   const [row] = await db.select({ data: items.data }).from(items).where(eq(items.id, id)).limit(1);
-  return row && readable(row.data)[0];
+  return row && readItem(row.data);
 }
 
 /** Inserts the items or overwrites those with their ids, all or nothing. */
@@ -66,7 +58,7 @@ export async function changeItem({ id, was, now }: ItemChange): Promise<Item> {
   return asOneStep(async () => {
     const [row] = await db.select({ data: items.data }).from(items).where(eq(items.id, id)).limit(1);
     if (!row) throw new ChangedElsewhere('This thing was taken off the bench in another window.', 'id', null);
-    const stored = readable(row.data)[0];
+    const stored = readItem(row.data);
     const kept: Readonly<Record<string, unknown>> = stored ?? JSON.parse(row.data);
     const theirs = Object.fromEntries(Object.keys(now).map((key) => [key, kept[key] ?? null]));
     const merged = merge({ was, mine: now, theirs });
@@ -101,7 +93,7 @@ export async function deleteItems(ids: readonly string[]): Promise<Item[]> {
     .delete(items)
     .where(inArray(items.id, [...ids]))
     .returning({ data: items.data });
-  return gone.flatMap(({ data }) => readable(data));
+  return gone.flatMap(({ data }) => readItem(data) ?? []);
 }
 
 /** Rows a statement: SQLite takes a bounded number of bound values. */

@@ -1,9 +1,9 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
 import { asNib } from '@/core/kit/item';
-import { parseItem } from '@/core/kit/itemFormat';
 import { TOOL_KINDS } from '@/core/kit/itemKinds';
 import { NIB_KINDS, type Nib } from '@/core/kit/nib';
 import { openDatabase } from './client';
+import { readItem } from './readItem';
 import { items } from './schema';
 
 /** The drawer a sheet can be ruled from stays short enough to choose from, however full the bench is. */
@@ -20,11 +20,8 @@ export async function listNibs(): Promise<Nib[]> {
     .limit(MOST_NIBS);
   return rows
     .flatMap(({ data }) => {
-      try {
-        return asNib(parseItem(JSON.parse(data))) ?? [];
-      } catch {
-        return [];
-      }
+      const item = readItem(data);
+      return (item && asNib(item)) ?? [];
     })
     .sort((a, b) => NIB_KINDS.indexOf(a.kind) - NIB_KINDS.indexOf(b.kind) || a.width - b.width);
 }

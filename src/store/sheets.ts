@@ -35,6 +35,37 @@ export async function listSheets(): Promise<StoredSheet[]> {
     .limit(SHELF_LIMIT);
 }
 
+/** Sheets on the shelf, latest first, without what was made of them. */
+export async function listSheetHeads(): Promise<Omit<StoredSheet, 'recipe'>[]> {
+  const db = await openDatabase();
+  const { recipe: _, ...heads } = columns;
+  return db
+    .select(heads)
+    .from(sheets)
+    .where(isNull(sheets.deletedAt))
+    .orderBy(desc(sheets.updatedAt))
+    .limit(SHELF_LIMIT);
+}
+
+/** Sheets read at once where mostly the first is wanted. */
+const AT_ONCE = 5;
+
+/** The same sheets one after the other, a few read at a time: for whoever looks for the latest of some kind. */
+export async function* latestSheets(): AsyncGenerator<StoredSheet, void> {
+  const db = await openDatabase();
+  for (let from = 0; from < SHELF_LIMIT; from += AT_ONCE) {
+    const rows = await db
+      .select(columns)
+      .from(sheets)
+      .where(isNull(sheets.deletedAt))
+      .orderBy(desc(sheets.updatedAt))
+      .limit(AT_ONCE)
+      .offset(from);
+    yield* rows;
+    if (rows.length < AT_ONCE) return;
+  }
+}
+
 /** The sheet with this id, unless deleted. */
 export async function findSheet(id: string): Promise<StoredSheet | undefined> {
   const db = await openDatabase();

@@ -1,7 +1,6 @@
-import { NextRequest } from 'next/server';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { enter, isSession, newSession, notSafelyShared, SESSION_COOKIE } from '@/app/_lib/session';
-import { proxy } from '@/proxy';
+import { judge } from '@/guard/guard';
+import { enter, isSession, newSession, notSafelyShared, SESSION_COOKIE } from '@/guard/session';
 
 const PHRASE = 'frost lamp comet tea';
 const NOW = Date.parse('2026-11-27T05:00:00Z');
@@ -13,32 +12,40 @@ const share = (phrase = PHRASE) => {
 };
 afterEach(() => vi.unstubAllEnvs());
 
-const asked = (path: string, { host = 'desk.school', cookie = '', method = 'GET', origin = '' } = {}) =>
-  proxy(
-    new NextRequest(`http://${host}${path}`, {
-      method,
-      headers: { host, ...(cookie && { cookie: `${SESSION_COOKIE}=${cookie}` }), ...(origin && { origin }) },
-    }),
-  );
+const asked = (url: string, { host = 'desk.school', cookie = '', method = 'GET', origin = '' } = {}) =>
+  judge({
+    method,
+    url,
+    headers: {
+      host,
+      ...(cookie && { cookie: `a=b; ${SESSION_COOKIE}=${cookie}` }),
+      ...(origin && { origin }),
+    },
+  });
+const LET_IN = { kind: 'let in' };
+const refused = (status: number) => ({ kind: 'refused', status });
+const ASKED_FOR_IT = { kind: 'sent on', to: '/enter' };
 
 describe('a desk of one’s own', () => {
   it('answers this machine and nobody else, and asks for nothing', () => {
-    expect(asked('/shelf', { host: '127.0.0.1:3000' }).status).toBe(200);
-    expect(asked('/shelf', { host: 'localhost:3000' }).status).toBe(200);
-    expect(asked('/shelf').status).toBe(421);
+    expect(asked('/shelf', { host: '127.0.0.1:3000' })).toMatchObject(LET_IN);
+    expect(asked('/shelf', { host: 'localhost:3000' })).toMatchObject(LET_IN);
+    expect(asked('/shelf')).toMatchObject(refused(421));
     expect(notSafelyShared()).toBeUndefined();
   });
 
   it('takes changes from its own pages only', () => {
-    const put = (origin: string) =>
-      asked('/api/items', { host: '127.0.0.1:3000', method: 'PUT', origin }).status;
-    expect(put('http://127.0.0.1:3000')).toBe(200);
-    expect(put('http://elsewhere.example')).toBe(403);
-    expect(put('null')).toBe(403);
+    const put = (origin: string) => asked('/api/items', { host: '127.0.0.1:3000', method: 'PUT', origin });
+    expect(put('http://127.0.0.1:3000')).toMatchObject(LET_IN);
+    expect(put('http://elsewhere.example')).toMatchObject(refused(403));
+    expect(put('null')).toMatchObject(refused(403));
   });
 
   it('sends a policy that lets no script in but its own, by another number each time', () => {
-    const policy = () => asked('/shelf', { host: '127.0.0.1' }).headers.get('content-security-policy') ?? '';
+    const policy = () => {
+      const verdict = asked('/shelf', { host: '127.0.0.1' });
+      return verdict.kind === 'let in' ? verdict.policy : '';
+    };
     const [one, other] = [policy(), policy()];
     expect(one).toMatch(/script-src 'self' 'nonce-[\w+/=]{20,}'/);
     expect(one).not.toMatch(/script-src[^;]*unsafe/);
@@ -58,14 +65,26 @@ describe('a shared desk', () => {
 
   it('shows nothing but the page that asks, until the passphrase is said', () => {
     share();
-    expect(asked('/shelf').headers.get('location')).toBe('http://desk.school/enter');
-    expect(asked('/api/items').status).toBe(401);
-    expect(asked('/api/items', { cookie: 'made.up' }).status).toBe(401);
+    expect(asked('/shelf')).toEqual(ASKED_FOR_IT);
+    expect(asked('/api/items')).toMatchObject(refused(401));
+    expect(asked('/api/items', { cookie: 'made.up' })).toMatchObject(refused(401));
     for (const path of ['/enter', '/_next/static/x.js', '/api/health/live'])
-      expect(asked(path).status, path).toBe(200);
+      expect(asked(path), path).toMatchObject(LET_IN);
     const { value } = newSession(Date.now());
-    expect(asked('/shelf', { cookie: value }).status).toBe(200);
-    expect(asked('/api/items', { cookie: value }).status).toBe(200);
+    expect(asked('/shelf', { cookie: value })).toMatchObject(LET_IN);
+    expect(asked('/api/items', { cookie: value })).toMatchObject(LET_IN);
+  });
+
+  it('judges the address that is answered, however it is written', () => {
+    share();
+    for (const path of ['/_next/static/../../api/items', '/_next/static/%2e%2e/%2e%2e/api/items'])
+      expect(asked(path), path).toMatchObject(refused(401));
+    for (const path of ['/_next/static/..\\..\\shelf', '//elsewhere.test/../shelf', '/enter/../shelf'])
+      expect(asked(path), path).toEqual(ASKED_FOR_IT);
+    const { value } = newSession(Date.now());
+    expect(asked('/a/../api/items?x=%2e#y', { cookie: value })).toMatchObject({ url: '/api/items?x=%2e' });
+    for (const path of ['*', 'http://desk.school/shelf', '/%', '/%ff', ''])
+      expect(asked(path, { cookie: value }), path).toMatchObject(refused(400));
   });
 
   it('knows its own sessions, while they last, and none made with another passphrase', () => {

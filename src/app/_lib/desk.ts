@@ -1,13 +1,13 @@
 import 'server-only';
 import { cache } from 'react';
-import { NOBODY } from '@/core/about/about';
+import { type About, NOBODY } from '@/core/about/about';
 import { parseRecipe } from '@/core/document/recipe';
 import { type HandId, isHand, OPENING_HAND } from '@/core/hands/registry';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry, EntryData } from '@/core/log/entry';
 import type { Session } from '@/core/log/session';
 import { findAbout, listRecords } from '@/store/records';
-import { listSheets } from '@/store/sheets';
+import { latestSheets } from '@/store/sheets';
 
 /** What every station goes by where the address names no hand and no sheet. */
 export interface DeskFacts {
@@ -61,9 +61,18 @@ export function deskFacts(
 export const chosenKit = (hand: HandId, entries: readonly Entry[]): EntryData<'kit'> | undefined =>
   entriesOf('kit', entries).find(({ need }) => need.hand === hand);
 
-/** The latest sheet on the shelf that can be read. */
-export async function latestSheet(): Promise<Done | undefined> {
-  for (const { recipe, updatedAt } of await listSheets()) {
+/** Who writes at this desk, as far as they have said; read once for all parts of a page. */
+export const whoWrites = cache(async (): Promise<About> => (await findAbout()) ?? NOBODY);
+
+/** Sessions looked at for what is worth keeping in mind, and for the hand that comes first, and its tool. */
+const LATEST = 40;
+
+/** The latest sessions as they are stored, the latest first; read once for all parts of a page. */
+export const latestSessions = cache(() => listRecords({ kinds: ['session'], limit: LATEST }));
+
+/** The latest sheet on the shelf that can be read; looked for once for all parts of a page. */
+export const latestSheet = cache(async function latestSheet(): Promise<Done | undefined> {
+  for await (const { recipe, updatedAt } of latestSheets()) {
     try {
       return { hand: parseRecipe(JSON.parse(recipe)).hand, at: updatedAt };
     } catch {
@@ -71,10 +80,7 @@ export async function latestSheet(): Promise<Done | undefined> {
     }
   }
   return undefined;
-}
-
-/** Sessions looked at for the hand that comes first, and its tool. */
-const LATEST = 40;
+});
 
 /**
  * The desk's hand, and a hand's tool: of the kit chosen for it, else of its last session; as they are kept now, read once
@@ -84,13 +90,13 @@ export const findDesk = cache(async function findDesk(): Promise<
   DeskFacts & { readonly toolFor: (hand: HandId) => string | undefined }
 > {
   const [sessions, others, about, sheet] = await Promise.all([
-    listRecords({ kinds: ['session'], limit: LATEST }),
+    latestSessions(),
     listRecords({ kinds: DESK_KINDS }),
-    findAbout(),
+    whoWrites(),
     latestSheet(),
   ]);
   const latest = entriesOf('session', sessions).reverse();
-  const facts = deskFacts(latest, others, (about ?? NOBODY).hand, sheet);
+  const facts = deskFacts(latest, others, about.hand, sheet);
   const last = (hand: HandId) => latest.find((session) => session.hand === hand)?.kit.tool?.id;
   return { ...facts, toolFor: (hand) => chosenKit(hand, others)?.parts.tool ?? last(hand) };
 });

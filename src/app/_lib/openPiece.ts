@@ -1,15 +1,13 @@
 import 'server-only';
 import { z } from 'zod';
-import { NOBODY } from '@/core/about/about';
 import { isHand, OPENING_HAND } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
 import { cardSetting, freshBlock, freshPiece } from '@/core/piece/freshPiece';
 import { pieceFrame } from '@/core/piece/layout';
 import { type Piece, parsePiece } from '@/core/piece/piece';
-import { findAbout } from '@/store/records';
-import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
+import { findSheet, latestSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
 import type { OpenedWork } from '@/ui/sheet/useWork';
-import { findDesk } from './desk';
+import { findDesk, whoWrites } from './desk';
 import { idSchema } from './http';
 import type { Search } from './openSheet';
 
@@ -29,7 +27,7 @@ export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>
       ? 'The piece of this link is not on the shelf: it was deleted, or the link is broken. This is another one.'
       : undefined;
   if (fresh === undefined) {
-    for (const other of await listSheets()) {
+    for await (const other of latestSheets()) {
       const piece = readable(other);
       if (piece) return { ...opened(other, piece), notice };
     }
@@ -46,11 +44,11 @@ export async function openPiece(searchParams: Search): Promise<OpenedWork<Piece>
 
 /** A fresh card in the hand asked for, else in the desk's, for the scribe's writing hand. */
 async function freshOnDesk(asked: unknown): Promise<Piece> {
-  const [desk, about] = await Promise.all([findDesk(), findAbout()]);
+  const [desk, about] = await Promise.all([findDesk(), whoWrites()]);
   const hand = typeof asked === 'string' && isHand(asked) ? asked : desk.hand;
   const written = hasLetters(hand) ? hand : OPENING_HAND;
   const blocks = [{ ...freshBlock('1', 'body', '', cardSetting(written)), align: 'centre' as const }];
-  return { ...freshPiece(undefined, blocks), side: (about ?? NOBODY).side };
+  return { ...freshPiece(undefined, blocks), side: about.side };
 }
 
 const opened = ({ id, name, revision }: StoredSheet, recipe: Piece): OpenedWork<Piece> => ({

@@ -1,5 +1,4 @@
 import 'server-only';
-import { NOBODY } from '@/core/about/about';
 import { withNib } from '@/core/document/chosenNib';
 import { freshFor as freshOf } from '@/core/document/freshFor';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
@@ -10,12 +9,11 @@ import { handOf } from '@/core/setting/handOf';
 import { layoutSheet } from '@/core/sheet/layout';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
-import { findAbout } from '@/store/records';
-import { findSheet, listSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
+import { findSheet, latestSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
 import { usualName } from '@/ui/lib/usualName';
 import { unpackRecipe } from '@/ui/sheet/unpackRecipe';
 import type { Opened } from '@/ui/sheet/useSheet';
-import { findDesk } from './desk';
+import { findDesk, whoWrites } from './desk';
 import { idSchema } from './http';
 
 export type Search = Promise<Record<string, string | string[] | undefined>>;
@@ -59,13 +57,16 @@ export async function openSheet(searchParams: Search): Promise<Opened> {
 
 /** The latest sheet of the desk's hand; none where something else was done in another hand since. */
 async function sheetOfDesk(): Promise<StoredSheet | undefined> {
-  const [{ hand }, sheets] = await Promise.all([findDesk(), listSheets()]);
-  return sheets.find((other) => readable(other)?.hand === hand);
+  const { hand } = await findDesk();
+  for await (const sheet of latestSheets()) {
+    const recipe = parsed(sheet);
+    if (recipe?.hand === hand && canBeLaid(recipe)) return sheet;
+  }
+  return undefined;
 }
 
 /** A fresh recipe on the scribe's own paper. */
-const freshFor = async (hand: HandId, school?: string) =>
-  freshOf((await findAbout()) ?? NOBODY, hand, school);
+const freshFor = async (hand: HandId, school?: string) => freshOf(await whoWrites(), hand, school);
 
 /** A fresh sheet of a hand in the scribe's own shapes, for the nib asked for, else that of the kit chosen for the hand. */
 const ruledForDesk = async (hand: HandId, school?: string, nib?: string): Promise<Recipe> =>
@@ -109,9 +110,13 @@ function canBeLaid(recipe: Recipe): boolean {
 
 /** The recipe of a sheet that can be shown; one kept by an earlier version may be none. */
 function readable(sheet: StoredSheet): Recipe | undefined {
+  const recipe = parsed(sheet);
+  return recipe && canBeLaid(recipe) ? recipe : undefined;
+}
+
+function parsed(sheet: StoredSheet): Recipe | undefined {
   try {
-    const recipe = parseRecipe(JSON.parse(sheet.recipe));
-    return canBeLaid(recipe) ? recipe : undefined;
+    return parseRecipe(JSON.parse(sheet.recipe));
   } catch {
     return undefined;
   }

@@ -1,8 +1,7 @@
 import 'server-only';
+import { type Document, isPiece } from '@/core/document/document';
 import { type HandId, handById } from '@/core/hands/registry';
-import { loadScript } from '@/core/hands/scripts';
 import type { Own } from '@/core/piece/pen';
-import type { Piece } from '@/core/piece/piece';
 import { letterMark } from '@/core/setting/letterMark';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import { findLetterSet } from '@/store/letterSets';
@@ -30,11 +29,10 @@ export async function ownLettersFor(
   return letters;
 }
 
-/** The letters a piece is written with, fetched and ready: every hand's of it, and the scribe's own. */
-export async function ownForPiece({ blocks }: Pick<Piece, 'blocks'>): Promise<Own> {
-  const hands = [...new Set(blocks.map(({ setting }) => setting.hand))];
-  await Promise.all(hands.map(loadScript));
+/** The scribe's own letters of every hand that a document is written in. */
+export async function ownLettersOf(document: Document): Promise<Own> {
+  const hands = isPiece(document) ? document.blocks.map(({ setting }) => setting.hand) : [document.hand];
   return Object.fromEntries(
-    await Promise.all(hands.map(async (hand) => [hand, await ownLettersFor(hand)] as const)),
+    await Promise.all([...new Set(hands)].map(async (hand) => [hand, await ownLettersFor(hand)] as const)),
   );
 }

@@ -1,10 +1,6 @@
 import 'server-only';
 import { randomBytes } from 'node:crypto';
-import { codeOf, drawKept, keptSheet } from '@/core/document/keptPage';
-import type { Drawing } from '@/core/drawing/drawing';
 import { ID_LENGTH, printId } from '@/core/page/pageCode';
-import type { OwnLetter } from '@/core/setting/letterSet';
-import type { Sheet } from '@/core/sheet/sheet';
 import type { Step } from '@/press/step';
 import { keepPrints } from '@/store/printedPages';
 import { version } from '../../../package.json';
@@ -26,22 +22,4 @@ export async function* keeping(steps: Steps): AsyncGenerator<Step, void, void> {
   } finally {
     await steps.return?.();
   }
-}
-
-/** Copies of a ruled sheet with marks, each kept under the code it is drawn with. */
-export async function keptSheetDrawings(
-  sheet: Sheet,
-  own: readonly OwnLetter[],
-  copies: number,
-): Promise<Drawing[]> {
-  const page = keptSheet(sheet, [...own]);
-  const codes = Array.from({ length: copies }, () => codeOf(newPrintId(), page));
-  const drawings = codes.map((code) => drawKept(page, code));
-  const title = drawings[0]?.title ?? '';
-  await keepPrints(
-    codes.map((code) => ({ code, page, letters: '', title })),
-    ENGINE,
-    new Date(),
-  );
-  return drawings;
 }

@@ -1,4 +1,5 @@
 import 'server-only';
+import { notSafelyShared } from '@/guard/session';
 import { closeDatabase, fileOf, openDatabase } from '@/store/client';
 import { damagesOf } from '@/store/damage';
 import { seedDemo } from '@/store/demo';
@@ -10,7 +11,6 @@ import { troubleOf } from '@/store/trouble';
 import { startCopies } from './copies';
 import { announceDemoPages, reviewDemoPages } from './demoReviews';
 import { log } from './log';
-import { notSafelyShared } from './session';
 import { warmUp } from './warmUp';
 
 /** Deleted sheets are kept this long, in ms: thirty days. */

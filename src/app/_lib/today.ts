@@ -1,5 +1,4 @@
 import 'server-only';
-import { NOBODY } from '@/core/about/about';
 import { withChosenNib } from '@/core/document/chosenNib';
 import { freshFor } from '@/core/document/freshFor';
 import type { Recipe } from '@/core/document/recipe';
@@ -26,10 +25,10 @@ import { type Memories, planSession } from '@/core/study/plan';
 import type { DuePiece, Taken, Today } from '@/core/study/today';
 import { curriculumOf, type Unit } from '@/core/study/unit';
 import { listItems } from '@/store/items';
-import { findAbout, listRecords } from '@/store/records';
-import { listSheets } from '@/store/sheets';
+import { listRecords } from '@/store/records';
+import { listSheetHeads } from '@/store/sheets';
 import { memoriesOf } from '@/store/study';
-import { chosenKit, deskFacts, latestSheet } from './desk';
+import { chosenKit, deskFacts, latestSessions, latestSheet, whoWrites } from './desk';
 import { chosenWords } from './words';
 
 /** What there is to learn in a hand. */
@@ -45,7 +44,7 @@ const curricula = new Map<string, Pick<Course, 'lessons' | 'curriculum'>>();
 /** A hand on the scribe's own paper, ruled for a nib where there is one, with what there is to learn in it. */
 export async function courseIn(hand: HandId, tool?: Item): Promise<Course> {
   await loadScript(hand);
-  const about = (await findAbout()) ?? NOBODY;
+  const about = await whoWrites();
   const fresh = freshFor(about, hand);
   const nib = tool && asNib(tool);
   const recipe = nib ? ruledFor(fresh, nib) : fresh;
@@ -74,8 +73,6 @@ export async function allMemoriesOf(hand: HandId, lessons: readonly Lesson[]): P
   return known && said ? withKnown(memories, lessons, known.letters, new Date(said.at)) : memories;
 }
 
-/** Sessions looked at for what is worth keeping in mind, and which hand comes first. */
-const LATEST = 40;
 const MINUTES = [10, 20, 40] as const;
 const WARM_UP = 5;
 /** Remarks worth keeping in mind: two. */
@@ -89,15 +86,15 @@ export interface AskedToday {
 /** What to write now, with what, and why; whether one is in time; what wants looking after. */
 export async function todayOf({ hand: asked, minutes: time }: AskedToday, now: Date): Promise<Today> {
   const [latest, others, bench, sheets, about, sheet] = await Promise.all([
-    listRecords({ kinds: ['session'], limit: LATEST }),
+    latestSessions(),
     listRecords({ kinds: ['kit', 'prepared', 'goal', 'due', 'cleaned', 'known'] }),
     listItems(),
-    listSheets(),
-    findAbout(),
+    listSheetHeads(),
+    whoWrites(),
     latestSheet(),
   ]);
   const sessions = entriesOf('session', latest).reverse();
-  const desk = deskFacts(sessions, others, (about ?? NOBODY).hand, sheet);
+  const desk = deskFacts(sessions, others, about.hand, sheet);
   const { hands } = desk;
   const hand = asked !== undefined && isHand(asked) ? asked : desk.hand;
   const last = sessions.find((session) => session.hand === hand);

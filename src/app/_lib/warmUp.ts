@@ -2,7 +2,7 @@ import 'server-only';
 import { freshRecipe } from '@/core/document/defaults';
 import { isPressed } from '@/core/hand/hand';
 import { HANDS, OPENING_HAND } from '@/core/hands/registry';
-import { hasLetters, loadScript } from '@/core/hands/scripts';
+import { hasLetters } from '@/core/hands/scripts';
 import { NO_CORRECTION } from '@/core/page/printer';
 import { PACK_PAGES, pagesOf, USUAL_COURSE } from '@/core/practice/course/course';
 import { print } from '@/press/press';
@@ -22,7 +22,6 @@ export async function warmUp(): Promise<void> {
   const course = { ...USUAL_COURSE, sessions: PACK_PAGES.fewest - others };
   const recipe = freshRecipe(hand);
   try {
-    await loadScript(hand);
     const [own, { words }] = await Promise.all([ownLettersFor(hand), chosenWords(recipe.wordList)]);
     const pdf = { correction: NO_CORRECTION, created: new Date() };
     const job = { kind: 'course', recipe, course, own, words, title: 'Warming up', pdf } as const;

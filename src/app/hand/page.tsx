@@ -1,23 +1,21 @@
 import type { Metadata } from 'next';
-import { NOBODY } from '@/core/about/about';
 import { HANDS } from '@/core/hands/registry';
 import { bestNibFor } from '@/core/kit/bestTool';
 import { listItems } from '@/store/items';
 import { listNibs } from '@/store/nibs';
-import { findAbout } from '@/store/records';
 import { Written } from '@/ui/frame/Written';
 import { HandGallery } from '@/ui/hand/HandGallery';
-import { findDesk } from '../_lib/desk';
+import { findDesk, whoWrites } from '../_lib/desk';
 
 export const metadata: Metadata = { title: 'Hand' };
 export const dynamic = 'force-dynamic';
 
 export default async function HandPage() {
-  const [drawer, bench, about, desk] = await Promise.all([listNibs(), listItems(), findAbout(), findDesk()]);
+  const [drawer, bench, about, desk] = await Promise.all([listNibs(), listItems(), whoWrites(), findDesk()]);
   const best = Object.fromEntries(
     HANDS.flatMap(({ id }) => {
       const chosen = drawer.find((nib) => nib.id === desk.toolFor(id));
-      const nib = chosen ?? bestNibFor(id, bench, about ?? NOBODY);
+      const nib = chosen ?? bestNibFor(id, bench, about);
       return nib ? [[id, nib] as const] : [];
     }),
   );

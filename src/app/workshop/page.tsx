@@ -1,9 +1,9 @@
 import type { Metadata } from 'next';
+import { isShared } from '@/guard/session';
 import { fileOf } from '@/store/client';
 import { damagesOf } from '@/store/damage';
 import { listPrinters } from '@/store/printers';
 import { Workshop } from '@/ui/workshop/Workshop';
-import { isShared } from '../_lib/session';
 
 export const metadata: Metadata = { title: 'Workshop' };
 export const dynamic = 'force-dynamic';

@@ -1,4 +1,5 @@
 import type { Drawing } from '../drawing/drawing';
+import { pageBoxes } from '../page/boxes';
 import { codeModules } from '../page/codeModules';
 import { type PageCode, pageHash } from '../page/pageCode';
 import { drawPiece } from '../piece/drawPiece';
@@ -6,14 +7,18 @@ import type { Laid } from '../piece/layout';
 import type { Own } from '../piece/pen';
 import { type Composed, drawPage } from '../practice/compose';
 import { handOf } from '../setting/handOf';
+import type { OwnLetter } from '../setting/letterSet';
+import { ruleSheet } from '../sheet/rule';
+import type { Sheet } from '../sheet/sheet';
 import type { Cut } from '../type/cut';
-import { codeOf, composedAgain, isPiece, type KeptPage, keptFrom } from './keptPage';
+import { codeOf, composedAgain, drawKept, isPiece, type KeptPage, keptFrom, keptSheet } from './keptPage';
 import { keptPiece, laidAgain } from './keptPiece';
 
-/** A page to be printed: drawn already, one of what was composed, or a guide of a piece that has room for marks. */
+/** A page to be printed: drawn already, one of what was composed, a ruled sheet, or a guide of a piece that has room for marks. */
 export type Printable =
   | Drawing
   | { readonly composed: Composed; readonly index: number }
+  | { readonly ruled: Sheet; readonly own: readonly OwnLetter[] }
   | { readonly laid: Laid; readonly own: Own; readonly page: number; readonly of: number };
 
 /** A page that was printed with a code, to be kept under it. */
@@ -78,6 +83,7 @@ export class Prints {
 
   draw(printable: Printable, id?: string): Drawing {
     if ('laid' in printable) return this.guide(printable, id);
+    if ('ruled' in printable) return this.sheet(printable, id);
     if (!('composed' in printable)) return printable;
     const { composed, index } = printable;
     if (id === undefined || !composed.boxes.marked) return drawPage(composed, index);
@@ -85,6 +91,15 @@ export class Prints {
     const code = codeOf(id, page);
     this.noted.push({ code, page, letters: lettersOn(composed, index), title: titleOf(composed, index) });
     return drawPage(composed, index, codeModules(code));
+  }
+
+  private sheet({ ruled, own }: Extract<Printable, { ruled: Sheet }>, id?: string): Drawing {
+    if (id === undefined || !pageBoxes(ruled).marked) return ruleSheet(ruled, own);
+    const page = keptSheet(ruled, [...own]);
+    const code = codeOf(id, page);
+    const drawing = drawKept(page, code);
+    this.noted.push({ code, page, letters: '', title: drawing.title });
+    return drawing;
   }
 
   private guide({ laid, own, ...number }: Extract<Printable, { laid: Laid }>, id?: string): Drawing {

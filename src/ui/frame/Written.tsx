@@ -1,11 +1,16 @@
 import { freshRecipe } from '@/core/document/defaults';
 import { OPENING_HAND } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
-import { markOf } from '../lib/mark';
+import { lru } from '@/core/memo/memo';
+import { type Mark, markOf } from '../lib/mark';
 import { WrittenMark } from './WrittenMark';
 
 /** Ascenders and descenders of titles, in letter units: small, so that they stand close in a line. */
 const SMALL = { ascender: 3, descender: 3 };
+
+/** Titles are a handful of words, the same for everybody: each is written once while the server runs. */
+const MOST_TITLES = 30;
+const kept = lru<Mark | undefined>(MOST_TITLES);
 
 /**
  * A word written by our own pen: the wordmark and the titles of stations. Read out as plain text. Written on the server,
@@ -13,7 +18,9 @@ const SMALL = { ascender: 3, descender: 3 };
  */
 export async function Written({ text, height }: { text: string; height: number }) {
   await loadScript(OPENING_HAND);
-  const fresh = freshRecipe(OPENING_HAND);
-  const mark = markOf({ ...fresh, zones: { ...fresh.zones, ...SMALL } }, text);
+  const mark = kept(text, () => {
+    const fresh = freshRecipe(OPENING_HAND);
+    return markOf({ ...fresh, zones: { ...fresh.zones, ...SMALL } }, text);
+  });
   return mark ? <WrittenMark text={text} mark={mark} height={height} /> : text;
 }

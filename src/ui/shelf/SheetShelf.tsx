@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { type ReactNode, useState } from 'react';
 import type { Document } from '@/core/document/document';
 import { FileButton } from '../fields/FileButton';
+import { InWindow } from '../frame/InWindow';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson, newId, sentenceOf } from '../lib/api';
 import { BeginPiece } from '../piece/BeginPiece';
@@ -14,7 +15,6 @@ import { sheetLink } from '../sheet/sheetLink';
 export interface ShelfSheet {
   readonly id: string;
   readonly name: string;
-  readonly recipe: Document;
   /** The station it opens in. */
   readonly station: string;
   /** What it is ruled for: its usual name. */
@@ -23,8 +23,23 @@ export interface ShelfSheet {
   readonly updatedAt: string;
 }
 
+/** A sheet as it is stored now. The shelf lists sheets without what was made of them: it is read where it is needed. */
+const readSheet = async (id: string): Promise<{ recipe: Document; revision: number }> =>
+  (await call(`/api/sheets/${id}`)).json();
+
 /** The shelf of sheets: open, name, duplicate, delete with undo, search, import and export. */
-export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[]; title: ReactNode }) {
+export const SheetShelf = (props: OfShelf) => (
+  <InWindow>
+    <Shelf {...props} />
+  </InWindow>
+);
+
+interface OfShelf {
+  readonly initial: readonly ShelfSheet[];
+  readonly title: ReactNode;
+}
+
+function Shelf({ initial, title }: OfShelf) {
   const [sheets, setSheets] = useState(initial);
   const [search, setSearch] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
@@ -38,17 +53,22 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
       setProblem(sentenceOf(error));
     }
   };
-  const put = async (sheet: Omit<ShelfSheet, 'updatedAt'>) => {
-    const { id, name, recipe, revision: basedOn } = sheet;
+  const put = async (sheet: Omit<ShelfSheet, 'updatedAt'>, recipe: Document) => {
+    const { id, name, revision: basedOn } = sheet;
     const answer = await call(`/api/sheets/${id}`, { method: 'PUT', json: { name, recipe, basedOn } });
     const { revision } = (await answer.json()) as { revision: number };
     const saved = { ...sheet, revision, updatedAt: new Date().toISOString() };
     setSheets((list) => [saved, ...list.filter((other) => other.id !== id)]);
   };
-  const rename = (sheet: ShelfSheet, name: string) => guarded(() => put({ ...sheet, name }));
+  const rename = (sheet: ShelfSheet, name: string) =>
+    guarded(async () => {
+      const { recipe, revision } = await readSheet(sheet.id);
+      await put({ ...sheet, name, revision }, recipe);
+    });
   const duplicate = (sheet: ShelfSheet) =>
     guarded(async () => {
-      await put({ ...sheet, id: newId(), revision: 0, name: `${sheet.name} (copy)`.slice(0, 80) });
+      const { recipe } = await readSheet(sheet.id);
+      await put({ ...sheet, id: newId(), revision: 0, name: `${sheet.name} (copy)`.slice(0, 80) }, recipe);
       notice({ tone: 'done', text: `Duplicated “${sheet.name}”.` });
     });
   const remove = (sheet: ShelfSheet) =>
@@ -66,12 +86,14 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
           }),
       });
     });
+  const exportFile = ({ id, name }: ShelfSheet) =>
+    guarded(async () => downloadJson((await readSheet(id)).recipe, `${name}.json`));
   const importFile = (file: File) =>
     guarded(async () => {
       const { readSheetFile } = await import('./readSheetFile');
       const { recipe, says, station } = await readSheetFile(file);
       const name = recipe.title || file.name.replace(/\.json$/i, '').slice(0, 80) || says;
-      await put({ id: newId(), name, recipe, says, station, revision: 0 });
+      await put({ id: newId(), name, says, station, revision: 0 }, recipe);
       notice({ tone: 'done', text: `Imported “${name}”.` });
     });
 
@@ -124,6 +146,7 @@ export function SheetShelf({ initial, title }: { initial: readonly ShelfSheet[];
               sheet={sheet}
               onRename={(name) => void rename(sheet, name)}
               onDuplicate={() => void duplicate(sheet)}
+              onExport={() => void exportFile(sheet)}
               onDelete={() => void remove(sheet)}
             />
           ))}
@@ -137,14 +160,16 @@ function ShelfCard({
   sheet,
   onRename,
   onDuplicate,
+  onExport,
   onDelete,
 }: {
   sheet: ShelfSheet;
   onRename: (name: string) => void;
   onDuplicate: () => void;
+  onExport: () => void;
   onDelete: () => void;
 }) {
-  const { id, name, recipe, station, says, updatedAt } = sheet;
+  const { id, name, station, says, updatedAt } = sheet;
   return (
     <li className="flex flex-col rounded border border-base-300 bg-base-100 p-3">
       <Link
@@ -184,7 +209,7 @@ function ShelfCard({
           type="button"
           className="btn btn-ghost btn-xs"
           aria-label={`Export ${name}`}
-          onClick={() => downloadJson(recipe, `${name}.json`)}
+          onClick={onExport}
         >
           <FileDown size={15} aria-hidden />
         </button>

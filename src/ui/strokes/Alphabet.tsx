@@ -2,7 +2,6 @@ import { type KeyboardEvent, memo, useRef } from 'react';
 import { USUAL } from '@/core/hand/letter';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
-import { useInWindow } from '../lib/useInWindow';
 import { LetterOnLine } from './LetterView';
 
 /** Letters stepped over by each key; Home and End go to the ends. */
@@ -18,7 +17,6 @@ export const Alphabet = memo(function Alphabet({
   chosen: string;
   onChoose: (character: string) => void;
 }) {
-  const inWindow = useInWindow();
   const families = new Map<string, Cut[]>();
   for (const cut of face.letters.values()) {
     // A letter stays in its family whatever shape is chosen for it.
@@ -66,13 +64,7 @@ export const Alphabet = memo(function Alphabet({
                   className={`flex min-w-6 justify-center rounded max-sm:p-1 ${text === chosen ? 'bg-base-300' : 'hover:bg-base-200'}`}
                   onClick={() => onChoose(text)}
                 >
-                  {inWindow ? (
-                    <LetterOnLine face={face} cut={cut} />
-                  ) : (
-                    <span aria-hidden className="block h-13 w-6 pt-2 text-2xl">
-                      {text}
-                    </span>
-                  )}
+                  <LetterOnLine face={face} cut={cut} />
                 </button>
               );
             })}

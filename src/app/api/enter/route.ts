@@ -1,5 +1,5 @@
 import { answer, Refusal, readBytes } from '@/app/_lib/http';
-import { enter, newSession, SESSION_COOKIE } from '@/app/_lib/session';
+import { enter, newSession, SESSION_COOKIE } from '@/guard/session';
 
 /** Longest form that is read, in bytes. */
 const LONGEST = 2048;

@@ -1,5 +1,5 @@
 import { answer } from '@/app/_lib/http';
-import { SESSION_COOKIE } from '@/app/_lib/session';
+import { SESSION_COOKIE } from '@/guard/session';
 
 /** Ends the session of whoever leaves a shared desk: the next to come is asked for the passphrase. */
 export const POST = (request: Request) =>

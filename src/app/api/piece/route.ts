@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { correctionFor, FILE_TYPES, file, fileStem, readDpi, readFormat } from '@/app/_lib/files';
 import { answer, clientOf, DOCUMENT_BODY, parse, readJson } from '@/app/_lib/http';
-import { ownForPiece } from '@/app/_lib/ownLettersFor';
+import { ownLettersOf } from '@/app/_lib/ownLettersFor';
 import { filePages, reportedPages } from '@/app/_lib/pages';
 import { keeping, newPrintId } from '@/app/_lib/prints';
 import { ON_SHEETS } from '@/core/page/imposition';
@@ -36,7 +36,7 @@ export const POST = (request: Request) =>
     const query = new URL(request.url).searchParams;
     const asked = parse(querySchema, Object.fromEntries(query));
     const piece = parsePiece(await readJson(request, DOCUMENT_BODY));
-    const own = await ownForPiece(piece);
+    const own = await ownLettersOf(piece);
     const paper = {
       print: asked.print,
       mirrored: asked.mirrored === '1',

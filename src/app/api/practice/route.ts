@@ -4,7 +4,6 @@ import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { filePages } from '@/app/_lib/pages';
 import { keeping, newPrintId } from '@/app/_lib/prints';
 import { parseRecipe } from '@/core/document/recipe';
-import { loadScript } from '@/core/hands/scripts';
 import { Problem } from '@/core/problem/problem';
 import { checkGiven } from '@/core/sheet/checkGiven';
 import { print } from '@/press/press';
@@ -24,7 +23,6 @@ export const POST = (request: Request) =>
     const page = readPage(query.get('page'));
     const recipe = parseRecipe(await readJson(request, RECIPE_BODY));
     checkGiven(recipe);
-    await loadScript(recipe.hand);
     const own = await ownLettersFor(recipe.hand, query);
     const correction = format === 'pdf' ? await correctionFor(query.get('printer')) : undefined;
     const as = { format, dpi, pdf: { correction, created: new Date() } };

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { answer, DOCUMENT_BODY, idSchema, parse, Refusal, readJson } from '@/app/_lib/http';
+import { storedDocument } from '@/app/_lib/storedDocument';
 import { checkDocument, parseDocument } from '@/core/document/document';
-import { deleteSheet, type StoredSheet, saveSheet, UNSAVED } from '@/store/sheets';
+import { deleteSheet, findSheet, type StoredSheet, saveSheet, UNSAVED } from '@/store/sheets';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -11,6 +12,18 @@ const bodySchema = z.strictObject({
   /** The revision it was read at, 0 for a new sheet; without it the sheet is overwritten whatever it is. */
   basedOn: z.int().min(UNSAVED).optional(),
 });
+
+/** A sheet of the shelf, with what was made of it. */
+export const GET = (request: Request, { params }: Context) =>
+  answer(request, async () => {
+    const sheet = await findSheet(parse(idSchema, (await params).id));
+    if (!sheet) throw new Refusal(404, 'This sheet is not on the shelf: it was deleted.');
+    const { name, revision } = sheet;
+    return Response.json(
+      { name, recipe: storedDocument(sheet), revision },
+      { headers: { 'Cache-Control': 'no-store' } },
+    );
+  });
 
 /** Saves a sheet: autosave, naming, import and duplication all come here. */
 export const PUT = (request: Request, { params }: Context) =>
@@ -25,6 +38,15 @@ export const PUT = (request: Request, { params }: Context) =>
     return Response.json(staleAnswer(saved.theirs), { status: 409 });
   });
 
+/** A sheet as its readers get it; null where its row holds no JSON. */
+function asRead({ name, recipe, revision }: StoredSheet) {
+  try {
+    return { name, recipe: JSON.parse(recipe), revision };
+  } catch {
+    return null;
+  }
+}
+
 /** Why a save was refused, and the sheet as it is now; none where it was deleted. */
 const staleAnswer = (theirs: StoredSheet | undefined) => ({
   error: {
@@ -32,9 +54,7 @@ const staleAnswer = (theirs: StoredSheet | undefined) => ({
     message: theirs
       ? `“${theirs.name}” has been changed in another window since it was opened here.`
       : 'This sheet has been deleted in another window since it was opened here.',
-    theirs: theirs
-      ? { name: theirs.name, recipe: JSON.parse(theirs.recipe), revision: theirs.revision }
-      : null,
+    theirs: theirs ? asRead(theirs) : null,
   },
 });
 

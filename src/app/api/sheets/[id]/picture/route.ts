@@ -1,33 +1,48 @@
-import { answer, idSchema, parse, Refusal } from '@/app/_lib/http';
-import { ownForPiece, ownLettersFor } from '@/app/_lib/ownLettersFor';
-import { type Document, isPiece, parseDocument } from '@/core/document/document';
-import type { Drawing } from '@/core/drawing/drawing';
-import { loadScript } from '@/core/hands/scripts';
-import { shownPiece } from '@/core/piece/batch';
-import { drawPiece } from '@/core/piece/drawPiece';
-import { layoutPiece } from '@/core/piece/layout';
-import { compose, drawPage } from '@/core/practice/compose';
-import { ruleSheet } from '@/core/sheet/rule';
-import { renderSvg } from '@/render/svg';
+import { answer, clientOf, idSchema, parse, Refusal } from '@/app/_lib/http';
+import { ownLettersOf } from '@/app/_lib/ownLettersFor';
+import { filePages } from '@/app/_lib/pages';
+import { storedDocument } from '@/app/_lib/storedDocument';
+import { type Document, isPiece } from '@/core/document/document';
+import type { Own } from '@/core/piece/pen';
+import { letterMark } from '@/core/setting/letterMark';
+import type { Job } from '@/press/job';
+import { print } from '@/press/press';
 import { findSheet } from '@/store/sheets';
+import { version } from '../../../../../../package.json';
 
 type Context = { params: Promise<{ id: string }> };
 
-async function pictureOf(document: Document): Promise<Drawing> {
-  if (isPiece(document)) return drawPiece(layoutPiece(shownPiece(document), await ownForPiece(document)));
-  await loadScript(document.hand);
-  const own = await ownLettersFor(document.hand);
+const AS = { format: 'svg', dpi: 0, pdf: {}, small: true } as const;
+
+/** A piece, what is practised on a sheet, or its ruling. */
+function pictureOf(document: Document, own: Own): Job {
+  if (isPiece(document)) {
+    const paper = { print: 'model', mirrored: false, on: 'own', marked: false } as const;
+    return { kind: 'piece', piece: document, row: 0, own, paper, as: AS };
+  }
+  const sheet = { recipe: document, own: own[document.hand] ?? [], on: 'own', as: AS } as const;
   const practised = document.practice.bands.length > 0;
-  return practised ? drawPage(compose(document, { own }), 0) : ruleSheet(document, own);
+  return practised ? { kind: 'practice', page: 1, ...sheet } : { kind: 'sheet', alone: false, ...sheet };
 }
 
-/** The first page of a document on the shelf, as SVG: a piece, what is practised on a sheet, or its ruling. */
+/**
+ * The first page of a document on the shelf, as SVG. A browser that has it asks by its tag, and nothing is drawn anew while the
+ * document, the scribe's own letters and this application are the same.
+ */
 export const GET = (request: Request, { params }: Context) =>
   answer(request, async () => {
     const sheet = await findSheet(parse(idSchema, (await params).id));
     if (!sheet) throw new Refusal(404, 'There is no such sheet on the shelf.');
-    const drawing = await pictureOf(parseDocument(JSON.parse(sheet.recipe)));
-    return new Response(renderSvg(drawing, { small: true }), {
-      headers: { 'Content-Type': 'image/svg+xml', 'Cache-Control': 'private, no-cache' },
-    });
+    const document = storedDocument(sheet);
+    const own = await ownLettersOf(document);
+    const marks = Object.entries(own).map(([hand, letters]) => `${hand}${letterMark(letters ?? [])}`);
+    const headers = {
+      ETag: `"${[version, sheet.revision, ...marks].join('.')}"`,
+      'Cache-Control': 'private, no-cache',
+    };
+    if (request.headers.get('if-none-match') === headers.ETag) {
+      return new Response(null, { status: 304, headers });
+    }
+    const { steps } = await print(pictureOf(document, own), clientOf(request), request.signal);
+    return new Response(filePages(steps), { headers: { ...headers, 'Content-Type': 'image/svg+xml' } });
   });
