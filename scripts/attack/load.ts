@@ -73,7 +73,8 @@ async function asked(task: Task, client: number): Promise<string | undefined> {
 // A server that has just started loads each route at its first call, and compiles what is called often: a class comes later.
 for (let i = 0; i < WARMING; i++) for (const task of TASKS) await asked(task, i);
 // A demo measures its own evenings once, at its first start; a class does not sit there then.
-while ((await (await fetch(`${server.base}/review`)).text()).includes(MEASURING)) await later(MEASURING_EVERY);
+while ((await (await fetch(`${server.base}/review`)).text()).includes(MEASURING))
+  await later(MEASURING_EVERY);
 const times = new Map<string, number[]>();
 const served: number[] = Array.from({ length: clients }, () => 0);
 const failed: string[] = [];

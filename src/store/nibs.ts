@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray } from 'drizzle-orm';
 import { asNib } from '@/core/kit/item';
-import { TOOL_KINDS } from '@/core/kit/itemKinds';
+import { TOOLS } from '@/core/kit/kinds/registry';
 import { NIB_KINDS, type Nib } from '@/core/kit/nib';
 import { openDatabase } from './client';
 import { readItem } from './readItem';
@@ -15,7 +15,15 @@ export async function listNibs(): Promise<Nib[]> {
   const rows = await db
     .select({ data: items.data })
     .from(items)
-    .where(and(inArray(items.kind, [...TOOL_KINDS]), eq(items.archived, false)))
+    .where(
+      and(
+        inArray(
+          items.kind,
+          TOOLS.map(({ id }) => id),
+        ),
+        eq(items.archived, false),
+      ),
+    )
     .orderBy(asc(items.kind), asc(items.label))
     .limit(MOST_NIBS);
   return rows

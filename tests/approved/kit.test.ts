@@ -7,7 +7,7 @@ import { diagnose, nextTest } from '@/core/kit/diagnose';
 import { adviseEdge, adviseSlant, flangeWanted, pageTurnForEdge, penAngleOf } from '@/core/kit/grip';
 import { blankItem, type Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
-import { ITEM_KINDS, isTool } from '@/core/kit/itemKinds';
+import { isTool, itemKinds } from '@/core/kit/itemKinds';
 import { explain, type Kit, match } from '@/core/kit/match';
 import { COMPLAINTS, dropFrom, nextDrop, scaleMix, volumeOf } from '@/core/kit/mix';
 import { mixSchema } from '@/core/kit/mixFormat';
@@ -17,7 +17,8 @@ import { preparation, stillToDo } from '@/core/kit/prepare';
 import { describePurchase, onePurchase } from '@/core/kit/purchase';
 import { reachOf } from '@/core/kit/reach';
 import { HOLDER_RULES, INK_RULES, PAPER_RULES, SPREAD_RULES, TOOL_RULES } from '@/core/kit/rules';
-import { CAUSES, SEEN } from '@/core/kit/troubles';
+import { SEEN } from '@/core/kit/seen';
+import { CAUSES } from '@/core/kit/troubles';
 import { usedBy } from '@/core/kit/use';
 import { type Asked, whyNot } from '@/core/kit/whyNot';
 import { Problem } from '@/core/problem/problem';
@@ -229,7 +230,7 @@ it('rows and broken items are read as was approved', async () => {
     texts: [[0xff, 0xfe, 0x61, 0], [0xfe, 0xff, 0, 0x61], [0xef, 0xbb, 0xbf, 0x61], [0xe4], [0xc3, 0xa4]].map(
       (bytes) => decodeText(new Uint8Array(bytes)),
     ),
-    blank: ITEM_KINDS.map((kind) => digest(blankItem('a', kind, kind))),
+    blank: itemKinds().map((kind) => digest(blankItem('a', kind, kind))),
     broken: [
       {},
       null,

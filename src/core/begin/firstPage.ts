@@ -8,7 +8,7 @@ import type { Purpose } from '../hand/portrait';
 import { HANDS, type HandId, handById } from '../hands/registry';
 import { hasLetters, loadScript } from '../hands/scripts';
 import { asNib, blankItem, type Item } from '../kit/item';
-import { KIND_NAMES } from '../kit/itemKinds';
+import { kindName } from '../kit/itemKinds';
 import { type Need, needFor } from '../kit/need';
 import { plain } from '../measure/units';
 import { withBands } from '../practice/edit';
@@ -49,7 +49,7 @@ const FIRST_ITEM = 'first-tool';
 /** The tool as it lies on the bench: a width that is only as usual is not measured. */
 function asItem({ kind, width }: FirstTool): Item | undefined {
   if (!kind) return undefined;
-  const label = `${KIND_NAMES[kind]}${width === undefined ? '' : `, about ${plain(width)} mm`}`;
+  const label = `${kindName(kind)}${width === undefined ? '' : `, about ${plain(width)} mm`}`;
   return { ...blankItem(FIRST_ITEM, kind, label), width: width ?? null };
 }
 

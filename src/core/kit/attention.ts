@@ -1,7 +1,7 @@
 import { plain } from '../measure/units';
 import { cleaning } from './clean';
 import type { Item } from './item';
-import { isDipped, takesHolder } from './rules';
+import { toolOf } from './kinds/registry';
 
 /** Something on the bench that wants looking after, with the thing it is about. */
 export interface Attention {
@@ -13,8 +13,6 @@ export interface Attention {
 
 /** Less than this is soon gone: about two hours of writing with a dip pen (see use.ts). */
 const LOW_ML = 4;
-/** A steel nib is looked at after so many hours, a pointed one sooner: its tines tire (common teaching values). */
-const HOURS_DUE = { broad: 60, pointed: 25 } as const;
 /** Inks that must not dry in a tool; the others are washed out as well, but forgive a night. */
 const CLOGS: ReadonlySet<NonNullable<Item['inkKind']>> = new Set([
   'acrylic',
@@ -62,9 +60,8 @@ export function attentionTo(bench: readonly Item[], last?: LastWritten): Attenti
       : [],
   );
   const worn = there.flatMap((item): Attention[] => {
-    const due = item.kind === 'pointed-nib' ? HOURS_DUE.pointed : HOURS_DUE.broad;
-    if (!takesHolder(item.kind) || !isDipped(item.kind) || (item.hours < due && item.wear !== 'worn out'))
-      return [];
+    const due = toolOf(item.kind)?.hoursDue;
+    if (due === undefined || (item.hours < due && item.wear !== 'worn out')) return [];
     return [
       {
         id: 'worn out',

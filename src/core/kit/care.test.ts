@@ -5,10 +5,10 @@ import { diagnose, inWords, LIKELIHOODS } from './diagnose';
 import { goesWith, partOf } from './goesWith';
 import { blankItem, type Item } from './item';
 import { parseItem } from './itemFormat';
-import { TOOL_KINDS } from './itemKinds';
+import { TOOLS } from './kinds/registry';
 import { needFor } from './need';
 import { takesHolder } from './rules';
-import { SEEN } from './troubles';
+import { SEEN } from './seen';
 
 describe('when the writing stops', () => {
   const kitOf = (tool: Partial<Item> & { kind: Item['kind'] }, inkKind: Item['inkKind']) => ({
@@ -29,7 +29,7 @@ describe('when the writing stops', () => {
   });
 
   it('every tool is cleaned, each in its own way, and only a nib is taken out of its holder', () => {
-    for (const kind of TOOL_KINDS) {
+    for (const kind of TOOLS.map(({ id }) => id)) {
       const ids = cleaning(kitOf({ kind }, 'carbon')).map(({ id }) => id);
       expect(ids.length, kind).toBeGreaterThan(0);
       expect(new Set(ids).size).toBe(ids.length);

@@ -1,15 +1,9 @@
 import type { CautionId } from './cautions';
 import type { Item } from './item';
+import { toolOf } from './kinds/registry';
 import type { Kit } from './match';
-import { isDipped, takesHolder, takesInk } from './rules';
-
-/** One thing to do when the writing stops, in order. */
-export interface CleaningStep {
-  readonly id: string;
-  readonly what: string;
-  readonly why: string;
-  readonly caution?: CautionId;
-}
+import { isDipped, takesHolder } from './rules';
+import type { Step } from './step';
 
 type InkKind = NonNullable<Item['inkKind']>;
 
@@ -58,18 +52,11 @@ const UNKNOWN_INK = {
 };
 
 /** What to clean when the writing stops, of this tool with this ink: with what, and how soon. */
-export function cleaning({ tool, holder, ink }: Pick<Kit, 'tool' | 'holder' | 'ink'>): CleaningStep[] {
-  const steps: CleaningStep[] = [];
+export function cleaning({ tool, holder, ink }: Pick<Kit, 'tool' | 'holder' | 'ink'>): Step[] {
+  const steps: Step[] = [];
   const add = (id: string, what: string, why: string, caution?: CautionId) =>
     steps.push({ id, what, why, ...(caution && { caution }) });
-  if (tool.kind === 'pencils') {
-    add(
-      'cap',
-      'Untape them, sharpen, and keep the slip of card with them.',
-      'The next page begins with sharp points.',
-    );
-    return steps;
-  }
+  const putAway = toolOf(tool.kind)?.putAway ?? [];
   if (isDipped(tool.kind)) {
     const { soon, rinse, why } = (ink?.inkKind && INKS[ink.inkKind]) || UNKNOWN_INK;
     add(
@@ -80,22 +67,7 @@ export function cleaning({ tool, holder, ink }: Pick<Kit, 'tool' | 'holder' | 'i
     );
     if (tool.reservoir)
       add('reservoir', 'Slip the reservoir off and rinse it by itself.', 'Ink dries between it and the nib.');
-    if (tool.kind === 'quill') {
-      add('dry', 'Shake it dry and lay it flat; do not stand it in water.', 'Barrel and edge go soft.');
-    } else if (tool.kind === 'glass-pen') {
-      add(
-        'dry',
-        'Draw it over a damp cloth, turning it, and lay it where it cannot roll.',
-        'Its grooves hold ink, and it breaks.',
-        'sharp',
-      );
-    } else {
-      add(
-        'dry',
-        'Dry it on a cloth that leaves no lint, and let it lie open until tomorrow.',
-        'Damp steel rusts.',
-      );
-    }
+    steps.push(...putAway);
     if (takesHolder(tool.kind) && holder) {
       add(
         'unseat',
@@ -104,25 +76,8 @@ export function cleaning({ tool, holder, ink }: Pick<Kit, 'tool' | 'holder' | 'i
         'sharp',
       );
     }
-  } else if (tool.kind === 'brush-pen') {
-    add(
-      'cap',
-      'Wipe the tip on scrap until it is clean, bring it to a point, cap it, lay it flat.',
-      'A tip that dries bent stays bent.',
-    );
-  } else if (tool.kind === 'felt-marker') {
-    add(
-      'cap',
-      'Press the edge flat on scrap, cap it until it clicks, lay it flat.',
-      'The edge dries first, and its corners flare.',
-    );
-  } else if (takesInk(tool.kind) || tool.kind === 'cartridge-pen' || tool.kind === 'plate-pen') {
-    add('cap', 'Wipe the nib, cap it, keep it level.', 'An open feed dries within minutes.');
-    add(
-      'flush',
-      'At every change of ink, and each month: flush with lukewarm water until it runs clear.',
-      'Old ink in the feed is why a pen skips.',
-    );
+  } else {
+    steps.push(...putAway);
   }
   if (ink && isDipped(tool.kind))
     add(

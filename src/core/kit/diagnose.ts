@@ -1,7 +1,8 @@
 import { TESTS, type Test } from './cheapTests';
 import type { Kit } from './match';
 import { isDipped, takesHolder } from './rules';
-import { CAUSES, type Cause, impossible, never, OF_THE_SCRIBE, type Seen } from './troubles';
+import type { Seen } from './seen';
+import { CAUSES, type Cause, impossible, never, OF_THE_SCRIBE } from './troubles';
 
 /** What cured it before, with which things: it comes sooner next time. */
 export interface Cured {

@@ -2,7 +2,7 @@ import type { Item } from './item';
 import { isTool } from './itemKinds';
 import { judgeKit } from './match';
 import type { Need } from './need';
-import type { Judgement, KitPart } from './rules';
+import type { Judgement, KitPart } from './verdict';
 
 /** How well two things of a bench go together. */
 export type Together = 'well' | 'with care' | 'not';

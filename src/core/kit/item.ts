@@ -3,6 +3,7 @@ import { DIP_NIB_EDGE } from '../pen/edge';
 import { LIMITS } from '../problem/limits';
 import type { Item } from './itemFormat';
 import type { ItemKind, ToolKind } from './itemKinds';
+import { TOOLS, toolOf } from './kinds/registry';
 import type { Nib, NibKind } from './nib';
 
 export type { Item } from './itemFormat';
@@ -55,33 +56,11 @@ export const blankItem = (id: string, kind: ItemKind, label: string): Item => ({
   ...NOTHING_KNOWN,
 });
 
-/** What the rest of the application calls a nib: a tool that can be ruled for. */
-const NIB_KIND: Readonly<Partial<Record<ItemKind, NibKind>>> = {
-  'broad-nib': 'broad',
-  'felt-marker': 'broad',
-  'cartridge-pen': 'broad',
-  'plate-pen': 'broad',
-  quill: 'broad',
-  'pointed-nib': 'pointed',
-  'brush-pen': 'brush',
-  pencils: 'two-point',
-};
-
 /** Points of two pencils bound side by side: they stand as far apart as a pencil is thick (common size). */
 export const PENCIL_GAP: Mm = 7;
 
 /** What kind of nib a kind of thing is; undefined for what cannot be ruled for. */
-export const nibKindOf = (kind: ItemKind): NibKind | undefined => NIB_KIND[kind];
-
-/**
- * How thick the edge of a thing is, whatever its width (common teaching value for steel: 0.05 to 0.15 mm; felt and quills
- * are blunter: estimates). Others are as steel, or have no edge.
- */
-const EDGES: Readonly<Partial<Record<ItemKind, Mm>>> = {
-  'felt-marker': 0.3,
-  quill: 0.2,
-  'cartridge-pen': 0.15,
-};
+export const nibKindOf = (kind: ItemKind): NibKind | undefined => toolOf(kind)?.nib;
 
 /**
  * Worn edges are rounder, and so thicker: felt splays much, steel little. Our own estimates, as many times the new edge.
@@ -96,23 +75,24 @@ const HAIRLINES: Readonly<Partial<Record<NibKind, Mm>>> = { pointed: 0.1, brush:
  * take what a pen writes from here.
  */
 export function asNib({ id, kind, label, width, wear, uncertainty, measuredAt }: Item): Nib | undefined {
-  const nibKind = NIB_KIND[kind];
-  if (!nibKind || width === null) return undefined;
-  const edge = Math.min(LIMITS.edge.high, (EDGES[kind] ?? DIP_NIB_EDGE) * WORN[wear ?? 'none']);
+  const tool = toolOf(kind);
+  if (!tool?.nib || width === null) return undefined;
+  const nibKind = tool.nib;
+  const edge = Math.min(LIMITS.edge.high, (tool.thickness ?? DIP_NIB_EDGE) * WORN[wear ?? 'none']);
   const hairline = HAIRLINES[nibKind];
   return { id, kind: nibKind, label, width, edge, ...(hairline && { hairline }), uncertainty, measuredAt };
 }
 
-const KIND_OF_NIB: Readonly<Record<NibKind, ToolKind>> = {
-  broad: 'broad-nib',
-  pointed: 'pointed-nib',
-  brush: 'brush-pen',
-  'two-point': 'pencils',
-};
+/** The kind of tool a nib is taken for where nothing else is known: the first that is ruled like it. */
+function toolFor(nib: NibKind): ToolKind {
+  const kind = TOOLS.find((tool) => tool.nib === nib);
+  if (!kind) throw new Error(`No kind of tool is ruled as ${nib}`);
+  return kind.id;
+}
 
 /** A nib as an item of the bench, with what is known of it already kept. */
 export const fromNib = (nib: Omit<Nib, 'edge'>, before?: Item): Item => ({
-  ...(before ?? blankItem(nib.id, KIND_OF_NIB[nib.kind], nib.label)),
+  ...(before ?? blankItem(nib.id, toolFor(nib.kind), nib.label)),
   label: nib.label,
   width: nib.width,
   uncertainty: nib.uncertainty,

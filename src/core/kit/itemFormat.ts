@@ -3,19 +3,9 @@ import { PICTURE_ID } from '../picture/picture';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { choice, shortText } from '../problem/schema';
-import {
-  CUTS,
-  FLEXES,
-  HOLDER_TYPES,
-  INK_KINDS,
-  ITEM_KINDS,
-  type ItemKind,
-  KIND_NAMES,
-  SIZINGS,
-  SURFACES,
-  TONES,
-  WEARS,
-} from './itemKinds';
+import { CUTS, FLEXES, HOLDER_TYPES, INK_KINDS, SIZINGS, SURFACES, TONES, WEARS } from './choices';
+import { type ItemKind, isItemKind, itemKinds, kindName } from './itemKinds';
+import { toolOf } from './kinds/registry';
 
 /** A fact nobody has looked up yet is null; the matcher then says what it could not judge. */
 const unknown = <T extends z.ZodType>(schema: T) => schema.nullable().default(null);
@@ -34,7 +24,9 @@ const flag = (label: string) => z.boolean({ error: () => `${label} must be yes o
 
 export const itemSchema = z.strictObject({
   id: shortText('The id', 40).min(1),
-  kind: choice('Kind', ITEM_KINDS),
+  kind: z.custom<ItemKind>(isItemKind, {
+    error: () => `Kind must be one of: ${itemKinds().join(', ')}.`,
+  }),
   label: shortText('Name', 80).min(1, { error: () => 'An item needs a name.' }),
   note: shortText('Note', 400).default(''),
   archived: flag('Archived').default(false),
@@ -92,23 +84,14 @@ export const itemSchema = z.strictObject({
 /** A thing on the bench; a fact nobody has looked up yet is null. */
 export type Item = z.infer<typeof itemSchema>;
 
-/** Widths a kind of tool can have, in mm: outside, the facts contradict each other. */
-const WIDTHS: Readonly<Partial<Record<ItemKind, readonly [number, number]>>> = {
-  'pointed-nib': [0.1, 3],
-  'broad-nib': [0.3, 30],
-  'plate-pen': [1, 40],
-  'cartridge-pen': [0.3, 6],
-  'glass-pen': [0.1, 1.5],
-};
-
 /** Facts that cannot both be true. */
 function contradiction(item: Item): Problem | undefined {
-  const range = WIDTHS[item.kind];
+  const range = toolOf(item.kind)?.widths;
   if (range && item.width !== null && (item.width < range[0] || item.width > range[1])) {
     const nearest = item.width < range[0] ? range[0] : range[1];
     return new Problem(
       'width',
-      `Width: a ${KIND_NAMES[item.kind]} of ${item.width} mm cannot be; the nearest that works is ${nearest} mm.`,
+      `Width: a ${kindName(item.kind)} of ${item.width} mm cannot be; the nearest that works is ${nearest} mm.`,
     );
   }
   if (item.cut === 'square' && (item.cutDegrees ?? 0) > 0) {

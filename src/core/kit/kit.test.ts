@@ -6,7 +6,7 @@ import { diagnose, nextTest } from './diagnose';
 import { firstList } from './firstList';
 import { blankItem, type Item } from './item';
 import { parseItem } from './itemFormat';
-import { ITEM_KINDS, type ItemKind } from './itemKinds';
+import { type ItemKind, itemKinds } from './itemKinds';
 import { bestWith, explain, judgeKit, type Kit, match, slots } from './match';
 import { type Need, needFor } from './need';
 import { needSchema } from './needFormat';
@@ -576,7 +576,7 @@ describe('what a demanding user caught', () => {
 const anItem: fc.Arbitrary<Item> = fc
   .record({
     id: fc.uuid(),
-    kind: fc.constantFrom(...ITEM_KINDS),
+    kind: fc.constantFrom(...itemKinds()),
     width: fc.option(fc.double({ min: 0.5, max: 3, noNaN: true })),
     cut: fc.constantFrom('square', 'left-oblique', 'right-oblique', null),
     flex: fc.constantFrom('stiff', 'flexible', 'very flexible', null),
@@ -698,7 +698,7 @@ describe('any bench', () => {
 });
 
 describe('a thing nobody has described', () => {
-  it.each(ITEM_KINDS)('%s: is what reading it from outside would make of it', (kind) => {
+  it.each(itemKinds())('%s: is what reading it from outside would make of it', (kind) => {
     expect(blankItem('a', kind, 'new')).toEqual(parseItem({ id: 'a', kind, label: 'new' }));
   });
 

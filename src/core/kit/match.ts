@@ -5,14 +5,13 @@ import {
   anyPaperServes,
   HOLDER_RULES,
   INK_RULES,
-  type Judgement,
-  type KitPart,
   PAPER_RULES,
   SPREAD_RULES,
   TOOL_RULES,
   takesHolder,
   takesInk,
 } from './rules';
+import type { Judgement, KitPart } from './verdict';
 
 /**
  * Matching: of all combinations of tool × holder × ink × paper, the best for a need. The rules judge a tool alone, a

@@ -6,7 +6,8 @@ import { diagnose, nextTest } from './diagnose';
 import type { Item } from './item';
 import type { Kit } from './match';
 import { dropFrom, nextDrop, scaleMix, USUAL_DROP_ML, volumeOf } from './mix';
-import { CAUSES, SEEN } from './troubles';
+import { SEEN } from './seen';
+import { CAUSES } from './troubles';
 
 describe('a mix', () => {
   it('keeps its proportions when it is scaled', () => {

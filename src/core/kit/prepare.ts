@@ -1,18 +1,9 @@
 import { plain } from '../measure/units';
-import type { CautionId } from './cautions';
+import { toolOf } from './kinds/registry';
 import type { Kit } from './match';
 import type { Need } from './need';
 import { anyPaperServes, isDipped, takesHolder } from './rules';
-
-/** One thing to do before writing; ticked off and remembered for the tool. */
-export interface Step {
-  readonly id: string;
-  readonly what: string;
-  readonly why: string;
-  /** What not to do. */
-  readonly not?: string;
-  readonly caution?: CautionId;
-}
+import type { Step } from './step';
 
 /** The checklist for a kit, in order, made from its facts. */
 export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step[] {
@@ -46,36 +37,8 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
       'Nearer it floods the edge; farther it starves it.',
     );
   }
-  if (tool.kind === 'quill') {
-    add(
-      'cut',
-      'Trim the edge with a sharp knife, cutting away from you on a cut-proof surface.',
-      'A ragged edge writes ragged.',
-      {
-        caution: 'knife',
-      },
-    );
-  }
-  if (tool.kind === 'pencils') {
-    const gap =
-      tool.width === null ? 'as far apart as the stroke shall be wide' : `${plain(tool.width)} mm apart`;
-    add(
-      'bind',
-      `Lay two sharp pencils side by side, points level, with a slip of card or eraser between them until the points stand ${gap}; tape them at the top and near the points.`,
-      'The gap between the points is the width of the stroke.',
-    );
-    add(
-      'level',
-      'Stand both points on the paper at the pen angle of the hand: both must touch.',
-      'A point that hangs in the air draws half a letter.',
-    );
-  }
-  if (tool.kind === 'felt-marker') {
-    add('mark', 'Mark the upper face of the felt.', 'The round barrel hides the angle of the edge.');
-  }
-  if (tool.kind === 'cartridge-pen' || tool.kind === 'plate-pen') {
-    add('prime', 'Prime it: a few strokes on scrap until the line is even.', 'A dry feed skips.');
-  }
+  const kind = toolOf(tool.kind);
+  steps.push(...(kind?.prepare?.(tool) ?? []));
   if (ink && isDipped(tool.kind)) {
     const wet = ink.wetness ?? 3;
     if (ink.inkKind === 'gouache' || ink.inkKind === 'metallic') {
@@ -121,11 +84,8 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
   }
   add(
     'test',
-    tool.kind === 'pointed-nib'
-      ? 'Test: hairlines up, shades down, both sides of each shade smooth.'
-      : tool.kind === 'pencils'
-        ? `Test: a zigzag at the working angle; measure from middle to middle of the two lines${tool.width === null ? '' : ` (${plain(tool.width)} mm)`}.`
-        : `Test: a zigzag at the working angle${tool.width === null ? '' : `, and ten steps of the nib ladder (${plain(10 * tool.width, 1)} mm)`}.`,
+    kind?.test?.(tool) ??
+      `Test: a zigzag at the working angle${tool.width === null ? '' : `, and ten steps of the nib ladder (${plain(10 * tool.width, 1)} mm)`}.`,
     'What is wrong shows here and not on the good sheet.',
   );
   if (ink && ['india', 'acrylic', 'iron gall'].includes(ink.inkKind ?? '')) {

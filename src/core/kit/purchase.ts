@@ -3,6 +3,7 @@ import { plain, roundTo } from '../measure/units';
 import { listed, withArticle } from '../measure/words';
 import { blankItem, type Item } from './item';
 import { isTool } from './itemKinds';
+import { TOOLS } from './kinds/registry';
 import { bestWith, explain, judgeKit, type Kit, type KitVerdict, match } from './match';
 import { mostBody, type Need, widthWanted } from './need';
 
@@ -29,52 +30,16 @@ const offer = (kind: Item['kind'], label: string, facts: Partial<Item>): Item =>
 /** What shops keep, by kind: one of each sort that could make a difference for this need. */
 function catalogue(need: Need): Item[] {
   const hand = handById(need.hand);
-  const shank = { shankRadius: 3.5, shankWidth: 5 };
   const width = roundTo(
     Math.max(0.5, Math.min(widthWanted(need) ?? hand.width, Math.max(0.8, mostBody(need) / hand.zones.body))),
     0.1,
   );
-  const left = need.side === 'left';
-  const broad =
-    hand.tool === 'broad'
-      ? [
-          offer('broad-nib', `${plain(width)} mm ${left ? 'left-oblique' : 'square-cut'} nib`, {
-            width,
-            cut: left ? 'left-oblique' : 'square',
-            cutDegrees: left ? 15 : 0,
-            reservoir: true,
-            wear: 'none',
-            coated: true,
-            ...shank,
-          }),
-          offer('felt-marker', `${plain(width)} mm broad marker`, { width, cut: 'square', wear: 'none' }),
-          offer('cartridge-pen', `cartridge pen with a ${plain(width)} mm nib`, {
-            width,
-            cut: left ? 'left-oblique' : 'square',
-            wear: 'none',
-            fitting: 'converter',
-          }),
-        ]
-      : [];
-  const pointed =
-    hand.tool === 'pointed'
-      ? (['stiff', 'semi-flexible', 'flexible'] as const).map((flex) =>
-          offer('pointed-nib', `${flex} pointed nib`, {
-            width: 0.8,
-            flex,
-            wear: 'none',
-            coated: true,
-            ...shank,
-          }),
-        )
-      : [];
-  const others =
-    hand.tool === 'brush' ? [offer('brush-pen', 'small hard brush pen', { width: 3, wear: 'none' })] : [];
+  const tools = TOOLS.filter(({ writes }) => writes[0] === hand.tool).flatMap(({ id, offers }) =>
+    (offers?.({ width, side: need.side }) ?? []).map(({ label, facts }) => offer(id, label, facts)),
+  );
   const takes = { fitsRadiusFrom: 1, fitsRadiusTo: 8, fitsWidthTo: 10, grip: 9 };
   return [
-    ...broad,
-    ...pointed,
-    ...others,
+    ...tools,
     offer('holder', 'straight holder', { holderType: 'straight', ...takes }),
     offer('holder', 'oblique holder with a screw flange', {
       holderType: 'oblique',

@@ -1,58 +1,16 @@
 import { handById } from '../hands/registry';
 import { plain, roundTo } from '../measure/units';
 import { amount, capital, withArticle } from '../measure/words';
+import { CUTS, FLEXES, HOLDER_TYPES, INK_KINDS, SIZINGS, SURFACES } from './choices';
 import { unseenOn } from './cover';
 import type { Item } from './item';
-import {
-  CUTS,
-  FLEXES,
-  HOLDER_TYPES,
-  INK_KINDS,
-  KIND_NAMES,
-  SIZINGS,
-  SURFACES,
-  type ToolKind,
-} from './itemKinds';
+import { kindName } from './itemKinds';
+import { firstToolFor, toolOf } from './kinds/registry';
 import { mostBody, type Need, type SchoolId, widthWanted } from './need';
+import { fails, good, risk, type Verdict } from './verdict';
 
-/**
- * The fit rules: each a small pure function that judges two or three things of a kit against each other, with its
- * reason in words and numbers. Points say how much it matters: a rule gives from −30 to +20, and 0 where it has
- * nothing to say. `fails` rules a kit out, whatever else is good about it.
- */
-export interface Judgement {
-  readonly rule: string;
-  readonly points: number;
-  readonly fails?: boolean;
-  readonly reason: string;
-  /** What would lower the risk. */
-  readonly cure?: string;
-  /** A fact nobody has looked up, how to, and of which thing. */
-  readonly unknown?: string;
-  readonly of?: Item['id'];
-  /** The school that decides this. */
-  readonly school?: SchoolId;
-  /** Which parts of the kit it judges. */
-  readonly parts: readonly KitPart[];
-}
+// The fit rules: each a small pure function that judges two or three things of a kit against each other.
 
-/** The parts of a kit. */
-export type KitPart = 'tool' | 'holder' | 'ink' | 'paper';
-
-type Verdict = Omit<Judgement, 'rule' | 'parts'> | undefined;
-
-const good = (points: number, reason: string, more: Partial<Judgement> = {}): Verdict => ({
-  points,
-  reason,
-  ...more,
-});
-const risk = (points: number, reason: string, cure: string, more: Partial<Judgement> = {}): Verdict => ({
-  points: -points,
-  reason,
-  cure,
-  ...more,
-});
-const fails = (reason: string, cure?: string): Verdict => ({ points: -100, fails: true, reason, cure });
 /** Not knowing is never better than knowing: at least an ordinary risk, else the worst that the fact could turn out to be. */
 const DOUBT = 6;
 const cannotSay = (item: Item, unknown: string, couldBe: readonly Verdict[] = []): Verdict => ({
@@ -63,26 +21,20 @@ const cannotSay = (item: Item, unknown: string, couldBe: readonly Verdict[] = []
 });
 
 const name = (item: Item) => item.label;
-const isBroad = (kind: Item['kind']) =>
-  ['broad-nib', 'felt-marker', 'cartridge-pen', 'plate-pen', 'quill', 'pencils'].includes(kind);
+/** A cut edge, or two points that draw the outlines of one. */
+const isBroad = (kind: Item['kind']) => ['cut', 'gap'].includes(toolOf(kind)?.edge ?? '');
+const isCut = (kind: Item['kind']) => toolOf(kind)?.edge === 'cut';
+const isGap = (kind: Item['kind']) => toolOf(kind)?.edge === 'gap';
 /** Dip tools are filled drop by drop; the others hold their own supply. */
-export const isDipped = (kind: Item['kind']) =>
-  ['broad-nib', 'pointed-nib', 'glass-pen', 'quill'].includes(kind);
+export const isDipped = (kind: Item['kind']) => toolOf(kind)?.supply === 'dipped';
 /** Tools that are pushed into a holder. */
-export const takesHolder = (kind: Item['kind']) => kind === 'broad-nib' || kind === 'pointed-nib';
+export const takesHolder = (kind: Item['kind']) => toolOf(kind)?.seated === true;
 /** Tools that any copy paper bears: they lay no wet line. */
-export const anyPaperServes = (kind: Item['kind']) => kind === 'felt-marker' || kind === 'pencils';
+export const anyPaperServes = (kind: Item['kind']) => toolOf(kind)?.anyPaper === true;
 /** Tools that take ink from a bottle or cartridge. */
 export const takesInk = (kind: Item['kind']) =>
-  isDipped(kind) || ['cartridge-pen', 'plate-pen'].includes(kind);
-
-/** Tools that can write a family of hands. */
-const FAMILY: Readonly<Record<string, readonly ToolKind[]>> = {
-  broad: ['broad-nib', 'felt-marker', 'cartridge-pen', 'plate-pen', 'quill', 'pencils'],
-  pointed: ['pointed-nib', 'brush-pen'],
-  brush: ['brush-pen'],
-  monoline: ['glass-pen', 'pencils', 'felt-marker', 'cartridge-pen', 'pointed-nib'],
-};
+  ['dipped', 'cartridge', 'dropper'].includes(toolOf(kind)?.supply ?? '');
+const isFilled = (kind: Item['kind']) => toolOf(kind)?.supply === 'cartridge';
 
 /** A scribe who is shown what to begin with. */
 const isLearning = ({ experience, purpose }: Need): boolean =>
@@ -102,14 +54,7 @@ const MOST = 30;
 /** Outlines are written larger than a pen writes: half as many lines to a page. */
 const PENCILS_LARGER = 2;
 
-/** First widths, in mm, by what marks the paper (common teaching): a nib goes by the user's school. */
-const FIRST_WIDTHS: Readonly<Partial<Record<ToolKind, readonly [number, number]>>> = {
-  'felt-marker': [2, 5],
-  'cartridge-pen': [1.5, 2.5],
-  'plate-pen': [3, 6],
-  quill: [3, 6],
-  pencils: [5, 15],
-};
+/** First widths of a nib, in mm, by the user's school (common teaching); other kinds of tools declare their own. */
 const FIRST_NIB = { medium: [2, 3.5], large: [4, 8] } as const;
 
 type ToolRule = (need: Need, tool: Item) => Verdict;
@@ -118,14 +63,15 @@ type ToolRule = (need: Need, tool: Item) => Verdict;
 export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
   family: (need, tool) => {
     const hand = handById(need.hand);
-    if (!FAMILY[hand.tool]?.includes(tool.kind as ToolKind)) {
+    const kind = toolOf(tool.kind);
+    if (!kind?.writes.includes(hand.tool)) {
       return fails(
-        `${hand.name} is written with a ${hand.tool === 'broad' ? 'broad edge' : `${hand.tool} tool`}; ${withArticle(KIND_NAMES[tool.kind])} cannot make its strokes.`,
-        `Look for ${withArticle(KIND_NAMES[(FAMILY[hand.tool] as readonly ToolKind[])[0] as ToolKind])}.`,
+        `${hand.name} is written with a ${hand.tool === 'broad' ? 'broad edge' : `${hand.tool} tool`}; ${withArticle(kindName(tool.kind))} cannot make its strokes.`,
+        `Look for ${withArticle(firstToolFor(hand.tool).name)}.`,
       );
     }
     const softFirst = need.schools.firstPointed === 'soft' && need.experience === 'beginner';
-    if (hand.tool === 'pointed' && tool.kind === 'brush-pen') {
+    if (hand.tool === 'pointed' && kind.nib === 'brush') {
       return softFirst
         ? good(34, 'A small brush pen teaches thick and thin before a nib has to be mastered.', {
             school: 'firstPointed',
@@ -147,17 +93,8 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         { school: 'firstPointed' },
       );
     }
-    if (hand.tool === 'monoline') {
-      if (tool.kind === 'glass-pen')
-        return good(18, 'A glass pen writes one even line, whichever way it goes.');
-      if (isBroad(tool.kind) && tool.kind !== 'pencils')
-        return risk(
-          8,
-          'An edge writes thick and thin by itself, where one even line is wanted.',
-          'Take a glass pen, a pencil or a stiff nib.',
-        );
-    }
-    const makes = `${capital(withArticle(KIND_NAMES[tool.kind]))} ${tool.kind === 'pencils' ? 'make' : 'makes'}`;
+    if (hand.tool === 'monoline' && kind.oneLine) return kind.oneLine;
+    const makes = `${capital(withArticle(kind.name))} ${kind.plural ? 'make' : 'makes'}`;
     return good(12, `${makes} the strokes of ${hand.name}.`);
   },
 
@@ -191,7 +128,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
           );
     }
     const body = tool.width * hand.zones.body;
-    const pencils = tool.kind === 'pencils';
+    const pencils = isGap(tool.kind);
     const most = mostBody(need) * (pencils ? PENCILS_LARGER : 1);
     if (body > most) {
       return risk(
@@ -229,19 +166,12 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     )
       return undefined;
     // A school that wants mistakes to show wants it of every edge.
-    const large = need.schools.firstNib === 'large' && tool.kind !== 'pencils';
-    const own = large ? undefined : FIRST_WIDTHS[tool.kind as ToolKind];
+    const large = need.schools.firstNib === 'large' && isCut(tool.kind);
+    const kind = toolOf(tool.kind);
+    const own = large ? undefined : kind?.firstWidths;
     const [low, high] = own ?? FIRST_NIB[need.schools.firstNib];
     const school = own ? {} : { school: 'firstNib' as const };
-    if (tool.kind === 'pencils') {
-      return tool.width >= low && tool.width <= high
-        ? good(10, `${plain(tool.width)} mm between the points is a good gap to begin with.`)
-        : risk(
-            6,
-            `${plain(tool.width)} mm is ${tool.width < low ? 'a narrow' : 'a wide'} gap to begin with.`,
-            `Bind them ${low}–${high} mm apart.`,
-          );
-    }
+    if (kind?.firstWidth) return kind.firstWidth(tool.width, [low, high]);
     if (tool.width < 1.5) {
       return risk(
         18,
@@ -254,7 +184,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       : risk(
           large ? 18 : 6,
           own
-            ? `${plain(tool.width)} mm is no first width for ${withArticle(KIND_NAMES[tool.kind])}.`
+            ? `${plain(tool.width)} mm is no first width for ${withArticle(kindName(tool.kind))}.`
             : `${plain(tool.width)} mm is not what your school begins with.`,
           `Begin with ${low}–${high} mm.`,
           school,
@@ -262,7 +192,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
   },
 
   flexibility: (need, tool) => {
-    if (tool.kind !== 'pointed-nib') return undefined;
+    if (!toolOf(tool.kind)?.tines) return undefined;
     if (tool.flex === null) {
       return cannotSay(
         tool,
@@ -302,9 +232,10 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
 
   wear: (need, tool) => {
     if (tool.wear === 'worn out') {
-      return tool.kind === 'felt-marker'
-        ? risk(16, 'The felt is worn hollow, its corners flared.', 'Press the edge back, or replace it.')
-        : risk(24, `“${name(tool)}” is worn out: thick and thin vanish.`, 'Replace it; nibs are used up.');
+      return (
+        toolOf(tool.kind)?.wornOut ??
+        risk(24, `“${name(tool)}” is worn out: thick and thin vanish.`, 'Replace it; nibs are used up.')
+      );
     }
     if (tool.wear === 'some' && need.purpose === 'finished piece') {
       return risk(6, 'It is worn a little; a finished piece shows it.', 'Keep a fresh nib for good paper.');
@@ -318,7 +249,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         ? risk(8, 'A left-oblique cut turns the edge away from a right hand.', 'Take a square cut.')
         : undefined;
     }
-    if (isBroad(tool.kind) && tool.kind !== 'pencils') {
+    if (isCut(tool.kind)) {
       if (tool.cut === null)
         return cannotSay(
           tool,
@@ -345,50 +276,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     return undefined;
   },
 
-  purpose: (need, tool) => {
-    const fine = need.purpose === 'finished piece';
-    switch (tool.kind) {
-      case 'felt-marker':
-        return fine
-          ? risk(14, 'Felt has no sharp edge, and its dye fades.', 'Take a dip nib for a finished piece.')
-          : need.purpose === 'class' || need.purpose === 'first tries'
-            ? good(14, 'A felt marker is cheap, clean and ready: good for a class.')
-            : need.purpose === 'envelope'
-              ? good(2, 'A felt marker writes on almost any paper.')
-              : undefined;
-      case 'pencils':
-        return need.purpose === 'first tries' || need.purpose === 'class' || need.purpose === 'drills'
-          ? good(9, 'Two pencils are the cheapest way to learn the angle.')
-          : risk(12, 'Two pencils leave outlines only.', 'Take a nib for a piece.');
-      case 'cartridge-pen':
-        return need.purpose === 'envelope'
-          ? good(8, 'A cartridge pen keeps its flow over a whole set of envelopes.')
-          : need.purpose === 'class'
-            ? good(3, 'A cartridge pen needs no pots on the tables.')
-            : fine
-              ? risk(4, 'Cartridge ink is thin.', 'Take a dip nib and dense ink.')
-              : good(4, 'A cartridge pen is ready at once.');
-      case 'broad-nib':
-      case 'pointed-nib':
-        return need.purpose === 'class'
-          ? risk(
-              12,
-              'Dip nibs and pots need a table each and an eye on every pupil.',
-              'Take markers or cartridge pens for the first lesson.',
-            )
-          : good(fine ? 10 : 5, 'A dip nib has the sharpest line.');
-      case 'plate-pen':
-        return need.purpose === 'envelope'
-          ? risk(10, 'A plate pen lays more ink than an envelope bears.', 'Take a nib or a marker.')
-          : undefined;
-      case 'quill':
-        return need.experience === 'beginner'
-          ? risk(10, 'A quill must be cut and cut again.', 'Learn on steel.')
-          : undefined;
-      default:
-        return undefined;
-    }
-  },
+  purpose: (need, tool) => toolOf(tool.kind)?.suits?.(need),
 };
 
 /** Shanks of tube nibs have an arc of less than this, in mm (estimate: the demo's has 1.3, other nibs over 3). */
@@ -400,7 +288,7 @@ type HolderRule = (need: Need, tool: Item, holder: Item) => Verdict;
 export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
   socket: (_, tool, holder) => {
     const { shankRadius: radius, shankWidth: width } = tool;
-    if (tool.kind === 'broad-nib' && holder.holderType === 'oblique') {
+    if (isCut(tool.kind) && takesHolder(tool.kind) && holder.holderType === 'oblique') {
       return fails(
         `“${name(tool)}” falls out of “${name(holder)}”: a broad nib does not sit in a slot that is oblique only.`,
         'Use a straight or two-in-one holder.',
@@ -441,7 +329,7 @@ export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
   },
 
   slant: (need, tool, holder) => {
-    if (tool.kind !== 'pointed-nib') return undefined;
+    if (!toolOf(tool.kind)?.tines) return undefined;
     const slanted = handById(need.hand).slope.usual > 15;
     if (!slanted) return undefined;
     if (tool.bent) {
@@ -512,7 +400,7 @@ type InkRule = (need: Need, tool: Item, ink: Item) => Verdict;
 /** Tool ↔ ink. */
 export const INK_RULES: Readonly<Record<string, InkRule>> = {
   harm: (need, tool, ink) => {
-    const filled = tool.kind === 'cartridge-pen';
+    const filled = isFilled(tool.kind);
     if (ink.inkKind === null) {
       return cannotSay(
         ink,
@@ -553,7 +441,7 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
   },
 
   fitting: (_, tool, ink) => {
-    if (tool.kind !== 'cartridge-pen' || ink.fitting === null) return undefined;
+    if (!isFilled(tool.kind) || ink.fitting === null) return undefined;
     if (tool.fitting === null) return cannotSay(tool, `Which cartridges does “${name(tool)}” take?`);
     return tool.fitting === ink.fitting || tool.fitting === 'converter'
       ? good(4, 'The cartridge fits.')
@@ -565,14 +453,14 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
 
   load: (_need, tool, ink) => {
     if (!isDipped(tool.kind) || tool.width === null) return undefined;
-    if (tool.kind === 'broad-nib' && tool.width >= 3 && tool.reservoir === false) {
+    if (isCut(tool.kind) && takesHolder(tool.kind) && tool.width >= 3 && tool.reservoir === false) {
       return risk(
         8,
         `Without a reservoir ${plain(tool.width)} mm runs dry in a letter or two.`,
         'Slip on a reservoir, ½–1 mm behind the tip.',
       );
     }
-    if (tool.kind === 'pointed-nib' && (ink.wetness ?? 3) <= 1.5) {
+    if (toolOf(tool.kind)?.tines && (ink.wetness ?? 3) <= 1.5) {
       return risk(
         6,
         'A dry ink splits a shade into two rails.',
@@ -630,42 +518,11 @@ export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
         SURFACES.map((surface) => PAPER_RULES.surface?.(need, tool, { ...paper, surface })),
       );
     }
-    const rank = ['very smooth', 'smooth', 'textured', 'rough'].indexOf(paper.surface);
-    if (tool.kind === 'pointed-nib') {
-      return [
-        good(9, 'A very smooth sheet lets the tines glide.'),
-        good(6, 'A smooth sheet suits a point.'),
-        risk(12, 'Fibres of a textured sheet snag between the tines.', 'Take a smooth, sized paper.'),
-        risk(24, 'A rough sheet catches the tines and spatters.', 'Take a smooth, sized paper.'),
-      ][rank];
-    }
-    if (tool.kind === 'pencils') {
-      return paper.surface === 'rough'
-        ? risk(3, 'A rough sheet breaks a pencil line.', 'Any copy paper does.')
-        : good(3, 'Pencil takes to any such sheet.');
-    }
-    if (tool.kind === 'brush-pen' || tool.kind === 'glass-pen') {
-      const tip = tool.kind === 'brush-pen' ? 'brush' : 'glass tip';
-      return [
-        good(5, `A very smooth sheet spares the ${tip}.`),
-        good(3, `A smooth sheet suits a ${tip}.`),
-        risk(4, `Texture wears the ${tip} and breaks its line.`, 'Take a smoother paper.'),
-        risk(10, `A rough sheet wears the ${tip} out.`, 'Take a smooth paper.'),
-      ][rank];
-    }
-    return [
-      good(3, 'The edge glides on so smooth a sheet.'),
-      good(5, 'A smooth sheet keeps edges sharp.'),
-      risk(2, 'Texture breaks the edge a little.', 'Fine for large letters.'),
-      risk(9, 'A rough sheet frays the edge.', 'Take a smoother paper.'),
-    ][rank];
+    return toolOf(tool.kind)?.onSurface[SURFACES.indexOf(paper.surface)];
   },
 
   drying: (need, tool, paper) =>
-    need.side === 'left' &&
-    paper.surface === 'very smooth' &&
-    takesInk(tool.kind) &&
-    tool.kind !== 'cartridge-pen'
+    need.side === 'left' && paper.surface === 'very smooth' && takesInk(tool.kind) && !isFilled(tool.kind)
       ? risk(
           3,
           'On so smooth a sheet ink dries slowly under a left hand.',
@@ -716,7 +573,8 @@ const SIZING_RANK = { unsized: 0, light: 1, hard: 2 } as const;
 /** Tool × ink × paper: how wet the line is against how much the paper drinks. */
 export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
   feathering: (need, tool, ink, paper) => {
-    if (tool.kind === 'pencils') return undefined;
+    const kind = toolOf(tool.kind);
+    if (!kind || kind.supply === 'none') return undefined;
     if (paper.sizing === null) {
       return cannotSay(
         paper,
@@ -727,7 +585,7 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
     // How wet a tool without its ink writes, nobody knows; that the ink is missing is said elsewhere.
     if (!ink && takesInk(tool.kind)) return undefined;
     // A felt lays little ink: the one wet tool that cheap paper bears.
-    const wetness = ink ? ink.wetness : tool.kind === 'brush-pen' ? 3 : 1.2;
+    const wetness = ink ? ink.wetness : (kind.wetness ?? 1.2);
     if (ink && wetness === null) {
       return cannotSay(
         ink,
@@ -735,7 +593,7 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
         [1, 5].map((wetness) => SPREAD_RULES.feathering?.(need, tool, { ...ink, wetness }, paper)),
       );
     }
-    const flood = tool.kind === 'plate-pen' ? 1.6 : 1;
+    const flood = kind.flood ?? 1;
     const width = tool.width ?? 1;
     // Ink laid per millimetre of line grows with width and wetness; a sheet bears so much by its sizing.
     const laid = (wetness ?? 3) * flood * Math.sqrt(Math.max(0.3, width));

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { diagnose, nextTest } from './diagnose';
 import { blankItem, type Item } from './item';
-import { TOOL_KINDS } from './itemKinds';
+import { TOOLS } from './kinds/registry';
 import { ADDITIONS, COMPLAINTS, nextDrop, type Remedy, withDrop } from './mix';
-import { cureOf, type SEEN, seenWith } from './troubles';
+import type { SEEN } from './seen';
+import { cureOf, seenWith } from './troubles';
 
 const kitOf = (kind: Item['kind'], facts: Partial<Item> = {}) => ({
   tool: { ...blankItem('t', kind, 'a pen'), ...facts },
@@ -35,7 +36,7 @@ describe('what is going wrong', () => {
   });
 
   it('cramp has nothing to do with nib, ink or paper', () => {
-    for (const kind of TOOL_KINDS) {
+    for (const kind of TOOLS.map(({ id }) => id)) {
       const ids = causesOf('cramp', kitOf(kind, { coated: true })).map(({ cause }) => cause.id);
       expect(ids.sort()).toEqual(['grip', 'seatedLow', 'tooLong']);
     }

@@ -1,50 +1,13 @@
 import type { Item } from './item';
 import type { ItemKind } from './itemKinds';
+import { toolOf } from './kinds/registry';
 import type { Kit } from './match';
-import { isDipped, takesHolder } from './rules';
+import { isDipped } from './rules';
+import { SEEN, type Seen } from './seen';
 
-/** What can be seen to go wrong. */
-export const SEEN = [
-  'will not start',
-  'two rails',
-  'blob',
-  'ragged edge',
-  'beads',
-  'skipping',
-  'no thick and thin',
-  'heavy all over',
-  'black inside',
-  'slope wanders',
-  'smears',
-  'bleeds through',
-  'ragged on one side',
-  'line off centre',
-  'cramp',
-] as const;
-export type Seen = (typeof SEEN)[number];
-
-/** What can go wrong with each kind of tool: pencils have no ink to blob or bead, and only tines part into rails. */
-const NEVER_SEEN: Readonly<Partial<Record<ItemKind, readonly Seen[]>>> = {
-  pencils: [
-    'will not start',
-    'two rails',
-    'blob',
-    'ragged edge',
-    'beads',
-    'skipping',
-    'bleeds through',
-    'ragged on one side',
-  ],
-  'felt-marker': ['two rails', 'blob', 'beads'],
-  'brush-pen': ['two rails', 'blob', 'beads'],
-  'broad-nib': ['two rails'],
-  'plate-pen': ['two rails'],
-  'cartridge-pen': ['two rails', 'beads'],
-  quill: ['two rails'],
-  'glass-pen': ['two rails', 'no thick and thin'],
-};
+/** What can go wrong with a kind of tool. */
 export const seenWith = (kind: ItemKind): readonly Seen[] =>
-  SEEN.filter((seen) => !NEVER_SEEN[kind]?.includes(seen));
+  SEEN.filter((seen) => !toolOf(kind)?.never.includes(seen));
 
 /** Causes that lie in ink or a worn edge, or in a nib in a holder: tools without them cannot have those. */
 const OF_INK = [
@@ -63,21 +26,20 @@ const OF_INK = [
 const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir', 'tines'];
 /** Causes that lie in an edge: a point has neither corners nor a pen angle, and no reservoir either. */
 const OF_AN_EDGE = ['corner', 'drift', 'worn', 'reservoir', 'ruling', 'wide'];
-const HAS_AN_EDGE: readonly ItemKind[] = [
-  'broad-nib',
-  'felt-marker',
-  'cartridge-pen',
-  'plate-pen',
-  'quill',
-  'pencils',
-];
 /** Seen of the scribe, not of the tool: nothing about nib, ink or paper is behind it. */
 export const OF_THE_SCRIBE: readonly Seen[] = ['slope wanders', 'line off centre', 'cramp'];
 /** Can this cause not be behind anything with such a tool? */
-export const impossible = (kind: ItemKind, cause: string): boolean =>
-  (kind === 'pencils' && OF_INK.includes(cause)) ||
-  (!HAS_AN_EDGE.includes(kind) && OF_AN_EDGE.includes(cause)) ||
-  (!takesHolder(kind) && kind !== 'quill' && OF_A_NIB.includes(cause));
+export function impossible(kind: ItemKind, cause: string): boolean {
+  const tool = toolOf(kind);
+  return (
+    (tool?.supply === 'none' && OF_INK.includes(cause)) ||
+    ((tool === undefined || tool.edge === 'point') && OF_AN_EDGE.includes(cause)) ||
+    (!tool?.slit && OF_A_NIB.includes(cause))
+  );
+}
+
+const hasTines = ({ kind }: Item): boolean => toolOf(kind)?.tines === true;
+const floods = ({ kind }: Item): boolean => (toolOf(kind)?.flood ?? 1) > 1;
 
 export interface Cause {
   readonly id: string;
@@ -140,14 +102,14 @@ export const CAUSES: readonly Cause[] = [
     cure: 'Dip before long shades; plan dips at the ends of strokes.',
     cureFed: 'Refill it, and hold it tip down for a minute.',
     seen: { 'two rails': 0.8, skipping: 0.5, 'will not start': 0.3 },
-    odds: ({ tool }) => is(tool.reservoir === false || tool.kind === 'pointed-nib', 2),
+    odds: ({ tool }) => is(tool.reservoir === false || hasTines(tool), 2),
   },
   {
     id: 'press',
     name: 'it is pressed beyond what the ink can fill',
     cure: 'Less pressure, slower.',
     seen: { 'two rails': 0.7, 'ragged edge': 0.3 },
-    odds: ({ tool }) => is(tool.kind === 'pointed-nib', 2, 0.4),
+    odds: ({ tool }) => is(hasTines(tool), 2, 0.4),
   },
   {
     id: 'thick',
@@ -162,7 +124,7 @@ export const CAUSES: readonly Cause[] = [
     name: 'the tines are sprung or crossed',
     cure: 'A new nib: sprung tines do not recover.',
     seen: { 'two rails': 0.5, 'ragged edge': 0.6, skipping: 0.5, 'ragged on one side': 0.5 },
-    odds: ({ tool }) => is(tool.kind === 'pointed-nib', 1.5, 0.3) * worn(tool),
+    odds: ({ tool }) => is(hasTines(tool), 1.5, 0.3) * worn(tool),
   },
   {
     id: 'overloaded',
@@ -204,7 +166,7 @@ export const CAUSES: readonly Cause[] = [
     name: 'only a corner of the edge touches',
     cure: 'Turn the pen until the whole edge lies on the paper.',
     seen: { skipping: 0.7, 'no thick and thin': 0.6, 'ragged edge': 0.4, 'ragged on one side': 0.9 },
-    odds: ({ tool }) => is(tool.kind !== 'pointed-nib', 1.5, 0.1),
+    odds: ({ tool }) => is(!hasTines(tool), 1.5, 0.1),
   },
   {
     id: 'worn',
@@ -218,7 +180,7 @@ export const CAUSES: readonly Cause[] = [
     name: 'the pen angle drifts',
     cure: 'Lay the angle gauge beside the line.',
     seen: { 'no thick and thin': 0.6, 'black inside': 0.6 },
-    odds: ({ tool }) => is(tool.kind !== 'pointed-nib', 1.5, 0.2),
+    odds: ({ tool }) => is(!hasTines(tool), 1.5, 0.2),
   },
   {
     id: 'ruling',
@@ -251,15 +213,14 @@ export const CAUSES: readonly Cause[] = [
     name: 'a wide, wet pen lays more ink than the paper takes',
     cure: 'A smaller nib, or less ink at a time.',
     seen: { 'bleeds through': 0.6, smears: 0.3 },
-    odds: ({ tool }) => is(tool.kind === 'plate-pen', 4, is((tool.width ?? 0) >= 4, 2, 0.5)),
+    odds: ({ tool }) => is(floods(tool), 4, is((tool.width ?? 0) >= 4, 2, 0.5)),
   },
   {
     id: 'tines',
     name: 'the tines do not lie along the stroke: one is pressed more than the other',
     cure: 'Turn the page, or the flange of the holder, until the slit points along the shade.',
     seen: { 'ragged on one side': 0.9, skipping: 0.2 },
-    odds: ({ tool, holder }) =>
-      is(tool.kind === 'pointed-nib', 2, 0.1) * is(holder?.holderType === 'straight', 1.5),
+    odds: ({ tool, holder }) => is(hasTines(tool), 2, 0.1) * is(holder?.holderType === 'straight', 1.5),
   },
   {
     id: 'guessed',

@@ -2,7 +2,8 @@ import type { Item } from './item';
 import { isTool } from './itemKinds';
 import { bestWith, judgeKit, type Kit, match } from './match';
 import type { Need } from './need';
-import { type Judgement, type KitPart, takesHolder, takesInk } from './rules';
+import { takesHolder, takesInk } from './rules';
+import type { Judgement, KitPart } from './verdict';
 
 /** What is asked about: one thing, a pair, or a whole kit. */
 export type Asked = Readonly<Partial<Record<KitPart, Item>>>;

@@ -6,7 +6,7 @@ import { handIdSchema } from '../hands/handId';
 import { ADDITIONS, COMPLAINTS } from '../kit/mix';
 import { mixSchema } from '../kit/mixFormat';
 import { needSchema } from '../kit/needFormat';
-import { SEEN } from '../kit/troubles';
+import { SEEN } from '../kit/seen';
 import { BUNDLED, wordListId } from '../practice/words/wordList';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { handIdSchema } from '../hands/handId';
-import { SEEN } from '../kit/troubles';
+import { SEEN } from '../kit/seen';
 import { CRITERION_IDS } from '../practice/criteria';
 import { choice, flag, shortText } from '../problem/schema';
 import { RATINGS } from '../study/grade';

@@ -1,4 +1,5 @@
 import type { Item } from '../kit/itemFormat';
+import { toolOf } from '../kit/kinds/registry';
 import type { Mm } from '../measure/units';
 
 /** Cubic millimetres: one is a microlitre. */
@@ -23,29 +24,19 @@ export interface DipPlan {
 export const FILM: Mm = 0.0125;
 
 /**
- * What one dip takes up, by tool; our own estimates, not measured: one written line corrects them (`calibratedLoad`).
- * Pens that feed themselves are not dipped.
+ * What one dip of a nib takes up, by what it is; our own estimates, not measured: one written line corrects them (`calibratedLoad`).
+ * Some kinds of tools declare their own.
  */
-const LOADS = { quill: 4, pointed: 4.5, broad: 6.5, reservoir: 15, glass: 12 } as const;
+const LOADS = { pointed: 4.5, broad: 6.5, reservoir: 15 } as const;
 
 /** What a dip of a tool takes up; undefined for one that feeds itself. */
 export function usualLoad(
   tool: Pick<Item, 'kind' | 'reservoir'> | undefined,
   pressed: boolean,
 ): Microlitres | undefined {
-  switch (tool?.kind) {
-    case 'quill':
-      return LOADS.quill;
-    case 'glass-pen':
-      return LOADS.glass;
-    case 'cartridge-pen':
-    case 'felt-marker':
-    case 'brush-pen':
-    case 'pencils':
-      return undefined;
-    default:
-      return tool?.reservoir ? LOADS.reservoir : pressed ? LOADS.pointed : LOADS.broad;
-  }
+  const kind = tool && toolOf(tool.kind);
+  if (kind && kind.supply !== 'dipped' && kind.supply !== 'dropper') return undefined;
+  return kind?.load ?? (tool?.reservoir ? LOADS.reservoir : pressed ? LOADS.pointed : LOADS.broad);
 }
 
 /** What a dip holds when it wrote `written` strokes or letters of `area` mm² each. */

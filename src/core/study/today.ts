@@ -1,6 +1,6 @@
 import type { HandId } from '../hands/registry';
 import type { Attention } from '../kit/attention';
-import type { Seen } from '../kit/troubles';
+import type { Seen } from '../kit/seen';
 import type { Criterion } from '../practice/criteria';
 import type { Standing } from './goal';
 import type { KeptGoal } from './goalFormat';

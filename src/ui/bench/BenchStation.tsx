@@ -12,8 +12,9 @@ import {
 } from '@tanstack/react-table';
 import Link from 'next/link';
 import { Fragment, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { WEARS } from '@/core/kit/choices';
 import { blankItem, type Item } from '@/core/kit/item';
-import { ITEM_KINDS, type ItemKind, isTool, KIND_NAMES, WEARS } from '@/core/kit/itemKinds';
+import { type ItemKind, isTool, itemKinds, kindName } from '@/core/kit/itemKinds';
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
@@ -104,7 +105,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
     onRowSelectionChange: setSelected,
     onGlobalFilterChange: setSearch,
     globalFilterFn: (row, _, wanted) =>
-      `${row.original.label} ${KIND_NAMES[row.original.kind]} ${summary(row.original)}`
+      `${row.original.label} ${kindName(row.original.kind)} ${summary(row.original)}`
         .toLowerCase()
         .includes(String(wanted).toLowerCase()),
     getCoreRowModel: getCoreRowModel(),
@@ -174,9 +175,9 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
             onChange={(event) => setKind(event.target.value as ItemKind | '')}
           >
             <option value="">all kinds</option>
-            {ITEM_KINDS.map((one) => (
+            {itemKinds().map((one) => (
               <option key={one} value={one}>
-                {KIND_NAMES[one]}
+                {kindName(one)}
               </option>
             ))}
           </select>
@@ -299,7 +300,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
                           scope="rowgroup"
                           className="bg-base-200 font-serif text-base"
                         >
-                          {KIND_NAMES[row.original.kind]}
+                          {kindName(row.original.kind)}
                         </th>
                       </tr>
                     )}
@@ -520,13 +521,13 @@ function AddItem({ onAdd }: { onAdd: (item: Item) => void }) {
       value=""
       onChange={(event) => {
         const kind = event.target.value as ItemKind;
-        onAdd(blankItem(newId(), kind, `new ${KIND_NAMES[kind]}`));
+        onAdd(blankItem(newId(), kind, `new ${kindName(kind)}`));
       }}
     >
       <option value="">Add…</option>
-      {ITEM_KINDS.map((kind) => (
+      {itemKinds().map((kind) => (
         <option key={kind} value={kind}>
-          {KIND_NAMES[kind]}
+          {kindName(kind)}
         </option>
       ))}
     </select>

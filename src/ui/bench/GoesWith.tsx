@@ -6,7 +6,7 @@ import { goesWith, partOf, type Together } from '@/core/kit/goesWith';
 import type { Item } from '@/core/kit/item';
 import { nibKindOf } from '@/core/kit/item';
 import { needFor } from '@/core/kit/need';
-import type { KitPart } from '@/core/kit/rules';
+import type { KitPart } from '@/core/kit/verdict';
 import { useAbout } from '../frame/AboutMe';
 
 const NAMES: Readonly<Record<KitPart, string>> = {

@@ -1,4 +1,5 @@
 import type { Item } from '@/core/kit/item';
+import { toolOf } from '@/core/kit/kinds/registry';
 import { plain, sinDeg } from '@/core/measure/units';
 import { type Pen, sweep } from '@/core/pen/pen';
 import { compileStroke } from '@/core/pen/stroke';
@@ -14,13 +15,14 @@ export function NibDrawing({ item }: { item: Item }) {
   if (width === null) return <p className="text-sm">Measure its width to see its edge.</p>;
   const turn =
     (item.cut === 'left-oblique' ? 1 : item.cut === 'right-oblique' ? -1 : 0) * (item.cutDegrees ?? 15);
-  const pointed = item.kind === 'pointed-nib' || item.kind === 'brush-pen' || item.kind === 'glass-pen';
+  const kind = toolOf(item.kind);
+  const pointed = kind?.edge === 'point';
   const pen: Pen = pointed
     ? {
         kind: 'pointed',
         spread: width,
         hairline: Math.min(0.1, width),
-        tops: item.kind === 'brush-pen' ? 'round' : 'square',
+        tops: kind.tops ?? 'square',
       }
     : { kind: 'broad', width, steel: 0.1, angle: 0, cut: turn };
   const mark = compileStroke({

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { blankItem } from '@/core/kit/item';
-import { ITEM_KINDS } from '@/core/kit/itemKinds';
+import { itemKinds } from '@/core/kit/itemKinds';
 import { enteredNumber, factName, factsOf, summary } from './facts';
 
 describe('facts as they are entered', () => {
@@ -17,13 +17,14 @@ describe('facts as they are entered', () => {
     const ink = { ...blankItem('a', 'ink', 'sea'), colour: '#2f9e8f', inkKind: 'dye' as const };
     expect(summary(ink)).toBe('dye, blue-green');
     expect(
-      ITEM_KINDS.flatMap(factsOf)
+      itemKinds()
+        .flatMap(factsOf)
         .map(({ name }) => name)
         .join(' '),
     ).not.toMatch(/#/);
   });
 
-  it.each(ITEM_KINDS)('%s: every fact asked for is one a thing has, and has a name', (kind) => {
+  it.each(itemKinds())('%s: every fact asked for is one a thing has, and has a name', (kind) => {
     const blank = blankItem('a', kind, 'new');
     for (const { key, name } of factsOf(kind)) {
       expect(Object.hasOwn(blank, key)).toBe(true);

@@ -1,19 +1,9 @@
 import { colourName } from '@/core/drawing/colourName';
+import { CUTS, FLEXES, HOLDER_TYPES, INK_KINDS, SIZINGS, SURFACES, TONES, WEARS } from '@/core/kit/choices';
 import type { Item } from '@/core/kit/item';
-import {
-  CUTS,
-  FLEXES,
-  HOLDER_TYPES,
-  INK_KINDS,
-  ITEM_KINDS,
-  type ItemKind,
-  isTool,
-  SIZINGS,
-  SURFACES,
-  TONES,
-  WEARS,
-} from '@/core/kit/itemKinds';
-import { takesHolder } from '@/core/kit/rules';
+import { type ItemKind, itemKinds } from '@/core/kit/itemKinds';
+import type { KindOfTool } from '@/core/kit/kinds/kind';
+import { toolOf } from '@/core/kit/kinds/registry';
 
 /** How a fact is asked for. */
 export type Fact =
@@ -43,8 +33,13 @@ const WIDTH = number('width', 'Width', 'mm');
 const EDGE: readonly Fact[] = [choice('cut', 'Cut', CUTS), number('cutDegrees', 'Degrees of the cut', '°')];
 const WEAR = choice('wear', 'Wear', WEARS);
 const HOURS = number('hours', 'Hours written', 'h');
-/** Kinds that write with an edge somebody has cut. */
-const EDGED: readonly ItemKind[] = ['broad-nib', 'felt-marker', 'cartridge-pen', 'plate-pen', 'quill'];
+/** Facts that a kind of tool asks for by name. */
+const ASKED: Readonly<Record<NonNullable<KindOfTool['asks']>[number], Fact>> = {
+  flex: choice('flex', 'Flexibility', FLEXES),
+  bent: flag('bent', 'Bent to its own angle (elbow nib)'),
+  colour: INK_COLOUR,
+  fitting: text('fitting', 'Cartridges it takes'),
+};
 const SEATED: readonly Fact[] = [
   number('shankRadius', 'Radius of the shank’s arc', 'mm'),
   number('shankWidth', 'Width of the shank', 'mm'),
@@ -83,17 +78,15 @@ export function factsOf(kind: ItemKind): readonly Fact[] {
   if (kind === 'holder') return HOLDER;
   if (kind === 'ink') return INK;
   if (kind === 'paper') return PAPER;
-  if (!isTool(kind)) return [];
+  const tool = toolOf(kind);
+  if (!tool) return [];
   return [
     WIDTH,
-    ...(EDGED.includes(kind) ? EDGE : []),
-    ...(kind === 'pencils' ? [] : [WEAR]),
+    ...(tool.edge === 'cut' ? EDGE : []),
+    ...(tool.supply === 'none' ? [] : [WEAR]),
     HOURS,
-    ...(kind === 'pointed-nib' || kind === 'brush-pen' ? [choice('flex', 'Flexibility', FLEXES)] : []),
-    ...(kind === 'pointed-nib' ? [flag('bent', 'Bent to its own angle (elbow nib)')] : []),
-    ...(kind === 'brush-pen' ? [INK_COLOUR] : []),
-    ...(takesHolder(kind) ? SEATED : []),
-    ...(kind === 'cartridge-pen' ? [text('fitting', 'Cartridges it takes')] : []),
+    ...(tool.asks ?? []).map((fact) => ASKED[fact]),
+    ...(tool.seated ? SEATED : []),
   ];
 }
 
@@ -108,7 +101,11 @@ const OTHER_NAMES: Readonly<Record<string, string>> = { label: 'Name', note: 'No
 
 /** What a fact is called. */
 export const factName = (key: string): string =>
-  ITEM_KINDS.flatMap(factsOf).find((fact) => fact.key === key)?.name ?? OTHER_NAMES[key] ?? 'A fact';
+  itemKinds()
+    .flatMap(factsOf)
+    .find((fact) => fact.key === key)?.name ??
+  OTHER_NAMES[key] ??
+  'A fact';
 
 /** Facts that mean nothing without a word before them. */
 const SHORT: Readonly<Partial<Record<keyof Item, string>>> = {

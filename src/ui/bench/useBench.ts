@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { blankItem, type Item } from '@/core/kit/item';
 import type { ItemKind } from '@/core/kit/itemKinds';
-import { call, Stale, sentenceOf } from '../lib/api';
+import { call, Stale } from '../lib/api';
 import { callUntilKept, waitAfter, waits, waitsNoMore } from '../lib/patience';
 
 /** Facts nobody knows travel as nothing; here they are null again. */
@@ -44,7 +44,7 @@ export function useBench() {
       } catch (error) {
         if (over) return;
         failed += 1;
-        waits(mark, sentenceOf(error));
+        waits(mark, error);
         timer = setTimeout(() => void read(), waitAfter(failed));
       }
     };

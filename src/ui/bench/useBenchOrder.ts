@@ -3,7 +3,7 @@
 import type { SortingState } from '@tanstack/react-table';
 import { useMemo, useRef } from 'react';
 import type { Item } from '@/core/kit/item';
-import { ITEM_KINDS } from '@/core/kit/itemKinds';
+import { itemKinds } from '@/core/kit/itemKinds';
 
 type By = (a: Item, b: Item) => number;
 
@@ -17,7 +17,7 @@ const COLUMNS: Readonly<Record<string, By>> = {
   wear: (a, b) => words(a.wear ?? '', b.wear ?? ''),
 };
 const BY_KIND: By = (a, b) =>
-  ITEM_KINDS.indexOf(a.kind) - ITEM_KINDS.indexOf(b.kind) || numbers(a.width, b.width);
+  itemKinds().indexOf(a.kind) - itemKinds().indexOf(b.kind) || numbers(a.width, b.width);
 
 /**
  * The place of each thing in the table. It is made anew when another order is asked for or things come and go, and not

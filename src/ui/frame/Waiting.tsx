@@ -2,6 +2,7 @@
 
 import { useEffect, useSyncExternalStore } from 'react';
 import { watchWaiting, whyWaiting } from '../lib/patience';
+import { SayPassphrase } from './SayPassphrase';
 
 const nothing = () => undefined;
 
@@ -18,9 +19,12 @@ export function Waiting() {
   return (
     <div aria-live="assertive" className="no-print">
       {waits && (
-        <p data-testid="waiting" className="border-warning border-b-2 bg-base-100 px-4 py-2 text-sm">
-          {why} It waits in this window and is sent as soon as it can be; keep the window open.
-        </p>
+        <div data-testid="waiting" className="border-warning border-b-2 bg-base-100 px-4 py-2 text-sm">
+          <p>
+            {why.says} Your work waits in this window and is sent as soon as it can be; keep the window open.
+          </p>
+          {why.loggedOut && <SayPassphrase />}
+        </div>
       )}
     </div>
   );

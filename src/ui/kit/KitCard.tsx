@@ -1,7 +1,8 @@
+import { toolOf } from '@/core/kit/kinds/registry';
 import type { RankedKit } from '@/core/kit/match';
 import { type Need, SCHOOLS } from '@/core/kit/need';
 import { stillToDo } from '@/core/kit/prepare';
-import type { Judgement } from '@/core/kit/rules';
+import type { Judgement } from '@/core/kit/verdict';
 import { counted } from '@/core/measure/words';
 import type { WrittenSample } from '@/workers/gallery.worker';
 import { Sample } from '../hand/Sample';
@@ -119,7 +120,7 @@ export function KitCard({
         >
           {chosen ? 'Chosen' : 'Choose this kit'}
         </button>
-        {kit.tool.kind === 'pencils' && (
+        {toolOf(kit.tool.kind)?.edge === 'gap' && (
           <button type="button" className="btn btn-sm" onClick={onOutlines}>
             Practise outlines with it
           </button>

@@ -8,7 +8,8 @@ import { freshFor } from '@/core/document/freshFor';
 import { withOutlines } from '@/core/document/outlines';
 import { type HandId, handById } from '@/core/hands/registry';
 import { asNib, blankItem } from '@/core/kit/item';
-import { type ItemKind, isTool, KIND_NAMES, type ToolKind } from '@/core/kit/itemKinds';
+import { type ItemKind, isTool } from '@/core/kit/itemKinds';
+import { firstToolFor } from '@/core/kit/kinds/registry';
 import type { Kit } from '@/core/kit/match';
 import { type Need, needFor } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
@@ -50,13 +51,8 @@ const EARLIER_CHOICE = 'kit';
 
 /** A tool nobody has described, to ask about a hand before a kit is chosen. */
 const anyTool = (hand: HandId): Kit => {
-  const kinds: Readonly<Record<string, ToolKind>> = {
-    pointed: 'pointed-nib',
-    brush: 'brush-pen',
-    monoline: 'glass-pen',
-  };
-  const kind = kinds[handById(hand).tool] ?? 'broad-nib';
-  return { tool: blankItem('any', kind, `any ${KIND_NAMES[kind]}`) };
+  const { id, name } = firstToolFor(handById(hand).tool);
+  return { tool: blankItem('any', id, `any ${name}`) };
 };
 
 /**

@@ -4,22 +4,20 @@ import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { HANDS } from '@/core/hands/registry';
 import type { Item } from '@/core/kit/item';
-import { type ItemKind, KIND_NAMES } from '@/core/kit/itemKinds';
+import { type ItemKind, kindName } from '@/core/kit/itemKinds';
+import { TOOLS } from '@/core/kit/kinds/registry';
 import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
 import { Problem } from '@/core/problem/problem';
 import { largestForLines } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 
 /** Kinds that may be bought to better a kit. */
-export const BUYABLE = [
-  'broad-nib',
-  'pointed-nib',
-  'felt-marker',
-  'cartridge-pen',
+export const BUYABLE: readonly ItemKind[] = [
+  ...TOOLS.filter(({ offers }) => offers).map(({ id }) => id),
   'holder',
   'ink',
   'paper',
-] as const satisfies readonly ItemKind[];
+];
 
 /** What the kit is wanted for. */
 export function NeedForm({
@@ -157,7 +155,7 @@ export function NeedForm({
         {BUYABLE.map((kind) => (
           <Toggle
             key={kind}
-            name={KIND_NAMES[kind]}
+            name={kindName(kind)}
             on={buy.includes(kind)}
             onSwitch={(on) => onBuy(on ? [...buy, kind] : buy.filter((one) => one !== kind))}
           />

@@ -1,6 +1,6 @@
 import { judgeKit, type RankedKit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
-import type { Judgement } from '@/core/kit/rules';
+import type { Judgement } from '@/core/kit/verdict';
 import { nameOf, ruleName } from './kitWords';
 
 /** Two to four kits beside each other: where they differ first, then where they are alike. */

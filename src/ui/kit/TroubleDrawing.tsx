@@ -1,5 +1,5 @@
 import { line, stroke, to } from '@/core/hand/notation';
-import type { Seen } from '@/core/kit/troubles';
+import type { Seen } from '@/core/kit/seen';
 import { type Pen, type Polygon, sweep } from '@/core/pen/pen';
 import { compileStroke, type Knot } from '@/core/pen/stroke';
 

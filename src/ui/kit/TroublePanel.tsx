@@ -3,7 +3,8 @@
 import { useState } from 'react';
 import { diagnose, inWords, nextTest } from '@/core/kit/diagnose';
 import type { Kit } from '@/core/kit/match';
-import { cureOf, type Seen, seenWith } from '@/core/kit/troubles';
+import type { Seen } from '@/core/kit/seen';
+import { cureOf, seenWith } from '@/core/kit/troubles';
 import { entriesOf } from '@/core/log/entriesOf';
 import { useNotice } from '../frame/notices';
 import { newId, sentenceOf } from '../lib/api';

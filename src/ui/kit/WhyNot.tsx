@@ -5,7 +5,7 @@ import type { Item } from '@/core/kit/item';
 import { isTool } from '@/core/kit/itemKinds';
 import type { Need } from '@/core/kit/need';
 import { reachOf } from '@/core/kit/reach';
-import type { KitPart } from '@/core/kit/rules';
+import type { KitPart } from '@/core/kit/verdict';
 import { type Asked, KIT_PARTS, whyNot } from '@/core/kit/whyNot';
 import { VERDICTS } from './kitWords';
 

@@ -12,6 +12,13 @@ export class Away extends Problem {
   }
 }
 
+/** The session of a shared desk is over: what was sent may be sent again once its passphrase has been said. */
+export class LoggedOut extends Away {
+  constructor() {
+    super('This desk asks for its passphrase again.');
+  }
+}
+
 /** A save that was refused because what is stored has changed since it was read; `theirs` is what is stored now. */
 export class Stale extends Problem {
   constructor(
@@ -60,11 +67,7 @@ export async function call(
       body?.error?.field,
     );
   }
-  // The session is over: said again in another tab, the passphrase lets through what waits here.
-  if (response.status === NOT_ENTERED)
-    throw new Away(
-      'This desk asks for its passphrase again. Open it in another tab and say it there: your work waits in this window, and is sent then.',
-    );
+  if (response.status === NOT_ENTERED) throw new LoggedOut();
   if (response.status === UNAVAILABLE) throw new Away(body?.error?.message ?? 'The server is busy.');
   throw new Problem(
     body?.error?.field ?? 'server',

@@ -32,7 +32,7 @@ it('a change waits where the session is over, and is sent once the passphrase wa
   const sent = callUntilKept('/api/items', { method: 'PATCH', json: 'an edit' });
   await vi.advanceTimersByTimeAsync(30_000);
   expect(seen).toEqual([]);
-  expect(whyWaiting()).toMatch(/passphrase again/);
+  expect(whyWaiting()).toMatchObject({ says: expect.stringMatching(/passphrase again/), loggedOut: true });
   entered = true;
   await vi.advanceTimersByTimeAsync(11_000);
   await sent;
@@ -45,7 +45,7 @@ it('changes wait for a server that is away, and arrive once and in their order',
   const sent = ['a', 'b', 'c'].map((json) => callUntilKept('/api/items', { method: 'PUT', json }));
   await vi.advanceTimersByTimeAsync(30_000);
   expect(seen).toEqual([]);
-  expect(whyWaiting()).toMatch(/does not answer/);
+  expect(whyWaiting()).toMatchObject({ says: expect.stringMatching(/does not answer/), loggedOut: false });
   state.away = false;
   await vi.advanceTimersByTimeAsync(60_000);
   await Promise.all(sent);

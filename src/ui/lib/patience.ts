@@ -1,4 +1,4 @@
-import { Away, call } from './api';
+import { Away, call, LoggedOut, sentenceOf } from './api';
 
 /** What is not kept is sent again after so long, in ms; the last again and again. */
 const AGAIN = [500, 1000, 2000] as const;
@@ -6,12 +6,19 @@ const AGAIN = [500, 1000, 2000] as const;
 /** How long to wait before the next try, after `failed` of them. */
 export const waitAfter = (failed: number): number => AGAIN[Math.min(failed, AGAIN.length) - 1] ?? AGAIN[0];
 
+/** Why something waits to be kept. */
+export interface Reason {
+  readonly says: string;
+  /** The session of a shared desk is over. */
+  readonly loggedOut: boolean;
+}
+
 const waiting = new Set<symbol>();
 const watchers = new Set<() => void>();
-let why = '';
+let reason: Reason | undefined;
 
 /** Why something waits to be kept; undefined where nothing does. */
-export const whyWaiting = (): string | undefined => (waiting.size > 0 ? why : undefined);
+export const whyWaiting = (): Reason | undefined => (waiting.size > 0 ? reason : undefined);
 
 export function watchWaiting(watcher: () => void): () => void {
   watchers.add(watcher);
@@ -23,9 +30,10 @@ const told = () => {
 };
 
 /** Notes that something waits, and why; answers how to say that it is over. */
-export function waits(mark: symbol, reason: string): void {
+export function waits(mark: symbol, error: unknown): void {
   waiting.add(mark);
-  why = reason;
+  const [says, loggedOut] = [sentenceOf(error), error instanceof LoggedOut];
+  if (reason?.says !== says || reason.loggedOut !== loggedOut) reason = { says, loggedOut };
   told();
 }
 
@@ -76,7 +84,7 @@ async function untilKept(path: string, init: Change): Promise<Response> {
         return await call(path, init);
       } catch (error) {
         if (!(error instanceof Away)) throw error;
-        waits(mark, error.message);
+        waits(mark, error);
         await new Promise((again) => setTimeout(again, waitAfter(failed)));
       }
     }

@@ -153,7 +153,7 @@ describe('saving', () => {
     desk.edit(titled('a'));
     await wait();
     await answer(new Away('The database does not answer.'));
-    expect(whyWaiting()).toBe('The database does not answer.');
+    expect(whyWaiting()).toEqual({ says: 'The database does not answer.', loggedOut: false });
     for (const tries of [2, 3]) {
       await vi.advanceTimersByTimeAsync(5000);
       expect(saves).toHaveLength(tries);

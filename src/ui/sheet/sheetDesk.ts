@@ -221,7 +221,7 @@ export class SheetDesk<D> {
   private sendAgain(error: Away, work: Work<D>): void {
     this.unanswered.push(work);
     this.happen({ kind: 'failed', why: error.message });
-    waits(this.mark, error.message);
+    waits(this.mark, error);
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void this.saveNow(), waitAfter(this.unanswered.length));
   }

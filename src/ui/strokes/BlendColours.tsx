@@ -1,4 +1,5 @@
 import type { Item } from '@/core/kit/item';
+import { toolOf } from '@/core/kit/kinds/registry';
 import type { Blend } from '@/core/type/blend';
 import { isLighter } from '@/core/type/blend';
 import { useBench } from '../bench/useBench';
@@ -10,7 +11,7 @@ const COLOURS_OF = [
 ] as const;
 
 const coloured = ({ kind, colour, archived }: Item) =>
-  !archived && colour !== null && (kind === 'ink' || kind === 'brush-pen');
+  !archived && colour !== null && (kind === 'ink' || toolOf(kind)?.asks?.includes('colour') === true);
 
 /** The colours of a blend: any, or those of the inks and brush pens on the bench. */
 export function BlendColours({ blend, onChange }: { blend: Blend; onChange: (blend: Blend) => void }) {

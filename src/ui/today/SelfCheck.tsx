@@ -1,7 +1,7 @@
 'use client';
 
 import { useId, useState } from 'react';
-import { SEEN } from '@/core/kit/troubles';
+import { SEEN } from '@/core/kit/seen';
 import type { Session } from '@/core/log/session';
 import type { Criterion } from '@/core/practice/criteria';
 import { type Checked, RATINGS, type Rating } from '@/core/study/grade';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { HANDS } from '@/core/hands/registry';
-import { SEEN } from '@/core/kit/troubles';
+import { SEEN } from '@/core/kit/seen';
 import { demoLog } from '@/core/log/demoLog';
 import { type Session, sessionSchema } from '@/core/log/session';
 import { fateOf, LOG_COLUMNS, readSessionRow, sessionRow } from '@/core/log/sessionCsv';
