@@ -7,7 +7,7 @@ export default {
       name: 'no-folder-cycles',
       scope: 'folder',
       severity: 'error',
-      from: { path: '^src/core' },
+      from: { path: '^src' },
       to: { circular: true },
     },
   ],

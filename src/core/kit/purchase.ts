@@ -1,5 +1,5 @@
 import { handById } from '../hands/registry';
-import { plain, roundTo } from '../measure/units';
+import { roundTo } from '../measure/units';
 import { listed, withArticle } from '../measure/words';
 import { blankItem, type Item } from './item';
 import { isTool } from './itemKinds';

@@ -5,8 +5,8 @@ import type { Fate, LoggedSession } from '@/core/log/sessionCsv';
 import { capital, counted } from '@/core/measure/words';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
+import { useGuarded } from '../frame/useGuarded';
 import { call, newId, sentenceOf } from '../lib/api';
-import { useGuarded } from '../lib/useGuarded';
 
 const FORMATS = [
   ['csv', 'Table (CSV)'],

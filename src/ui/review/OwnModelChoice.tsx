@@ -3,8 +3,8 @@
 import { Star } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { type OwnModel, ownModelId } from '@/core/review/ownModel';
+import { useGuarded } from '../frame/useGuarded';
 import { callUntilKept } from '../lib/patience';
-import { useGuarded } from '../lib/useGuarded';
 import { LetterPicture } from './LetterPicture';
 
 /** White round a letter, in mm. */

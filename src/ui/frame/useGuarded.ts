@@ -1,8 +1,8 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import { useNotice } from '../frame/notices';
-import { sentenceOf } from './api';
+import { sentenceOf } from '../lib/api';
+import { useNotice } from './notices';
 
 /** Work that is busy while it runs, and whose failure is said. */
 export function useGuarded() {
