@@ -14,7 +14,7 @@ import { recordId } from '@/core/log/recordId';
 import { lettersOn } from '@/core/practice/newLetters';
 import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
-import { call, newId, sentenceOf } from '../lib/api';
+import { call, newId } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
@@ -76,7 +76,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
       shown = URL.createObjectURL(await drawn.blob());
       setPicture(shown);
     })().catch((error: unknown) => {
-      if (!signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+      if (!signal.aborted) notice.failed(error);
     });
     return () => {
       asked.abort();
@@ -94,7 +94,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
     try {
       await work(found);
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     } finally {
       setBusy(false);
     }

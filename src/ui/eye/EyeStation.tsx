@@ -9,7 +9,7 @@ import type { EntryData } from '@/core/log/entry';
 import type { Setting } from '@/core/setting/setting';
 import { pathData } from '@/render/pathData';
 import { useNotice } from '../frame/notices';
-import { newId, sentenceOf } from '../lib/api';
+import { newId } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 import { useKeys } from '../sheet/keys';
 
@@ -55,7 +55,7 @@ export function EyeStation({
         json: { kind: 'eye', data: result },
       });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const answer = (row: 0 | 1) => {

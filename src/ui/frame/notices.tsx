@@ -1,6 +1,7 @@
 'use client';
 
-import { createContext, type ReactNode, useCallback, useContext, useRef, useState } from 'react';
+import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef, useState } from 'react';
+import { sentenceOf } from '../lib/api';
 import { useAwake } from './awake';
 import { Waiting } from './Waiting';
 
@@ -11,7 +12,14 @@ interface Notice {
   readonly undo?: () => void | Promise<void>;
 }
 
-const NoticeContext = createContext<(notice: Notice) => void>(() => undefined);
+/** Shows a notice; `failed` says why something did not work, in the words of what was thrown. */
+export interface Notify {
+  (notice: Notice): void;
+  readonly failed: (error: unknown) => void;
+}
+
+const nobody: Notify = Object.assign(() => undefined, { failed: () => undefined });
+const NoticeContext = createContext<Notify>(nobody);
 
 /** How long a notice stays, in ms: long enough to read it and reach for "Undo". */
 const STAY = 12_000;
@@ -27,13 +35,15 @@ export function NoticeBoard({ children }: { children: ReactNode }) {
     clearTimeout(timer.current);
     timer.current = setTimeout(() => setNotice(null), STAY);
   }, []);
-  const show = useCallback(
-    (next: Notice) => {
+  const show = useMemo((): Notify => {
+    const say = (next: Notice) => {
       setNotice(next);
       leaveInTime();
-    },
-    [leaveInTime],
-  );
+    };
+    return Object.assign(say, {
+      failed: (error: unknown) => say({ tone: 'problem', text: sentenceOf(error) }),
+    });
+  }, [leaveInTime]);
   /** A notice that is read or reached for stays (WCAG 2.2.1). */
   const hold = () => clearTimeout(timer.current);
   return (

@@ -1,7 +1,6 @@
 'use client';
 
 import { useCallback, useState } from 'react';
-import { sentenceOf } from '../lib/api';
 import { useNotice } from './notices';
 
 /** Work that is busy while it runs, and whose failure is said. */
@@ -14,7 +13,7 @@ export function useGuarded() {
       try {
         await work();
       } catch (error) {
-        notice({ tone: 'problem', text: sentenceOf(error) });
+        notice.failed(error);
       } finally {
         setBusy(false);
       }

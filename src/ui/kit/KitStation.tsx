@@ -21,7 +21,6 @@ import { Tabs } from '../fields/Tabs';
 import { useAbout } from '../frame/AboutMe';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 import { sheetAddress } from '../sheet/recipeUrl';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
@@ -104,7 +103,7 @@ export function KitStation({
       JSON.stringify([scribe.side, scribe.experience, scribe.schools])
     ) {
       const before = scribe;
-      const failed = (error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) });
+      const { failed } = notice;
       keepScribe({ ...scribe, side, experience, schools }).then(() => {
         if (side === before.side) return;
         notice({
@@ -165,7 +164,7 @@ export function KitStation({
       const parts = { tool: tool.id, holder: holder?.id, ink: ink?.id, paper: paper?.id };
       await records.keep(choiceOf(hand), 'kit', { need, parts });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
       return;
     }
     if (!mine) {

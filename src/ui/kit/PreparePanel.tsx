@@ -12,7 +12,6 @@ import { recordId } from '@/core/log/recordId';
 import { roundTo } from '@/core/measure/units';
 import type { FactChange } from '../bench/useBench';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 import { BindDrawing } from './BindDrawing';
 import { Caution } from './Caution';
 import { GripPage } from './GripPage';
@@ -46,7 +45,7 @@ export function PreparePanel({
         done: on ? [...done, step] : done.filter((one) => one !== step),
       });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return (
@@ -135,7 +134,7 @@ function Written({
       await onChange(facts.map(({ item, fact, next }) => ({ item, facts: { [fact]: next } })));
       notice({ tone: 'done', text: `${minutes} minutes noted.`, undo: () => onChange(back) });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const possible = minutes >= 1 && minutes <= 1440;

@@ -7,7 +7,7 @@ import type { Seen } from '@/core/kit/seen';
 import { cureOf, seenWith } from '@/core/kit/troubles';
 import { entriesOf } from '@/core/log/entriesOf';
 import { useNotice } from '../frame/notices';
-import { newId, sentenceOf } from '../lib/api';
+import { newId } from '../lib/api';
 import { Caution } from './Caution';
 import { nameOf } from './kitWords';
 import { TroubleDrawing } from './TroubleDrawing';
@@ -46,7 +46,7 @@ export function TroublePanel({
       setSeen(null);
       setAnswers({});
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return (

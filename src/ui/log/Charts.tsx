@@ -8,10 +8,10 @@ import type { Summary } from '@/core/log/summary';
 import { criterionSaid } from '@/core/practice/criteria';
 import { RATINGS } from '@/core/study/grade';
 import { OneOf } from '../fields/OneOf';
-import { useNotice } from '../frame/notices';
 import { seriesColours } from '../frame/theme';
+import { useRead } from '../frame/useRead';
 import { useTheme } from '../frame/useTheme';
-import { call, sentenceOf } from '../lib/api';
+import { call } from '../lib/api';
 import { Plotly } from './plotly';
 
 const SPANS = { '12': 'twelve weeks', '52': 'a year', '520': 'ten years' } as const;
@@ -25,31 +25,17 @@ export default function Charts() {
   const [span, setSpan] = useState<Span>('12');
   const [summary, setSummary] = useState<Summary | null>(null);
   const [tools, setTools] = useState<readonly { readonly label: string; readonly hours: number }[]>([]);
-  const notice = useNotice();
-  useEffect(() => {
-    const control = new AbortController();
-    const { signal } = control;
-    (async () => {
-      setSummary(await (await call(`/api/log/summary?weeks=${span}`, { signal })).json());
-    })().catch((error: unknown) => {
-      if (!signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
-    });
-    return () => control.abort();
-  }, [span, notice]);
-  useEffect(() => {
-    const control = new AbortController();
-    const { signal } = control;
-    (async () => {
-      const items = (await (await call('/api/items', { signal })).json()) as (Pick<Item, 'kind' | 'label'> &
-        Partial<Item>)[];
-      setTools(
-        items.flatMap(({ kind, label, hours = 0 }) => (isTool(kind) && hours > 0 ? [{ label, hours }] : [])),
-      );
-    })().catch((error: unknown) => {
-      if (!signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
-    });
-    return () => control.abort();
-  }, [notice]);
+  useRead(
+    async (signal) => setSummary(await (await call(`/api/log/summary?weeks=${span}`, { signal })).json()),
+    [span],
+  );
+  useRead(async (signal) => {
+    const items = (await (await call('/api/items', { signal })).json()) as (Pick<Item, 'kind' | 'label'> &
+      Partial<Item>)[];
+    setTools(
+      items.flatMap(({ kind, label, hours = 0 }) => (isTool(kind) && hours > 0 ? [{ label, hours }] : [])),
+    );
+  }, []);
   if (!summary) return <p className="py-6">Reading the logbook …</p>;
   const hands = [...new Set(summary.weeks.flatMap(({ minutes }) => Object.keys(minutes)))].filter(isHand);
   const hours = [...tools].sort((a, b) => a.hours - b.hours);

@@ -9,7 +9,7 @@ import { LOG_KIND_NAMES, LOG_KINDS, type LogKind } from '@/core/log/logKinds';
 import type { Session } from '@/core/log/session';
 import { criterionSaid } from '@/core/practice/criteria';
 import { useNotice } from '../frame/notices';
-import { call, sentenceOf } from '../lib/api';
+import { call } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 import { dayInWords, dayOf, inWords, nameOfUnit } from './words';
 
@@ -42,7 +42,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
         setEntries(((await answer.json()) as { entries: Entry[] }).entries);
         setAll(false);
       } catch (error) {
-        if (!control.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+        if (!control.signal.aborted) notice.failed(error);
       }
     }, AFTER);
     return () => {
@@ -61,7 +61,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
       if (more.length === 0) setAll(true);
       setEntries((now) => [...now, ...more.filter(({ id }) => !now.some((one) => one.id === id))]);
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     } finally {
       fetching.current = false;
     }
@@ -99,7 +99,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
         undo: () => put(entry),
       });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
 
@@ -197,9 +197,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
                   session={session}
                   onChange={(part) => {
                     const { entryId: _, ...data } = session;
-                    put({ ...entry, kind: 'session', data: { ...data, ...part } }).catch((error: unknown) =>
-                      notice({ tone: 'problem', text: sentenceOf(error) }),
-                    );
+                    put({ ...entry, kind: 'session', data: { ...data, ...part } }).catch(notice.failed);
                   }}
                 />
               )}

@@ -1,14 +1,14 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import type { HandId } from '@/core/hands/registry';
 import { type CriterionId, criterionSaid } from '@/core/practice/criteria';
 import type { KeptRating } from '@/core/study/history';
 import { GRADES, type Memory, type Stand } from '@/core/study/memory';
 import type { UnitKind } from '@/core/study/unit';
-import { useNotice } from '../frame/notices';
+import { useRead } from '../frame/useRead';
 import { WrittenMark } from '../frame/WrittenMark';
-import { call, sentenceOf } from '../lib/api';
+import { call } from '../lib/api';
 import type { Mark } from '../lib/mark';
 import { dateInWords } from './words';
 
@@ -38,17 +38,13 @@ const STANDS: readonly Stand[] = ['held', 'due', 'wobbling', 'new'];
 export function LetterMap({ hand }: { hand: HandId }) {
   const [units, setUnits] = useState<readonly UnitStanding[]>([]);
   const [chosen, setChosen] = useState<UnitStanding | null>(null);
-  const notice = useNotice();
-  useEffect(() => {
-    const control = new AbortController();
-    (async () => {
-      const answer = await call(`/api/log/letters?hand=${hand}`, { signal: control.signal });
+  useRead(
+    async (signal) => {
+      const answer = await call(`/api/log/letters?hand=${hand}`, { signal });
       setUnits(((await answer.json()) as { units: UnitStanding[] }).units);
-    })().catch((error: unknown) => {
-      if (!control.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
-    });
-    return () => control.abort();
-  }, [hand, notice]);
+    },
+    [hand],
+  );
   const families = [...new Set(units.map(({ family }) => family))];
   return (
     <div className="grid gap-6 pt-4 lg:grid-cols-[1fr_20rem]">
@@ -113,18 +109,13 @@ const DAY = 86_400_000;
 /** A letter's own page: its state, its next date, how it was rated, what was off, its pictures. */
 function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
   const [found, setFound] = useState<{ memory: Memory | null; ratings: readonly UnitRating[] } | null>(null);
-  const notice = useNotice();
-  useEffect(() => {
-    const control = new AbortController();
-    (async () => {
+  useRead(
+    async (signal) => {
       const query = `hand=${hand}&unit=${encodeURIComponent(unit.key)}`;
-      const answer = await call(`/api/log/unit?${query}`, { signal: control.signal });
-      setFound(await answer.json());
-    })().catch((error: unknown) => {
-      if (!control.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
-    });
-    return () => control.abort();
-  }, [hand, unit.key, notice]);
+      setFound(await (await call(`/api/log/unit?${query}`, { signal })).json());
+    },
+    [hand, unit.key],
+  );
   const pictures = found?.ratings.filter((rating) => rating.picture) ?? [];
   const counts = new Map<CriterionId, number>();
   for (const { off } of found?.ratings ?? []) for (const id of off) counts.set(id, (counts.get(id) ?? 0) + 1);

@@ -58,7 +58,7 @@ export function Students() {
       const answer = await call('/api/practice?format=pdf', { method: 'POST', json });
       await handOver(await answer.blob(), `${name}.pdf`, 'paper');
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return (

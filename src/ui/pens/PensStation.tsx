@@ -79,7 +79,7 @@ export function PensStation({ title, pens }: { title: ReactNode; pens: readonly 
       });
       await handOver(await answer.blob(), 'same-word.pdf', out);
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     } finally {
       setBusy(false);
     }

@@ -18,7 +18,7 @@ import { handOf } from '@/core/setting/handOf';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
-import { download, sentenceOf } from '../lib/api';
+import { download } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
 import { Pick } from './fields';
@@ -114,7 +114,7 @@ export function DeskPanel({
         await callUntilKept(`/api/records/${id}`, { method: 'PUT', json: { kind: 'due', data } });
       }
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const calendar = async () => {
@@ -130,7 +130,7 @@ export function DeskPanel({
       }
       download(new Blob([calendarOf(steps)], { type: 'text/calendar' }), 'piece.ics');
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return (

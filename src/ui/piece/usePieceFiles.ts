@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import type { Print } from '@/core/piece/drawPiece';
 import type { Piece } from '@/core/piece/piece';
 import { useNotice } from '../frame/notices';
-import { call, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
+import { call, downloadJson, fileNameOf } from '../lib/api';
 import { readReported } from '../lib/reported';
 import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 
@@ -34,7 +34,7 @@ export function usePieceFiles(piece: Piece, row: number) {
     try {
       await work(mine.signal);
     } catch (error) {
-      if (!mine.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+      if (!mine.signal.aborted) notice.failed(error);
     } finally {
       setBusy(false);
       setProgress(null);

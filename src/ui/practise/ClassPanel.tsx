@@ -15,7 +15,7 @@ import { FileButton } from '../fields/FileButton';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { useRecords } from '../kit/useRecords';
-import { call, download, sentenceOf } from '../lib/api';
+import { call, download } from '../lib/api';
 import { readReported } from '../lib/reported';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
@@ -46,7 +46,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
 
   const put = (next: readonly Student[], list = wordList) =>
     keep(CLASS_ID, 'class', { students: next.slice(0, MOST_STUDENTS), wordList: list }).catch(
-      (error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) }),
+      (error: unknown) => notice.failed(error),
     );
   const change = (at: number, part: Partial<Student>) =>
     put(students.map((student, i) => (i === at ? { ...student, ...part } : student)));
@@ -81,7 +81,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
       if (out === 'zip') download(new Blob(parts, { type: 'application/zip' }), 'class.zip');
       else await handOver(new Blob(parts, { type: 'application/pdf' }), 'class.pdf', out);
     } catch (error) {
-      if (!mine.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+      if (!mine.signal.aborted) notice.failed(error);
     } finally {
       setProgress(null);
     }

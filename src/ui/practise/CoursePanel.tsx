@@ -85,7 +85,7 @@ export function CoursePanel({
       await handOver(pack, `${hand.toLowerCase().replace(/\W+/g, '-')}-course.pdf`, out);
       if (out === 'pdf') notice({ tone: 'done', text: 'The pack is in your downloads.' });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
 

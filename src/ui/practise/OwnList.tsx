@@ -10,7 +10,7 @@ import { lettersOf } from '@/core/type/compose';
 import type { ListFacts } from '@/workers/practise.worker';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
-import { call, sentenceOf } from '../lib/api';
+import { call } from '../lib/api';
 import type { PractiseWorker } from './usePractiseWorker';
 import { useWordLists } from './useWordLists';
 import { WordListChoice } from './WordListChoice';
@@ -55,7 +55,7 @@ export function OwnList({
       await read();
       notice({ tone: 'done', text });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const upload = (file: File) =>

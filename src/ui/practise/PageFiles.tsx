@@ -3,7 +3,7 @@
 import type { Recipe } from '@/core/document/recipe';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
-import { downloadJson, sentenceOf } from '../lib/api';
+import { downloadJson } from '../lib/api';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
 import { OnLarge } from '../paper/OnLarge';
 import type { PageFilesState } from './usePageFiles';
@@ -28,7 +28,7 @@ export function PageFiles({
       const read = await readRecipeFile(file);
       onImport(() => read);
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return (

@@ -25,7 +25,7 @@ import { useLetterSet } from '../frame/LetterSets';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
 
-import { newId, sentenceOf } from '../lib/api';
+import { newId } from '../lib/api';
 import { forgetRecord, keepSession, writtenNow } from '../lib/keepSession';
 import { Paper } from '../paper/Paper';
 import type { Zoom } from '../paper/zoom';
@@ -176,7 +176,7 @@ export function PractiseStation({
       const laid = await worker.ask('ten', { recipe, known: known.letters, own });
       lay(laid, `${handOf(recipe).name}, ten minutes`);
     } catch (error) {
-      if (!(error instanceof Stopped)) notice({ tone: 'problem', text: sentenceOf(error) });
+      if (!(error instanceof Stopped)) notice.failed(error);
     }
   };
   const turn = (by: number) => setPage(Math.max(0, Math.min(pages - 1, at + by)));
@@ -237,7 +237,7 @@ export function PractiseStation({
                   const id = `ses-${newId()}`;
                   void setKnown({ ...known, letters: [...new Set([...known.letters, ...letters])] });
                   void keepSession(id, writtenNow(recipe.hand, letters)).catch((error: unknown) =>
-                    notice({ tone: 'problem', text: sentenceOf(error) }),
+                    notice.failed(error),
                   );
                   notice({
                     tone: 'done',

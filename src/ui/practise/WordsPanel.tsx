@@ -11,7 +11,6 @@ import { handOf } from '@/core/setting/handOf';
 import { Toggle } from '../fields/Choices';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 import { Select } from './BandForm';
 import { KnownLetters } from './KnownLetters';
 import { OwnList } from './OwnList';
@@ -76,7 +75,7 @@ export function WordsPanel({
     try {
       setFound(await work());
     } catch (error) {
-      if (!(error instanceof Stopped)) notice({ tone: 'problem', text: sentenceOf(error) });
+      if (!(error instanceof Stopped)) notice.failed(error);
     } finally {
       setBusy(false);
     }

@@ -6,7 +6,6 @@ import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
 import { useNotice } from '../frame/notices';
 import { useRecords } from '../kit/useRecords';
-import { sentenceOf } from '../lib/api';
 
 /** Letters the scribe knows in a hand, and those to stress; kept on the desk. */
 export interface Known {
@@ -36,7 +35,7 @@ export function useKnown(hand: HandId, remembered: readonly Entry[], learned: re
         not: learned.filter((letter) => !next.letters.includes(letter)),
       });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return { known, set };

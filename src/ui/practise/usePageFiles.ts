@@ -5,7 +5,7 @@ import type { Recipe } from '@/core/document/recipe';
 import { letterMark } from '@/core/setting/letterMark';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import { useNotice } from '../frame/notices';
-import { call, fileNameOf, sentenceOf } from '../lib/api';
+import { call, fileNameOf } from '../lib/api';
 import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 
 /** The page as a file: PDF has all sheets, SVG and PNG the one in sight (counted from 0). */
@@ -26,7 +26,7 @@ export function usePageFiles(recipe: Recipe, page: number, own: readonly OwnLett
       await handOver(await response.blob(), fileNameOf(response, `practice.${format}`), out);
       if (format === 'pdf') onPrinted();
     } catch (error) {
-      if (!mine.signal.aborted) notice({ tone: 'problem', text: sentenceOf(error) });
+      if (!mine.signal.aborted) notice.failed(error);
     } finally {
       setBusy(null);
     }

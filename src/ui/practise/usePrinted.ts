@@ -5,7 +5,6 @@ import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
 import { useNotice } from '../frame/notices';
 import { useRecords } from '../kit/useRecords';
-import { sentenceOf } from '../lib/api';
 
 export const printedId = (hand: HandId) => `printed-${hand}`;
 
@@ -15,8 +14,7 @@ export function usePrinted(hand: HandId, remembered: readonly Entry[]) {
   const notice = useNotice();
   const id = printedId(hand);
   const printed = entriesOf('printed', records).find(({ entryId }) => entryId === id);
-  const guarded = (work: Promise<void>) =>
-    work.catch((error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) }));
+  const guarded = (work: Promise<void>) => work.catch((error: unknown) => notice.failed(error));
   return {
     printed,
     /** A page with new letters was printed. */

@@ -11,7 +11,7 @@ import { letterMark } from '@/core/setting/letterMark';
 import { settle } from '@/core/sheet/solve';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { call, downloadJson, fileNameOf, sentenceOf } from '../lib/api';
+import { call, downloadJson, fileNameOf } from '../lib/api';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
 import { OnLarge } from '../paper/OnLarge';
 import { Paper } from '../paper/Paper';
@@ -50,7 +50,7 @@ export function RuleStation({ opened, drawer, printer }: RuleStationProps) {
       const response = await call(`/api/render?${query}`, { method: 'POST', json: recipe });
       await handOver(await response.blob(), fileNameOf(response, `sheet.${formatFor(out)}`), out);
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const stepNib = (direction: 1 | -1) =>

@@ -14,7 +14,7 @@ import type { Typeface } from '@/core/type/face';
 import { Toggle } from '../fields/Choices';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { call, downloadJson, sentenceOf } from '../lib/api';
+import { call, downloadJson } from '../lib/api';
 import { LetterKey } from './LetterView';
 
 type Change = (recipe: Recipe) => Recipe;
@@ -73,7 +73,7 @@ export function Shapes({
         undo: () => put(before, next),
       });
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const save = (saved: LetterSet, name: string) => downloadJson(saved, name);
@@ -98,7 +98,7 @@ export function Shapes({
       await store({ ...next, variants }, `Opened a set with ${count(next)}.`);
       edit((r) => ({ ...r, writing: { ...r.writing, variants } }));
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const exported = (): LetterSet => ({ ...set, variants: writing.variants });

@@ -15,7 +15,7 @@ import type { Typeface } from '@/core/type/face';
 import { carriedOver, type Touch } from '@/core/type/touch';
 import { inkedLength } from '@/core/writing/figure';
 import { useNotice } from '../frame/notices';
-import { call, sentenceOf } from '../lib/api';
+import { call } from '../lib/api';
 import { FormatButtons } from '../paper/FormatButtons';
 import { formatFor, type Out, useHandOver } from '../paper/useHandOver';
 import { TouchBar } from './TouchBar';
@@ -74,7 +74,7 @@ export function WriteAnything({
       });
       await handOver(await response.blob(), `written.${format}`, out);
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return (

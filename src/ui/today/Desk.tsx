@@ -4,7 +4,6 @@ import Link from 'next/link';
 import { recordId } from '@/core/log/recordId';
 import type { Today } from '@/core/study/today';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
 const WHEN = new Intl.DateTimeFormat('en', {
@@ -28,7 +27,7 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
       });
       onCleaned();
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const taken = [kit.tool, kit.ink, kit.paper].flatMap((one) => one ?? []);

@@ -6,7 +6,7 @@ import type { KeptGoal } from '@/core/study/goalFormat';
 import type { Today } from '@/core/study/today';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
-import { download, sentenceOf } from '../lib/api';
+import { download } from '../lib/api';
 import { forgetRecord } from '../lib/keepSession';
 import { callUntilKept } from '../lib/patience';
 
@@ -33,7 +33,7 @@ export function GoalPanel({ today, onKept }: { today: Today; onKept: () => void 
       await work();
       onKept();
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   const calendar = async (kept: KeptGoal) => {

@@ -6,7 +6,6 @@ import type { Session } from '@/core/log/session';
 import type { Criterion } from '@/core/practice/criteria';
 import { type Checked, RATINGS, type Rating } from '@/core/study/grade';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 import { keepPhoto } from '../lib/photo';
 
 /** What the self-check asks of a session: how it was, what wobbled, a note, what went wrong. */
@@ -159,9 +158,7 @@ export function SelfCheck({
           onChange={(event) => {
             const file = event.target.files?.[0];
             if (!file) return;
-            keepPhoto(file).then(setPicture, (error: unknown) =>
-              notice({ tone: 'problem', text: sentenceOf(error) }),
-            );
+            keepPhoto(file).then(setPicture, (error: unknown) => notice.failed(error));
           }}
         />
         {picture && <span className="opacity-80">Kept at this desk, made small.</span>}

@@ -12,7 +12,6 @@ import { shownAs } from '@/core/study/shown';
 import { ofKey } from '@/core/study/unit';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 import { forgetRecord, keepSession, sessionIdOf } from '../lib/keepSession';
 import { wallClock } from '../lib/localTime';
 import { useKeys } from '../sheet/keys';
@@ -86,7 +85,7 @@ export function SessionRunner({
       router.replace('/today');
       router.refresh();
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
 

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Sitting } from '@/core/log/session';
 import { useNotice } from '../frame/notices';
-import { call, sentenceOf } from '../lib/api';
+import { call } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
 /** The clock is kept so often besides at every step, in s: no more than this of it is lost in a crash. */
@@ -25,7 +25,7 @@ export function useSitting({ entryId, ...initial }: Sitting & { readonly entryId
         method: 'PUT',
         json: { kind: 'sitting', data: next },
       })
-        .catch((error: unknown) => notice({ tone: 'problem', text: sentenceOf(error) }))
+        .catch((error: unknown) => notice.failed(error))
         .finally(() => {
           unkept.current -= 1;
         });

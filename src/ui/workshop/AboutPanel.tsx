@@ -6,7 +6,6 @@ import { paperFormat } from '@/core/measure/paper';
 import { OneOf } from '../fields/OneOf';
 import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
-import { sentenceOf } from '../lib/api';
 
 const UNIT_NAMES = { mm: 'millimetres', inch: 'inches (nibs stay in mm)' } as const;
 
@@ -14,8 +13,7 @@ const UNIT_NAMES = { mm: 'millimetres', inch: 'inches (nibs stay in mm)' } as co
 export function AboutPanel() {
   const { about, keep } = useAbout();
   const notice = useNotice();
-  const set = (part: Partial<About>) =>
-    keep({ ...about, ...part }).catch((error) => notice({ tone: 'problem', text: sentenceOf(error) }));
+  const set = (part: Partial<About>) => keep({ ...about, ...part }).catch((error) => notice.failed(error));
   return (
     <section aria-labelledby="about-me" className="space-y-3">
       <h2 id="about-me" className="margin-heading">

@@ -3,7 +3,7 @@
 import { Download, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNotice } from '../frame/notices';
-import { call, downloadJson, sentenceOf } from '../lib/api';
+import { call, downloadJson } from '../lib/api';
 
 /** A row of the store that nothing can read, as its route answers it. */
 interface Row {
@@ -38,7 +38,7 @@ export function UnreadablePanel() {
       await call('/api/unreadable', { method: 'DELETE', json: { table, key } });
       setRows((list) => list.filter((row) => row.table !== table || row.key !== key));
     } catch (error) {
-      notice({ tone: 'problem', text: sentenceOf(error) });
+      notice.failed(error);
     }
   };
   return (
