@@ -12,7 +12,6 @@ const THREADS = 2;
 /** Files that may wait, and files one client may have under way; a scribe asks for one at a time. */
 const MOST_WAITING = 40;
 const MOST_OF_ONE_CLIENT = 12;
-const FULL = 'Many files are being made already; try again in a moment.';
 /** Longest that nothing happens, in ms: a step takes so long, or nobody reads what is made. */
 const LONGEST_STEP = 60_000;
 /** Longest a whole file may take, in ms. */
@@ -54,7 +53,6 @@ function press(): Press {
       filename: join(/* turbopackIgnore: true */ process.cwd(), '.next', 'press', 'worker.mjs'),
       minThreads: 0,
       maxThreads: THREADS,
-      maxQueue: MOST_WAITING,
       idleTimeout: IDLE,
       // A thread that sleeps between tasks, blocked, never gives back the pixels of the one before.
       atomics: 'disabled',
@@ -81,9 +79,11 @@ export interface Printed {
 /** Notes a client's job; answers how to strike it off again. */
 function counted(client: string): () => void {
   const { clients } = press();
-  // Counted here: the pool lets jobs with a signal past its own limit.
+  // Counted here, and not by the pool, which lets jobs with a signal past its own limit.
   const all = [...clients.values()].reduce((sum, jobs) => sum + jobs, 0);
-  if (all >= THREADS + MOST_WAITING) throw new PressRefusal('full', FULL);
+  if (all >= THREADS + MOST_WAITING) {
+    throw new PressRefusal('full', 'Many files are being made already; try again in a moment.');
+  }
   const has = clients.get(client) ?? 0;
   if (has >= MOST_OF_ONE_CLIENT) {
     throw new PressRefusal('too many', `${has} of your files are being made already; wait for one of them.`);
@@ -154,9 +154,6 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
   const over = run
     .catch((error: unknown) => {
       if (refusal) throw refusal;
-      if (error instanceof Error && /queue/i.test(error.message)) {
-        throw new PressRefusal('full', FULL);
-      }
       throw error;
     })
     .finally(() => {

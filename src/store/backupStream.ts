@@ -254,7 +254,7 @@ export async function commitRestore(
     ];
   });
   const [first, ...others] = steps;
-  // What is remembered of practice is of the sessions that were there; it is worked out anew from those that came.
+  // Rebuild the study state from the restored sessions.
   if (first) await db.batch([first, ...others, db.delete(study)]);
   await dropRestore(batch);
   await rebuildStudy();

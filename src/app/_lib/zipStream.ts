@@ -47,7 +47,7 @@ export function zipStream(fill: (add: AddPart) => Promise<void>): ReadableStream
     }
     open.file.push(isText ? strToU8(part) : part);
     await send();
-    // Others are served between two pieces.
+    // Yield to the event loop between chunks.
     await setImmediate();
   };
   fill(add)

@@ -2,8 +2,8 @@ import { areaOf, type Grey, shrunk } from '../raster/grey';
 import type { Inked } from './exemplar';
 
 /**
- * How an exemplar must be changed to lie on some ink: scaled about its middle and its baseline, leant, and moved, in pixels. Upwards
- * is along the slope of its hand, so that slanting strokes slide along themselves and stay as slanted when they are drawn out.
+ * Affine transform that lays an exemplar on ink: scale about its middle and baseline, added lean, then translation in pixels. The
+ * vertical axis follows the slope of the hand, so that moving or stretching a slanted stroke does not change its slant.
  */
 export interface Alignment {
   readonly right: number;
@@ -11,29 +11,29 @@ export interface Alignment {
   readonly up: number;
   readonly width: number;
   readonly height: number;
-  /** Tangent of the lean that is added. */
+  /** Tangent of the added lean. */
   readonly lean: number;
-  /** What both share of what either has, 0 to 1. */
+  /** Intersection over union of the two ink coverages, 0 to 1. */
   readonly overlap: number;
 }
 
-/** Pixels of the body at which inks are compared. */
+/** Body height in pixels at which inks are compared. */
 const BODY = 40;
-/** First and last steps: pixels of the small picture, and shares. */
+/** Initial step of each parameter: pixels of the reduced picture, or fractions. Each round halves it. */
 const FIRST = { right: 2.4, up: 1.6, width: 0.08, height: 0.06, lean: 0.06 } as const;
 const ROUNDS = 5;
-/** Bounds beyond which it would be another letter. */
+/** Limits of scale and lean; beyond them it would be another letter. */
 const WIDTHS = { low: 0.5, high: 1.7 } as const;
 const HEIGHTS = { low: 0.7, high: 1.35 } as const;
 const MOST_LEAN = 0.5;
 
 type Change = { right: number; up: number; width: number; height: number; lean: number };
-/** The order in which they are tried, how often at most, and what counts as better. */
+/** Order of the coordinate search, maximum sweeps a round, and minimum gain in overlap. */
 const KEYS = ['right', 'width', 'lean', 'up', 'height'] as const satisfies readonly (keyof Change)[];
 const MOST_TURNS = 6;
 const BETTER = 1e-5;
 
-/** First and last column with ink in it. */
+/** First and last column that contain ink. */
 export function extentOf({ width, height, data }: Grey): { left: number; right: number } {
   let [left, right] = [width, -1];
   for (let x = 0; x < width; x++) {
@@ -48,26 +48,26 @@ export function extentOf({ width, height, data }: Grey): { left: number; right: 
   return { left, right };
 }
 
-/** Ink made ready to be laid on other ink: so small that a body is about `BODY` pixels high. */
+/** Ink prepared for alignment: reduced until the body is about `BODY` pixels high. */
 export interface Laid {
   readonly small: Grey;
-  /** How many times smaller it is. */
+  /** Reduction factor. */
   readonly times: number;
   readonly baseline: number;
-  /** Between its first and last column with ink; NaN where it has none. */
+  /** Midway between the first and last inked column; NaN without ink. */
   readonly middle: number;
   readonly wide: number;
   readonly area: number;
   /** Tangent of the slope of its hand. */
   readonly slant: number;
-  /** Its pixels with ink in them: right of the slope line through the middle, over the baseline, how dark. */
+  /** Inked pixels as triples: distance right of the slope line through the middle, height over the baseline, darkness. */
   readonly points: Float32Array;
 }
 
-/** Pixels paler than this are white. */
+/** Darkness below which a pixel counts as white. */
 const WHITE = 0.02;
 
-/** `body` is the height of the body in pixels of the ink, `slant` the tangent of the slope of its hand. */
+/** `body` is the body height in pixels, `slant` the tangent of the hand's slope. */
 export function laid({ ink, baseline }: Inked, body: number, slant: number): Laid {
   const times = Math.max(1, Math.round(body / BODY));
   const small = shrunk(ink, times);
@@ -94,8 +94,8 @@ export function laid({ ink, baseline }: Inked, body: number, slant: number): Lai
 }
 
 /**
- * Lays an exemplar on ink: from the best of some widths, each number in turn by steps that are halved, as long as more is
- * shared. `from` is where to begin, with smaller steps.
+ * Aligns an exemplar with ink by coordinate search: starts at the best of several widths, then varies one parameter after the other
+ * while the overlap grows, and halves the steps each round. With `from` it starts there, with smaller steps.
  */
 export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
   const { times, points, slant, area: modelArea } = model;
@@ -104,9 +104,9 @@ export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
     return { right: 0, up: 0, width: 1, height: 1, lean: 0, overlap: 0 };
   }
   const { width, height, data } = seen.small;
-  /** Shared over either: the sum of the smaller values, carried over, against both areas less it. */
+  /** Intersection over union of the two ink coverages. */
   const overlap = ({ right, up, width: w, height: h, lean }: Change): number => {
-    // The page's innermost loop: twelve million points. Whole parts of what is not negative are what is left as integers.
+    // Innermost loop of a page, twelve million points: `| 0` truncates faster than `Math.floor`, and coordinates are not negative.
     let shared = 0;
     const scale = w * h;
     const slope = slant + lean;
@@ -151,7 +151,7 @@ export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
     if (reached > score) [best, score] = [start, reached];
   }
   for (let round = from ? 2 : 0, share = from ? 0.25 : 1; round < ROUNDS; round++, share /= 2) {
-    // In turn, until none of them has bettered what the last one left.
+    // Sweep until no parameter improves the overlap.
     for (let tried = 0, inVain = 0; inVain < KEYS.length && tried < MOST_TURNS * KEYS.length; tried++) {
       const key = KEYS[tried % KEYS.length] as keyof Change;
       inVain += 1;
@@ -176,7 +176,7 @@ export function aligned(model: Laid, seen: Laid, from?: Alignment): Alignment {
   };
 }
 
-/** Where a point of an exemplar lies on the ink it was laid on: x from the left, and how far over the baseline; in pixels. */
+/** Maps a point of the exemplar onto the ink: x from the left and height over the baseline, in pixels. */
 export function carried(
   model: Laid,
   seen: Laid,

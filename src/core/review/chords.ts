@@ -1,37 +1,37 @@
 import type { Degrees } from '../measure/units';
 import { type Grey, shrunk } from '../raster/grey';
 
-/** Angle of the edge that left the ink, and its width in pixels. */
+/** Pen angle and nib width, in pixels, read from ink. */
 export interface Edge {
   readonly angle: Degrees;
   readonly width: number;
-  /** How much less other directions look like an edge's, a few degrees off it: a share; near 0 the angle is a guess. */
+  /** Distinctness of the angle: relative drop of the score a few degrees away; near 0 the angle is a guess. */
   readonly plain: number;
 }
 
-/** Ink is looked at so small that the nib is about this wide, in pixels: half the time, no loss; half as small again where only the neighbourhood is sought. */
+/** The picture is reduced until the nib is about this many pixels wide (half the time, no loss); the coarse search reduces it further by `COARSER`. */
 const NIB_PIXELS = 14;
 const COARSER = 2;
-/** Angles tried about the nominal one, in degrees: all of them coarsely, then finely about the best. */
+/** Search around the nominal angle, in degrees: range and step of the coarse search, then of the fine search around its best. */
 const REACH = 32;
 const COARSE = 4;
 const FINE_REACH = 6;
 const FINE = 1.5;
-/** Chords count as of one length within this share of it; the low quantile of lengths, by ink. */
+/** Relative width of the window in which chords count as one length; quantile of chord lengths, weighted by ink. */
 const WINDOW = 0.1;
 const LOW = 0.12;
-/** Chords shorter than this share of the nib are dust of the edge. */
+/** Minimum chord length, as a fraction of the nib; shorter ones are noise of the outline. */
 const DUST = 0.15;
-/** Of a whole row of writing not every line of pixels is needed: of so many pixels each, up to so many apart. */
+/** Pixel budget for a row of writing, and maximum scanline stride. */
 const PLENTY = 100_000;
 const FARTHEST = 4;
-/** Directions whose rise a step is under this are level. */
+/** Rise a step below which a direction counts as horizontal. */
 const LEVEL = 1e-9;
 
 /**
- * The edge that wrote some ink, from the lengths of its chords. Ink under a broad edge is made of copies of a segment of length
- * W in direction α; so in direction α every stroke, whichever way it goes, has chords of W, and in others they are spread
- * out, and some are short. Sought is the direction in which most ink lies in chords of one length that are yet long.
+ * Estimates the edge that wrote some ink from its chord lengths. A broad edge sweeps a segment of length W at angle α, so chords in
+ * direction α have length W in every stroke; in other directions their lengths vary. The estimate is the direction that maximises the
+ * fraction of ink in chords of one length, weighted by that length.
  * @returns undefined where there is too little ink.
  */
 export function edgeOf(ink: Grey, nominal: Degrees, nib: number): Edge | undefined {
@@ -70,7 +70,7 @@ export function edgeOf(ink: Grey, nominal: Degrees, nib: number): Edge | undefin
   };
 }
 
-/** Of the steps from `-half` on along a line through (x0, y0), those that may meet a picture; one more on either side is white. */
+/** Range of steps from `-half` along a line through (x0, y0) that may meet the picture, extended by one white step at each end. */
 function stepsInside(
   x0: number,
   y0: number,
@@ -96,7 +96,7 @@ function stepsInside(
   return low > high ? [0, -1] : [Math.max(0, Math.floor(low + half) - 1), Math.ceil(high + half) + 1];
 }
 
-/** Chords of ink along a direction: their share in one window of lengths, times the length the low share stays under. */
+/** Score of a direction: largest fraction of ink in one window of chord lengths, times the low quantile of the lengths. */
 function scoreOf(
   { width, height, data }: Grey,
   angle: Degrees,
@@ -118,7 +118,7 @@ function scoreOf(
       const y = y0 + along * sin;
       let value = 0;
       if (x >= 0 && y >= 0 && x < width - 1 && y < height - 1) {
-        // Whole parts of what is not negative are what is left as integers.
+        // Coordinates are not negative: `| 0` truncates like `Math.floor`, and faster.
         const ix = x | 0;
         const iy = y | 0;
         const at = iy * width + ix;

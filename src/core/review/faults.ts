@@ -216,7 +216,7 @@ function beyondHabits(judged: JudgedRow, rows: readonly JudgedRow[]): OffBy {
       const [found, its] = [own[trait], itself[trait]];
       if (!found || its === undefined) return [];
       const { value, deviation, count } = found;
-      // Few letters tell badly how much they differ: what the page's other rows show counts as so many more of them.
+      // Small samples estimate spread poorly: shrink towards the spread of the page's other rows.
       const usual = median(traitsOf(rows).flatMap((traits) => traits[trait]?.deviation ?? []));
       const pooled = Math.sqrt(
         ((count - 1) * deviation ** 2 + BORROWED * usual ** 2) / (count - 1 + BORROWED),
@@ -248,7 +248,7 @@ const habitsOf = (rows: readonly JudgedRow[]): Supposed => habits(rows);
 /** The fault that explains most of what a row is off by, if it is off at all and one does. */
 function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number): FoundFault[] {
   const deviations = row.due.ground.pen.kind === 'broad' ? WITH_EDGE : WITHOUT_EDGE;
-  /** How far from nothing it is, a fault of some size taken off it. */
+  /** Clipped chi-square of the residual after subtracting the fault. */
   const left = (shown: Traits, size: number): number => {
     let sum = 0;
     for (const [trait, { value, error }] of off) {

@@ -18,7 +18,7 @@ import { type Beside, besideOf } from './stemsBeside';
 
 const P = PIXELS_PER_MM;
 
-/** What is measured on any ink, the exemplar's or the scribe's, by the same code; lengths in pixels. */
+/** Measurements of one letter's ink, the exemplar's or the scribe's; lengths in pixels. */
 export interface Measured {
   readonly edge: Edge | undefined;
   readonly stems: readonly Stem[];
@@ -27,36 +27,36 @@ export interface Measured {
   readonly bottom: number;
   readonly left: number;
   readonly right: number;
-  /** Heights at which strokes leave stems, over the baseline, for each place the exemplar has one. */
+  /** Heights of branches over the baseline, one for each place where the exemplar branches. */
   readonly branches: readonly (number | undefined)[];
-  /** Of a pressed pen: how thick its thinnest lines are. */
+  /** Hairline thickness; pointed pens only. */
   readonly hairline: number | undefined;
-  /** Of a pressed pen: how soon its shades are full, in shares of their width. */
+  /** Length over which each shade swells to full width, as a multiple of that width; pointed pens only. */
   readonly tops: readonly number[];
 }
 
-/** Where a stroke leaves a stem, in letter units from the origin, and to which side. */
+/** Place where a stroke branches from a stem: x in letter units from the origin, and side. */
 interface BranchPlace {
   readonly x: number;
   readonly side: 1 | -1;
 }
 
-/** All that is known of the model of a row, measured once. */
+/** The model of a row with its measurements, taken once. */
 export interface Model {
   readonly exemplar: Inked;
   readonly laid: Laid;
   readonly measured: Measured;
   readonly places: readonly BranchPlace[];
-  /** The exemplar less one of its strokes, for every stroke it could be missing. */
+  /** The exemplar without one stroke, for every stroke that may be missing. */
   readonly lacking: readonly Laid[];
-  /** Does it tell the edge's angle: strokes of several directions, all written with the edge held? */
+  /** Can the pen angle be read from it: strokes in several directions, all at one pen angle? */
   readonly tellsAngle: boolean;
   readonly pieces: number;
 }
 
-/** Turns of the pen smaller than this are held. */
+/** Maximum turn of the pen that counts as held. */
 const HELD: Degrees = 2;
-/** A row counts as part of a letter where so much of it is ink: a share of the pen's width, and at least so many pixels. */
+/** Minimum ink in a row of pixels that belongs to a letter: fraction of the nib width, and pixels. */
 const ROW_SHARE = 0.08;
 const ROW_LEAST = 1.5;
 
@@ -72,7 +72,7 @@ const nibOf = (pen: Pen): number =>
         ? pen.gap
         : pen.line;
 
-/** The model of a row, measured. */
+/** Measures the model of a row. */
 export function modelOf(row: DueRow): Model {
   const { figure, ground } = row.due;
   const { pen, unit, zones } = ground;
@@ -100,13 +100,13 @@ export function modelOf(row: DueRow): Model {
   };
 }
 
-/** An edge turned by this on trial must be read so, within so much, or the letter does not tell its angle. */
+/** Self-test: turn of the model's pen, and tolerance within which the reading must recover it. */
 const TRIAL: Degrees = 6;
 const READ_WITHIN: Degrees = 1.2;
 
 /**
- * Does a letter tell the angle of its edge? Tried on the model: written with the edge turned a little, it must be read so.
- * Letters that are all stems do not, nor such as turn the pen.
+ * Can the pen angle be read from this letter? Self-test on the model: written with the pen turned a little, the reading must follow.
+ * Letters of stems only fail it, and so do letters that turn the pen.
  */
 function tellsAngle(row: DueRow, plain: Edge | undefined): boolean {
   const { figure, ground } = row.due;
@@ -118,7 +118,7 @@ function tellsAngle(row: DueRow, plain: Edge | undefined): boolean {
   return turned !== undefined && Math.abs(turned.angle - plain.angle - TRIAL) <= READ_WITHIN;
 }
 
-/** Lines thinner than this break in a picture of themselves, in mm, and so do hairlines: then patches do not tell that strokes are apart. */
+/** Minimum line thickness that does not break in a picture. Thinner lines, and hairlines, break into components, which then say nothing about separate strokes. */
 const BREAKS: Mm = 0.25;
 
 function hasLines({ due: { ground } }: DueRow): boolean {
@@ -126,11 +126,11 @@ function hasLines({ due: { ground } }: DueRow): boolean {
   return pen.kind === 'broad' || (pen.kind !== 'pointed' && pen.line * unit >= BREAKS);
 }
 
-/** Patches the model's own ink is made of, but specks. */
+/** Number of connected components of the model's ink, without specks. */
 const piecesOf = (ink: Grey, nib: number): number =>
   patchesOf(ink).filter(({ area }) => area >= MODEL_PIECE * nib * nib).length;
 
-/** Where strokes after the first leave one: inside the body. */
+/** Places inside the body where later strokes branch from the first. */
 function branchPlaces({ shapes }: Figure, body: number): BranchPlace[] {
   if (shapes.filter(({ marks, joins }) => !marks && !joins).length !== 1) return [];
   return shapes.flatMap(({ cut, x }) =>
@@ -144,7 +144,7 @@ function branchPlaces({ shapes }: Figure, body: number): BranchPlace[] {
   );
 }
 
-/** Measures ink that stands on a row. */
+/** Measures the ink of one letter on a row. */
 function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[], withEdge = true): Measured {
   const { ground } = row.due;
   const { unit, zones, pen } = ground;
@@ -158,13 +158,13 @@ function measuredOf(inked: Inked, row: DueRow, places: readonly BranchPlace[], w
     stems,
     ...extents(ink, baseline, Math.max(ROW_LEAST, ROW_SHARE * nib)),
     branches: places.map((place) => branchHeight(ink, inked, stems, place, scale, body, leanOf(row))),
-    // The thins of an edge follow from its angle and its width; a point's are what pressure leaves.
+    // Thin strokes of a broad edge follow from angle and width; those of a pointed pen depend on pressure.
     hairline: pen.kind === 'pointed' ? hairlineOf(ink) : undefined,
     tops: pen.kind === 'pointed' ? topsOf(ink, baseline, body, stems) : [],
   };
 }
 
-/** First and last row with enough ink, its edges weighed between pixels; and columns. */
+/** First and last row with enough ink, interpolated between pixels; first and last column. */
 function extents({ width, height, data }: Grey, baseline: number, least: number) {
   const inkIn = (y: number) => {
     let sum = 0;
@@ -202,13 +202,13 @@ function extents({ width, height, data }: Grey, baseline: number, least: number)
   };
 }
 
-/** What is higher than this share of the body is a shoulder, no branch. */
+/** Maximum height of a branch, as a fraction of the body; higher, it is a shoulder. */
 const SHOULDER = 0.72;
-/** Beside a stem a branch is looked for so far away, as a share of the stem's width, from this share of the body upwards. */
+/** Search for a branch: distance from the stem as a fraction of its width, and lowest height as a fraction of the body. */
 const ASIDE = 0.28;
 const FROM_BODY = 0.1;
 
-/** The height of the first ink above the white beside a stem: the inside of an arch where it leaves. */
+/** Height of a branch: first ink above the white beside a stem, which is the inside of the arch. */
 function branchHeight(
   ink: Grey,
   { baseline, origin }: Inked,
@@ -234,40 +234,40 @@ function branchHeight(
   return undefined;
 }
 
-/** One letter compared with its model; every number is the scribe's less the model's, or over it. */
+/** One letter compared with its model; numbers are differences from the model, or ratios to it. */
 export interface Compared {
   readonly alignment: Alignment;
   readonly measured: Measured;
   readonly model: Measured;
   readonly angle: Degrees | undefined;
-  /** Nib's width by the ink over the model's. */
+  /** Ratio of the nib width read from the ink to the model's. */
   readonly nib: number | undefined;
-  /** Means over its stems that have a like in the model. */
+  /** Means over stems that have a counterpart in the model. */
   readonly slope: Degrees | undefined;
   readonly weight: number | undefined;
   readonly top: Mm;
   readonly bottom: Mm;
-  /** Of the body. */
+  /** As a fraction of the body. */
   readonly branch: number | undefined;
-  /** Shares less or more overlap than the model lacking a stroke: over 0 a stroke is missing. */
+  /** Gain in overlap when the model lacks a stroke; above 0 a stroke may be missing. */
   readonly lacking: number;
   readonly apart: boolean;
-  /** Patches are missing: a dot, or a mark. */
+  /** Fewer components than the model: a dot or mark is missing. */
   readonly fewer: boolean;
-  /** How much paler the middle of its shades is; only of a pressed pen. */
+  /** How much paler shades are in their middle; pointed pens only. */
   readonly rails: number | undefined;
-  /** Its stems beside one another. */
+  /** Its stems compared with each other. */
   readonly beside: Beside | undefined;
-  /** Its thinnest lines over the model's; only of a pressed pen. */
+  /** Ratio of its hairlines to the model's; pointed pens only. */
   readonly hairline: number | undefined;
-  /** Its shades are full so much later than the model's, in shares of their width. */
+  /** Difference of `Measured.tops` from the model's, mean over shades; pointed pens only. */
   readonly tops: number | undefined;
 }
 
-/** A stroke is thought missing where the model without it shares so much more with the ink. */
+/** Minimum gain in overlap, without a stroke, at which that stroke counts as missing. */
 export const LACKING = 0.06;
 
-/** Compares ink with its model; `withEdge` where the angle of its edge is wanted. */
+/** Compares ink with its model; reads the pen angle only `withEdge`. */
 export function compare(
   sample: Inked & Pick<Sample, 'pieces' | 'crumbs'>,
   model: Model,
@@ -276,11 +276,11 @@ export function compare(
 ): Compared {
   const { zones, unit } = row.due.ground;
   const body = zones.body * unit * P;
-  // Where the model does not tell the edge, the ink does not either.
+  // If the angle cannot be read from the model, it cannot be read from the ink.
   const measured = measuredOf(sample, row, [], withEdge && model.tellsAngle);
   const seen = laid(sample, body, leanOf(row));
   const alignment = aligned(model.laid, seen);
-  // Branches are looked for where the exemplar has them, as it lies on the ink.
+  // Looks for branches where the exemplar, aligned with the ink, has them.
   const shift = measured.left - model.measured.left;
   const branches = model.places.map((place, i) => {
     const own = branchHeight(
@@ -332,7 +332,7 @@ export function compare(
 const laterBy = (own: number | undefined, its: number | undefined): number | undefined =>
   own === undefined || its === undefined ? undefined : own - its;
 
-/** Stems of the ink with the model's that stand at about the same share of the width. */
+/** Pairs stems of the ink with stems of the model at about the same fraction of the width. */
 function stemPairs(own: Measured, model: Measured): [Stem, Stem][] {
   const share = (x: number, { left, right }: Measured) => (x - left) / Math.max(1, right - left);
   return own.stems.flatMap((stem): [Stem, Stem][] => {

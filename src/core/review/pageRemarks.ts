@@ -3,7 +3,7 @@ import { amount } from '../measure/words';
 import { degrees, type Findings, figureOf, mm, off, percent, type Weighed } from './findings';
 import type { FigureId, Remark, ReviewFigure } from './review';
 
-/** Edges so far off their lines, in mm, are ragged to the eye: sound ones come out under a third of it (docs/measuring.md). */
+/** Edge roughness, in mm, that reads as ragged; clean pages measure under a third of it (docs/measuring.md). */
 export const RAGGED = 0.04;
 /** A hairline this many times the model's is thick: sound ones come out at up to a quarter more (docs/measuring.md). */
 export const THICK_HAIRLINE = 1.45;

@@ -8,56 +8,56 @@ import type { PrintedLine } from './due';
 import type { Inked } from './exemplar';
 import { darknessIn, type Light } from './light';
 
-/** Ink that was written for one letter, or one word, of a row. */
+/** Ink of one letter, or one word, of a row. */
 export interface Sample extends Inked {
-  /** Where it lies on the page. */
+  /** Its bounding box on the page. */
   readonly box: Box;
-  /** Patches it is made of; and all of them with the small ones. */
+  /** Connected components large enough to count; total including specks. */
   readonly pieces: number;
   readonly crumbs: number;
-  /** Was it written over a model? Such is shown, and not judged. */
+  /** Written over a printed model: shown, but not judged. */
   readonly traced: boolean;
 }
 
-/** What was found on a row. */
+/** What was read on a row. */
 export interface RowRead {
   readonly due: DueRow;
   readonly samples: readonly Sample[];
-  /** The baseline was found in the picture, so far below its place, in mm; undefined where it was not seen. */
+  /** How far below its place the baseline was found in the picture, in mm; undefined where it was not found. */
   readonly lineOff: Mm | undefined;
 }
 
 const P = PIXELS_PER_MM;
-/** Cells are looked at so much wider than they are, in mm: letters stray over their bounds. */
+/** Margin added to each side of a cell, because letters stray over its bounds. */
 const WIDER: Mm = 3;
-/** A line of the ruling is looked for so far from its place, and is at most so wide in a picture. */
+/** Search range around the place of a ruled line, and its maximum width in the picture, in pixels. */
 const LOST: Mm = 0.9;
 const LINE_REACH = 4;
-/** Darkness over which a pixel is written, not ruled; and the quantile of it that is full ink. */
+/** Darkness above which a pixel is writing, not ruling. */
 const WRITTEN = 0.5;
-/** Columns as light as this above and below where a line may lie have no ink on it. */
+/** Maximum darkness above and below a line for a column without ink; `FULL` is the quantile of written darkness taken as full ink. */
 const CLEAR = 0.2;
 const FULL = 0.7;
-/** Every so many pixels are enough to tell it by, and so many levels. */
+/** Sampling stride for the level of full ink; minimum number of samples. */
 const SOME = 3;
 const LEAST_LEVELS = 30;
-/** Ink must be so dark to be told from ruling; specks under this share of a square nib are dust. */
+/** Minimum darkness of ink, below which it cannot be told from ruling; maximum area of dust, as a fraction of a square nib. */
 const LEAST_INK = 0.3;
 const SPECK = 0.05;
-/** What counts as a piece of a letter is at least this share of a square nib: a dot is, a crumb of a hairline is not. The model's own count from less on. */
+/** Minimum area of a piece of a letter, as a fraction of a square nib: a dot counts, a crumb of a hairline does not. The model's pieces count from a smaller area. */
 export const PIECE = 0.3;
 export const MODEL_PIECE = 0.1;
 
-/** A line may lie so far off its place in the picture, in pixels. */
+/** Maximum offset of a line from its place in the picture, in pixels. */
 const ASTRAY = 4;
-/** Every so many columns a line's own darkness is looked at; under this share of the ink's it is pale, and from this share on a pixel is ink. */
+/** Stride of columns for the darkness of a line. */
 const SPARSELY = 3;
-/** A dashed line is as dark as its dashes: this quantile of it. */
+/** Quantile of column darkness that represents a dashed line; fraction of full ink below which a line is pale; fraction above which a pixel on it is ink. */
 const DASHED = 0.8;
 const PALE = 0.6;
 const INKED = 0.75;
 
-/** Reads a row: its ink without the ruling, told apart into letters. */
+/** Reads a row: removes the ruling and segments the ink into letters. */
 export function readRow(page: Bytes, light: Light, due: DueRow, lines: readonly PrintedLine[]): RowRead {
   const { line, x: rowX, width: rowWidth } = due.row;
   const left = Math.floor((rowX - WIDER) * P);
@@ -76,9 +76,9 @@ export function readRow(page: Bytes, light: Light, due: DueRow, lines: readonly 
 }
 
 /**
- * Ink alone, from 0 to 1, of a part of a page whose darkness is given (and used up): ruling is taken out where ink leaves it, lines darker than half
- * the ink only between what is above and below. `left` and `top` are where it lies on the page, `lineOff` how far below their places
- * lines were seen, in pixels. Undefined where nothing is written.
+ * Ink coverage, 0 to 1, of a part of a page; works in place on the given darkness. Ruled lines are removed outside crossing ink; a line
+ * darker than half the ink is kept only where ink continues above and below. `left` and `top` locate the part on the page, `lineOff` is the
+ * measured offset of the lines below their places, all in pixels. Undefined where nothing is written.
  */
 export function inkFrom(
   dark: Grey,
@@ -95,7 +95,7 @@ export function inkFrom(
   return dark;
 }
 
-/** The level of full ink: a quantile of what is darker than ruling. */
+/** Level of full ink: a quantile of the pixels darker than ruling; 0 with too few samples. */
 function fullInk({ data }: Grey): number {
   const levels = new Float32Array(Math.ceil(data.length / SOME));
   let count = 0;
@@ -106,7 +106,7 @@ function fullInk({ data }: Grey): number {
   return count < LEAST_LEVELS ? 0 : (levels.subarray(0, count).sort()[Math.floor(FULL * count)] as number);
 }
 
-/** How far below its place the baseline lies, in pixels: the peak of the columns' median darkness where there is no ink. */
+/** Offset of the baseline below its place, in pixels: the peak of the median darkness over columns without ink. */
 function baselineOff(dark: Grey, baseline: number, { due }: DueRow, left: number): number | undefined {
   const reach = Math.ceil(LOST * P);
   const [from, to] = [
@@ -141,7 +141,7 @@ function baselineOff(dark: Grey, baseline: number, { due }: DueRow, left: number
   return base + 0.5 + moment / sum - baseline;
 }
 
-/** Takes one printed line out: ink that crosses it stays, what ends on it ends there. */
+/** Removes one printed line: ink that crosses it stays, ink that ends on it ends there. */
 function takeOut(
   dark: Grey,
   line: PrintedLine,
@@ -170,7 +170,7 @@ function takeOut(
     const [low, high] = [Math.round(b - half - wider) - 1, Math.round(b + half + wider)];
     return low < 0 || high >= across ? undefined : [low, high];
   };
-  // Where nothing is written beside it, a line's place in the picture and its own darkness are seen.
+  // Columns without writing beside the line show its place in the picture and its own darkness.
   const own: number[] = [];
   const profile = new Float64Array(Math.ceil(2 * (half + ASTRAY)) + 4);
   for (let a = first; a < last; a += SPARSELY) {
@@ -192,7 +192,7 @@ function takeOut(
     const moment = profile.reduce((all, value, i) => all + value * (i + 0.5 - middle), 0);
     if (sum > 0) aside = Math.max(-ASTRAY, Math.min(ASTRAY, moment / sum));
   }
-  // A pale line: full ink over it stays. One as dark as ink is taken out wherever ink does not cross it.
+  // Full ink over a pale line stays. A line as dark as ink is removed wherever no ink crosses it.
   own.sort((x, y) => x - y);
   const itself = own[Math.floor(DASHED * own.length)] ?? 0;
   const kept = itself > PALE * full ? Number.POSITIVE_INFINITY : INKED * full;
@@ -210,13 +210,13 @@ function takeOut(
   }
 }
 
-/** Area of a square nib of a row, and of what is a speck under it, in pixels. */
+/** Area of a square nib of a row, and maximum area of a speck, in pixels. */
 export function speckOf({ due: { ground } }: DueRow): { readonly square: number; readonly speck: number } {
   const { pen, unit } = ground;
   const nib = (pen.kind === 'broad' ? pen.width : pen.kind === 'pointed' ? pen.spread : LINE) * unit * P;
   return { square: nib * nib, speck: SPECK * nib * nib };
 }
-/** A line counts as a nib so wide, in letter units. */
+/** Nib width that stands for a monoline pen, in letter units. */
 const LINE = 0.6;
 
 interface Cluster {
@@ -225,7 +225,7 @@ interface Cluster {
   readonly right: number;
 }
 
-/** Patches of ink put together to letters: what overlaps, and what together is no wider than a letter. */
+/** Groups connected components into letters: those that overlap, and neighbours that together are no wider than a letter. */
 function samplesIn(ink: Grey, left: number, top: number, dueRow: DueRow, baseline: number): Sample[] {
   const { due, row } = dueRow;
   const { figure, ground, cells, from, to, running } = due;
@@ -255,7 +255,7 @@ function samplesIn(ink: Grey, left: number, top: number, dueRow: DueRow, baselin
       const y0 = Math.max(0, Math.min(...cluster.parts.map((part) => part.top)) - 4);
       const y1 = Math.min(ink.height, Math.max(...cluster.parts.map((part) => part.bottom)) + 4);
       const cut = cropped(ink, x0, y0, x1 - x0, y1 - y0);
-      // What belongs to a neighbour is not its own; edges lighter than half are nobody's, and kept.
+      // Excludes ink of neighbouring components; edge pixels lighter than half belong to none and are kept.
       const [first, last] = [Math.max(0, -x0), Math.min(cut.width, ink.width - x0)];
       for (let y = 0; y < cut.height; y++) {
         const row = (y + y0) * ink.width + x0;
@@ -290,10 +290,10 @@ const clusterOf = (parts: readonly Component[]): Cluster => ({
   right: Math.max(...parts.map(({ right }) => right)),
 });
 
-/** Patches are one letter up to these multiples of its width: such as overlap, and such as stand side by side. */
+/** Maximum width of a group, as a multiple of the letter's: for overlapping components, and for neighbours. */
 const MOST = 1.75;
 const ONE = 1.4;
-/** A patch narrower than this share of the letter may be a part of one, where the next is as near as this share. */
+/** Maximum width of a component that may be a part of a letter, and maximum gap to the next, as fractions of the letter's width. */
 const PART = 0.65;
 const NEAR = 0.4;
 

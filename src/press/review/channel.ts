@@ -3,7 +3,8 @@ import type { Bytes } from '@/core/raster/grey';
 /** Largest picture that is read, in pixels: a scan of A3 at 600 dots to the inch has seventy million and is not needed. */
 export const MOST_PIXELS = 50_000_000;
 /** What of a picture is looked at: green to find marks in, blue where the ruling is cyan, its lightness otherwise. */
-export type Channel = 'green' | 'blue' | 'light';
+export const CHANNELS = ['green', 'blue', 'light'] as const;
+export type Channel = (typeof CHANNELS)[number];
 
 /** Luminance of red, green and blue (ITU-R BT.601). */
 const LIGHT = [0.299, 0.587, 0.114] as const;

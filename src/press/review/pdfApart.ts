@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { Problem } from '@/core/problem/problem';
 import type { Bytes } from '@/core/raster/grey';
 import type { Channel } from './channel';
-import type { Answer } from './pdfChild';
+import { pdfAnswerSchema } from './pdfAnswer';
 
 /** In the built application all of the press lies bundled in one folder; in tests it is read as it is written. */
 const BUILT = import.meta.url.endsWith('.mjs');
@@ -27,7 +27,7 @@ export async function readPdfApart(bytes: Uint8Array, channel: Channel): Promise
   const said = await buffer(child.stdout);
   const at = said.indexOf(LINE_END);
   if (at < 0) throw broken();
-  const answer = JSON.parse(said.subarray(0, at).toString()) as Answer;
+  const answer = pdfAnswerSchema.parse(JSON.parse(said.subarray(0, at).toString()));
   if (answer.said === 'problem') throw new Problem('photo', answer.message);
   const { width, height } = answer;
   const data = new Uint8Array(said.subarray(at + 1));

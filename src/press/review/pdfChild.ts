@@ -1,12 +1,13 @@
 import { buffer } from 'node:stream/consumers';
 import { Worker } from 'node:worker_threads';
 import { Problem } from '@/core/problem/problem';
-import type { Channel } from './channel';
+import { CHANNELS, type Channel } from './channel';
+import type { PdfAnswer } from './pdfAnswer';
 import { decodePdf } from './scannedPdf';
 
 /**
  * Reads the scan in one PDF, in a process of its own: what a PDF unpacks to nobody can foresee, and a process alone gives all of its
- * memory back. The PDF comes on the standard input; a line of JSON goes out (`Answer`), then the picture's bytes.
+ * memory back. The PDF comes on the standard input; a line of JSON goes out (`PdfAnswer`), then the picture's bytes.
  */
 
 /** Memory of the process at most, in bytes: a page of fifty million pixels takes half of it. */
@@ -15,12 +16,7 @@ const LOOKED_AT = 50;
 /** Longest that reading may take, in ms: less than the press waits for. */
 const LONGEST = 45_000;
 
-/** What is said before the bytes. */
-export type Answer =
-  | { readonly said: 'picture'; readonly width: number; readonly height: number }
-  | { readonly said: 'problem'; readonly message: string };
-
-const line = (answer: Answer) => `${JSON.stringify(answer)}\n`;
+const line = (answer: PdfAnswer) => `${JSON.stringify(answer)}\n`;
 const problem = (why: string) =>
   line({ said: 'problem', message: `${why} Scan or photograph the page again, as one JPEG or PNG.` });
 
@@ -57,6 +53,6 @@ const lookingAfter = new Worker(LOOKS_AFTER, {
     tooLong: problem('This PDF takes too long to read.'),
   },
 });
-const answer = await said(bytes, (process.argv[2] ?? 'light') as Channel);
+const answer = await said(bytes, CHANNELS.find((channel) => channel === process.argv[2]) ?? 'light');
 await lookingAfter.terminate();
 for (const part of answer) process.stdout.write(part);

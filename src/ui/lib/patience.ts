@@ -51,7 +51,7 @@ const last = new Map<string, Promise<unknown>>();
 /** Of each address the latest change that has not been answered yet. */
 const unanswered = new Map<string, Change>();
 
-/** A window that closes sends what was not answered, and may itself have waited for an earlier one: browsers see it off. */
+/** On pagehide, resends unacknowledged changes with `keepalive`, so that the browser delivers them after the window has closed. */
 export function sendWhatWaits(): void {
   for (const [path, change] of unanswered)
     void call(path, { ...change, keepalive: true }).catch(() => undefined);

@@ -30,7 +30,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
   const query = `kind=${kind}&text=${encodeURIComponent(text)}`.replace('kind=&', '');
 
   useEffect(() => {
-    // What the server has shown is what nobody has asked for anything else.
+    // Skip the first run: the server has rendered this list.
     if (!asked.current) {
       asked.current = true;
       return;

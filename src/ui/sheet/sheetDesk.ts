@@ -100,7 +100,7 @@ export class SheetDesk<D> {
     this.happen({ kind: 'dismissed' });
   }
 
-  /** Goes on from what the window had kept; what is done before that has come is done after it. */
+  /** Restores the history kept by the window; edits made before it has loaded are queued and applied after it. */
   async recall(kept: Promise<Kept<D>>): Promise<void> {
     this.waiting ??= [];
     try {

@@ -29,7 +29,7 @@ export default async function ReviewPage({ params }: { params: Promise<{ id: str
   const models = entriesOf('model', await listRecords({ kinds: ['model'], limit: MOST_MODELS })).filter(
     ({ hand }) => hand === review.hand,
   );
-  // Of a page that is kept no more its rows' names tell.
+  // If the printed page is gone, infer its rows from their names.
   const lines =
     review.print === NO_PRINT ||
     (kept ? isPiece(kept) || kept.bands === null : review.rows.every(({ text }) => /^row \d+$/.test(text)));
