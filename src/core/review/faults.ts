@@ -10,43 +10,43 @@ import type { RowFault } from './rowFaults';
 import { asItself, type Supposed, shownBy } from './supposed';
 import { type RowTraits, rowTraits, TRAITS, type Trait, type Traits } from './traits';
 
-/** A fault of a row, and in how many letters it was looked for. */
+/** A fault of a row, and the number of letters it was judged from. */
 export interface FoundFault {
   readonly fault: RowFault;
-  /** How plain it is: 1 is just worth saying. */
+  /** Confidence; 1 is the minimum at which it is reported. */
   readonly score: number;
-  /** How large: 1 is plain to see, less than 0 the other way. */
+  /** Size; 1 is plainly visible, negative values are the opposite direction. */
   readonly value: number;
   readonly letters: number;
 }
 
-/** One thing that is measured of each letter, and its tolerance (taken from the trial; shares, degrees, and nib widths). */
+/** One trait measured on each letter, and its tolerance (from the simulated trial; fractions, degrees or nib widths). */
 interface Kind {
   readonly of: (letter: Compared, row: DueRow) => number | undefined;
   readonly tolerance: (row: DueRow) => number;
 }
 
-/** A letter's lean: by its stems where it has them, else by how the model had to be leant. */
+/** Lean of a letter: from its stems, or without stems from the alignment with its model. */
 const leanOf = (letter: Compared, row: DueRow): number =>
   letter.slope ??
   toDegrees(Math.atan(letter.alignment.lean + tanDeg(row.due.ground.recipe.slope))) -
     row.due.ground.recipe.slope;
 
-/** A letter of two stems is about so wide, in bodies: what is off is told against that at least. */
+/** Width of a usual two-stem letter, in body heights: the minimum against which an error of width is expressed. */
 const USUAL_WIDTH = 0.55;
 
 /**
- * A letter's width against its model's: the mean of how far the model had to be drawn out to lie on it, and of what its ink
- * spans less the edge and what more lean adds.
+ * Relative width of a letter: mean of two estimates, the horizontal scale of the alignment, and the span of its ink without the edge and
+ * without what added lean contributes.
  */
 function widthOf({ alignment, measured, model }: Compared, { due }: DueRow): number {
   const { pen, unit } = due.ground;
-  // Hairlines of a pressed pen are lost at either end: what they span says nothing.
+  // Pointed pen: hairlines may be lost at either end, so the span is unreliable.
   if (pen.kind !== 'broad') return alignment.width - 1;
   const edge = pen.width * cosDeg(pen.angle) * unit * PIXELS_PER_MM;
   const leant = Math.abs(alignment.lean) * (measured.top - measured.bottom);
   const spans = (measured.right - measured.left - edge - leant) / (model.right - model.left - edge);
-  // Of a letter that is hardly more than a stem, a little is a large share.
+  // For a letter hardly wider than a stem, a small error would be a large fraction.
   const narrow = Math.min(
     1,
     (model.right - model.left - edge) / (USUAL_WIDTH * due.ground.zones.body * unit * PIXELS_PER_MM),
@@ -54,16 +54,16 @@ function widthOf({ alignment, measured, model }: Compared, { due }: DueRow): num
   return ((alignment.width + spans) / 2 - 1) * narrow;
 }
 
-/** A foot over the line: by its ink where an edge ends on it, else by how the model had to be moved up. */
+/** Height of a foot over the baseline: from its ink where the model ends there, else from the alignment. */
 function footOf({ bottom, model, alignment }: Compared, { due }: DueRow): number {
   const body = due.ground.zones.body * due.ground.unit * PIXELS_PER_MM;
   const stands = due.ground.pen.kind === 'broad' && Math.abs(model.bottom) < ON_LINE * body;
   return stands ? bottom : alignment.up / PIXELS_PER_MM;
 }
-/** A model stands on the line where it ends so near it, as a share of the body. */
+/** Maximum distance from the baseline at which a model counts as standing on it, as a fraction of the body. */
 const ON_LINE = 0.16;
 
-/** How far off the line feet may be: a share of the nib, or of the body where the pen is a point. */
+/** Tolerance of feet about the baseline: fraction of the nib width, or of the body for a point. */
 const OFF_NIBS = 0.15;
 const OFF_BODY = 0.05;
 const offLine = ({ due: { ground } }: DueRow): number =>
@@ -80,26 +80,26 @@ const KINDS: readonly Kind[] = [
   { of: footOf, tolerance: offLine },
 ];
 
-/** Letters that lie over their models so little are other letters, or blots. */
+/** Minimum overlap with the model; below it the ink is another letter, or a blot. */
 export const LEAST_OVERLAP = 0.45;
-/** A stroke is missing where it is in more than this share of letters that are not like their model. */
+/** A stroke counts as missing if it is missing in more than this fraction of the letters unlike their model. */
 const MOST_OF = 0.6;
 const LEAST_LETTERS = 2;
 
-/** A row as it was measured. */
+/** A measured row. */
 export interface JudgedRow {
   readonly row: DueRow;
   readonly model: Model;
-  /** Letters that may be judged, and where each begins on the page. */
+  /** Letters that may be judged, with the place on the page where each begins. */
   readonly letters: readonly Compared[];
   readonly places: readonly Mm[];
-  /** Those that do not lie over their models. */
+  /** Letters whose overlap with their models is too small. */
   readonly strange: readonly Compared[];
 }
 
 /**
- * Deviation of a sound row's traits about what its writer's habits make of its model (from rows of the simulated camera with its own faults;
- * docs/measuring.md): of rows written with an edge, and of all others, whose hairlines come and go.
+ * Standard deviation of the traits of a sound row about its model as its writer's habits change it (from simulated rows; docs/measuring.md):
+ * for broad edges, and for all other pens, whose hairlines may be lost.
  */
 const WITH_EDGE: Readonly<Record<Trait, number>> = {
   width: 0.02,
@@ -128,29 +128,29 @@ const WITHOUT_EDGE: Readonly<Record<Trait, number>> = {
   bottom: 0.04,
   span: 0.06,
 };
-/** One trait alone weighs no more than this, however far it is off: something else may have gone wrong with it. */
+/** Maximum weight of a single trait (clipping): a larger deviation may have another cause. */
 const MOST_OF_ONE = 20;
-/** A fault must explain so much of what a row is off by (squares of deviations). */
+/** Minimum reduction of chi-square by which a fault must explain the residual. */
 const LEAST_GAIN = 6;
-/** Sizes that are tried, of what is plain to see; the usual one, and how far it varies. */
+/** Sizes tried, as multiples of a plainly visible fault; mean and standard deviation of the prior over sizes. */
 const SIZES = { low: 0.3, high: 1.5, step: 0.1, usual: 0.9, varies: 0.3 } as const;
-/** Of an edge less than half of what is plain to see is no habit to speak of, however sure it is: rows of any page differ so much. */
+/** Minimum size of a fault of the edge, however certain: rows of any page differ by less than that. */
 const LEAST_TURN = 0.45;
 const OF_EDGE: ReadonlySet<RowFault> = new Set(['flat', 'steep']);
-/** So many rows tell what all have in common: habits of the page are its own remarks. */
+/** Minimum number of rows from which a common habit is estimated; habits of the page are remarks of their own. */
 const LEAST_ROWS = 3;
 const LEAST_COMMON = 4;
-/** What is there or is not, is not had in common. */
+/** Traits that are present or absent; no common habit is subtracted from them. */
 const OF_ITS_OWN: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
-/** Faults that may be made to either side. */
+/** Faults with two directions. */
 const TWO_SIDED: ReadonlySet<Fault> = new Set(['off the line', 'not parallel']);
-/** A page of few rows leans, or is held flat, as a whole. */
+/** Faults that a page of few rows shows as a whole. */
 const OF_PAGE: ReadonlySet<Fault> = new Set(['leaning', 'upright', 'flat', 'steep']);
 
-/** What a row is off by, beyond its writer's habits; and how sure that is. */
+/** Residual of a row beyond its writer's habits, with its uncertainty. */
 type OffBy = ReadonlyMap<Trait, { readonly value: number; readonly error: number }>;
 
-/** What is wrong with each row of a page, the likeliest first; nothing with most. */
+/** Faults of each row of a page, most likely first; most rows have none. */
 export function faultsOf(rows: readonly JudgedRow[]): FoundFault[][] {
   const judged = rows.map((row) =>
     row.row.due.running || row.letters.length < LEAST_LETTERS ? undefined : beyondHabits(row, rows),
@@ -178,8 +178,8 @@ export function faultsOf(rows: readonly JudgedRow[]): FoundFault[][] {
 }
 
 /**
- * The middle one; of two middle ones that lie plainly apart the lesser: where half of few rows have a fault, the others
- * have none. `apart` is how far rows differ that have none.
+ * Median; of two middle values that lie clearly apart, the smaller in size: if half of a few rows have a fault, the others have none.
+ * `apart` is the usual difference between sound rows.
  */
 function inCommon(values: readonly number[], apart: number): number {
   const sorted = [...values].sort((a, b) => a - b);
@@ -187,10 +187,10 @@ function inCommon(values: readonly number[], apart: number): number {
   if (high - low < PLAINLY * apart) return (low + high) / 2;
   return Math.abs(low) < Math.abs(high) ? low : high;
 }
-/** So many deviations apart are two kinds of rows. */
+/** Distance, in standard deviations, at which rows count as two kinds. */
 const PLAINLY = 4;
 
-/** Letters that are like their model but for one stroke. */
+/** Number of letters that match their model except for one stroke. */
 function missingIn(strange: readonly Compared[]): FoundFault[] {
   if (strange.length < LEAST_LETTERS) return [];
   const missing =
@@ -205,7 +205,7 @@ const MOST_SCORE = 10;
 
 const bodyOf = ({ due: { ground } }: DueRow): number => ground.zones.body * ground.unit * PIXELS_PER_MM;
 
-/** What a row is off its model, less what edge, slope and nib of the whole page make of it. */
+/** Residual of a row about its model, after subtracting the effects of the page's own edge angle, slope and nib. */
 function beyondHabits(judged: JudgedRow, rows: readonly JudgedRow[]): OffBy {
   const { row, model, letters } = judged;
   const own = rowTraits(letters, bodyOf(row));
@@ -228,11 +228,11 @@ function beyondHabits(judged: JudgedRow, rows: readonly JudgedRow[]): OffBy {
   );
 }
 
-/** The traits of each row of a page, in their order. */
+/** Traits of each row of a page, in the order of rows. */
 const traitsOf = perObject((rows: readonly JudgedRow[]): readonly RowTraits[] =>
   rows.map(({ row, letters }) => rowTraits(letters, bodyOf(row))),
 );
-/** The page's usual deviation counts as so many letters of a row. */
+/** Weight of the page's usual spread in shrinkage, as a number of letters. */
 const BORROWED = 6;
 
 const habits = perObject((rows: readonly JudgedRow[]): Supposed => {
@@ -242,10 +242,10 @@ const habits = perObject((rows: readonly JudgedRow[]): Supposed => {
   };
   return { angle: toDegrees(of('angle')), slope: toDegrees(of('slope')), nib: 1 + of('nib') };
 });
-/** How the writer holds the pen all over a page. */
+/** Pen angle, slope and nib of a whole page, which are the writer's habits. */
 const habitsOf = (rows: readonly JudgedRow[]): Supposed => habits(rows);
 
-/** The fault that explains most of what a row is off by, if it is off at all and one does. */
+/** Fault that explains most of the residual of a row; undefined where the residual is small, or no fault explains it. */
 function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number): FoundFault[] {
   const deviations = row.due.ground.pen.kind === 'broad' ? WITH_EDGE : WITHOUT_EDGE;
   /** Clipped chi-square of the residual after subtracting the fault. */
@@ -287,8 +287,8 @@ function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number)
 }
 
 /**
- * Is a letter written with an edge in two strokes or more that go through the body, its first stroke one of them, so that
- * the others can lean beside it? Hairlines of a pressed pen come and go, and with them the sides they lead to.
+ * Tells whether a letter has two or more strokes through the body, the first among them, written with a broad edge, so that the others can
+ * lean against it. A pointed pen is excluded: its hairlines may be lost, and with them the sides they lead to.
  */
 const hasTwoSides = ({ figure, ground }: DueRow['due']): boolean =>
   ground.pen.kind === 'broad' &&
@@ -302,14 +302,14 @@ const heightOf = (path: Stroke['path']): number => {
   const ys = path.flatMap((cubic) => cubic.map(([, y]) => y));
   return Math.max(...ys) - Math.min(...ys);
 };
-/** A side of a letter is this fraction of the body's height at least. */
+/** Minimum height of a side of a letter, as a fraction of the body. */
 const SIDE = 0.5;
 
-/** What a fault is called in a row: which side of the line it is off is told. */
+/** Name of a fault in a row, with its direction. */
 const calledIn = (fault: Fault, side: number): RowFault =>
   fault === 'off the line' ? (side > 0 ? 'above the line' : 'below the line') : fault;
 
-/** How far one letter is off, by its worst, over the tolerance of a row; for pictures only, no verdict is passed on one letter. */
+/** Worst deviation of one letter over the tolerance of a row. Only for pictures: single letters are not judged. */
 export function offBy(letter: Compared, row: DueRow): number {
   const all = KINDS.map(({ of, tolerance }) => Math.abs(of(letter, row) ?? 0) / tolerance(row));
   return Math.max(...all, letter.lacking > LACKING || letter.apart ? MOST_SCORE : 0);

@@ -1,28 +1,28 @@
 import type { Degrees } from '../measure/units';
 import type { Grey } from '../raster/grey';
 
-/** A straight downstroke: where it stands at half the body, how it leans, how wide it is across its row, and how ragged. */
+/** A straight downstroke: its x at half the body height, its lean, its horizontal width and its edge roughness. */
 export interface Stem {
   readonly x: number;
-  /** Lean to the right of the upright. */
+  /** Lean to the right of vertical. */
   readonly slope: Degrees;
   readonly width: number;
   readonly rows: number;
-  /** Root mean square of its edges off their lines. */
+  /** Root mean square residual of its edges about their fitted lines. */
   readonly ragged: number;
 }
 
-/** Rows of the body that stems are looked for in. */
+/** Part of the body in which stems are searched, as fractions from the baseline. */
 const FROM = 0.16;
 const TO = 0.8;
-/** A chain of runs is a stem from this share of the body on; its runs are within this of the commonest width. */
+/** Minimum length of a chain that is a stem, as a fraction of the body; tolerance of its runs about the most common width. */
 const LEAST = 0.27;
 const LIKE = 0.22;
-/** How far the middle of a run may move from one row to the next beyond its lean, in pixels. */
+/** Maximum move of a run's middle from one row to the next, beyond the lean, in pixels. */
 const STRAY = 1.6;
 /** Tolerance of the joint of two chains on one line, as a fraction of the stem's width (geometry: half the width would reach the stem's edge). */
 const ON_ONE_LINE = 0.25;
-/** Steepest lean looked for. */
+/** Maximum lean. */
 const MOST_LEAN = Math.tan((60 * Math.PI) / 180);
 
 interface Run {
@@ -31,7 +31,7 @@ interface Run {
   readonly right: number;
 }
 
-/** Runs of ink in a row, their ends between pixels where coverage passes a half. */
+/** Runs of ink in a row; ends are interpolated where coverage crosses one half. */
 function runsIn({ width, data }: Grey, row: number): { left: number; right: number }[] {
   const runs: { left: number; right: number }[] = [];
   let before = 0;
@@ -47,7 +47,7 @@ function runsIn({ width, data }: Grey, row: number): { left: number; right: numb
   return runs;
 }
 
-/** A line x = a + b·y by least squares, and its root mean square residual. */
+/** Least-squares line x = a + b·y, and its root mean square residual. */
 function lineThrough(ys: readonly number[], xs: readonly number[]): { a: number; b: number; rms: number } {
   const n = ys.length;
   const my = ys.reduce((s, y) => s + y, 0) / n;
@@ -63,7 +63,7 @@ function lineThrough(ys: readonly number[], xs: readonly number[]): { a: number;
   return { a, b, rms };
 }
 
-/** The line through most of the points: through all, then without those that are far off, twice. */
+/** Robust line: least squares through all points, then twice more without outliers. */
 function robust(ys: readonly number[], xs: readonly number[]) {
   let [keptY, keptX] = [ys, xs];
   let line = lineThrough(keptY, keptX);
@@ -79,8 +79,8 @@ function robust(ys: readonly number[], xs: readonly number[]) {
 }
 
 /**
- * Straight stems of a letter or a word. `baseline` is its row in the picture, `body` the body's height, both in pixels; `lean`
- * the tangent of the slope that is expected.
+ * Finds the straight stems of a letter or word. `baseline` is a row of the picture and `body` the body height, both in pixels; `lean` is
+ * the tangent of the expected slope.
  */
 export function stemsOf(ink: Grey, baseline: number, body: number, lean: number): Stem[] {
   const [first, last] = [
@@ -127,7 +127,7 @@ export function stemsOf(ink: Grey, baseline: number, body: number, lean: number)
     .sort((a, b) => a.x - b.x);
 }
 
-/** Chains on one line are one stem: a bar that crosses it, as in F, divides its runs. The chains come from the top down. */
+/** Merges chains on one line into one stem, because a crossing bar (as in F) divides its runs. Expects the chains from the top down. */
 function joined(chains: readonly (readonly Run[])[]): Run[][] {
   const stems: Run[][] = [];
   for (const chain of chains) {
@@ -141,7 +141,7 @@ function joined(chains: readonly (readonly Run[])[]): Run[][] {
 
 const middleOf = ({ left, right }: Run): number => (left + right) / 2;
 
-/** Does a run below a stem lie on its line? The tolerance is a fraction of the stem's width. */
+/** Tells whether a run below a stem lies on its line, within a fraction of the stem's width. */
 function continues(stem: readonly Run[], below: Run): boolean {
   if ((stem.at(-1) as Run).y >= below.y) return false;
   const { a, b } = lineThrough(
@@ -152,7 +152,7 @@ function continues(stem: readonly Run[], below: Run): boolean {
 }
 
 function stemFrom(chain: readonly Run[], half: number): Stem[] {
-  // The middle of the chain first: its ends may belong to turns.
+  // Starts from the middle of the chain, because its ends may belong to turns.
   const skip = Math.floor(chain.length * 0.12);
   const kept = chain.slice(skip, chain.length - skip);
   const ys = kept.map(({ y }) => y);
@@ -184,7 +184,7 @@ function stemFrom(chain: readonly Run[], half: number): Stem[] {
   ];
 }
 
-/** How far the middle third of a chain lies off the line through its outer thirds. */
+/** Distance of the middle third of a chain from the line through its outer thirds. */
 function bowed(chain: readonly Run[]): number {
   const third = Math.floor(chain.length / 3);
   if (third < 2) return 0;
@@ -199,7 +199,7 @@ function bowed(chain: readonly Run[]): number {
   return Math.abs(m.x - a.x - share * (c.x - a.x));
 }
 
-/** The middle of the tenth of widths that lies closest together. */
+/** Mode of the widths: the middle of their densest window (from w to 1.2 w + 1 pixel), weighted by the square root of width. */
 function commonest(widths: readonly number[]): number | undefined {
   if (widths.length < 6) return undefined;
   const sorted = [...widths].filter((width) => width > 1).sort((a, b) => a - b);
@@ -208,7 +208,7 @@ function commonest(widths: readonly number[]): number | undefined {
   let found: number | undefined;
   for (let to = 0; to < sorted.length; to++) {
     while ((sorted[to] as number) > (sorted[from] as number) * 1.2 + 1) from += 1;
-    // Wide runs weigh more: a stem is wider than a hairline.
+    // Weighted towards wide runs, because a stem is wider than a hairline.
     const weight = (to - from + 1) * Math.sqrt(sorted[from] as number);
     if (weight > best) {
       best = weight;
