@@ -41,7 +41,7 @@ export default {
       name: 'guard-stands-alone',
       comment: 'It judges requests before the framework is asked, and is read on its own.',
       severity: 'error',
-      from: { path: within('guard') },
+      from: { path: within('guard'), pathNot: '[.]test[.]ts$' },
       to: { path: '^src/|^node_modules/', pathNot: within('guard') },
     },
     {

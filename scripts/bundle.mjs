@@ -9,6 +9,7 @@ await build({
     'press/worker': 'src/press/worker.ts',
     'press/pdfChild': 'src/press/review/pdfChild.ts',
     'guard/guard': 'src/guard/guard.ts',
+    'guard/inTurn': 'src/guard/inTurn.ts',
   },
   outdir: '.next',
   outExtension: { '.js': '.mjs' },

@@ -4,7 +4,7 @@ import { runInNewContext } from 'node:vm';
 import next from 'next';
 // Bundled beside the build by scripts/bundle.mjs.
 import { ALWAYS, judge, METHODS } from '../.next/guard/guard.mjs';
-import { inTurn } from './inTurn.mjs';
+import { inTurn } from '../.next/guard/inTurn.mjs';
 
 /** Only this machine is answered, unless further hosts are named; those are asked for a passphrase (docs/class.md). */
 const HOSTNAME = process.env.ELVANE_HOSTS?.trim() ? '0.0.0.0' : '127.0.0.1';
