@@ -5,25 +5,25 @@ import { Filling } from '../raster/fill';
 import { type Grey, softened } from '../raster/grey';
 import type { Figure } from '../writing/figure';
 
-/** Some ink as a picture, and where in it the figure's origin lies, in pixels: `baseline` is a height between rows. */
+/** Ink as a picture with the origin of its figure, in pixels; `baseline` lies between two rows. */
 export interface Inked {
   readonly ink: Grey;
   readonly baseline: number;
   readonly origin: number;
 }
 
-/** White round an exemplar, in pixels. */
+/** White margin around an exemplar, in pixels. */
 const WHITE = 6;
 
-/** A stroke that is left out: the shape it belongs to and its number in it. */
+/** A stroke to leave out: the index of its shape and its index in that shape. */
 export interface LeftOut {
   readonly shape: number;
   readonly stroke: number;
 }
 
 /**
- * The model of what was to be written, inked by the engine that draws it on paper, blurred as a picture blurs it: what is
- * measured is measured on it as well, by the same code.
+ * Draws the model of what was to be written with the engine that draws it on paper, and blurs it like a picture, so that model and
+ * writing are measured by the same code.
  */
 export function exemplarOf(pen: Pen, figure: Figure, unit: Mm, perMm: number, without?: LeftOut): Inked {
   const scale = unit * perMm;

@@ -8,7 +8,7 @@ import type { Group, Written } from './written';
 
 const P = PIXELS_PER_MM;
 
-/** What the method is good for on writing without marks: twice the 90 % error of the simulated samples in docs/measuring.md; degrees for angles, shares of the length for all others. */
+/** Error floor of the method on writing without marks: twice the 90 % error on simulated samples (docs/measuring.md); degrees for angles, relative for lengths. */
 const FLOORS: Readonly<Partial<Record<FigureId, number>>> = {
   angle: 4.2,
   nib: 0.06,
@@ -23,35 +23,35 @@ const FLOORS: Readonly<Partial<Record<FigureId, number>>> = {
   stride: 0.08,
   lines: 0.02,
 };
-/** So many rows tell the edge by themselves, fewer by their groups; and so many models tell how an edge is read. */
+/** Minimum number of rows from which the edge is read per row (with fewer, per group); minimum number of models that show how an edge is read. */
 const ENOUGH_EDGES = 4;
-/** Groups that rest on fewer strokes' directions than this tell no angle (`Edge.plain`). */
+/** Minimum distinctness (`Edge.plain`) at which a group gives an angle. */
 const PLAIN = 0.04;
-/** Stems farther apart than this, in bodies, are of two words. */
+/** Maximum distance of stems within one word, in body heights. */
 const APART = 1.5;
 
-/** A figure rests on so many letters or groups at least, and that of whole lines on so many lines. */
+/** Minimum number of letters or groups for a figure; minimum number of lines for a figure of whole lines. */
 const FEWEST = 4;
 const FEWEST_LINES = 2;
-/** Of a word of capitals some stems are thin: only of more does the middle one tell their weight. */
+/** Minimum number of stems whose median gives the weight, because some stems of capitals are thin. */
 const FEW_STEMS = { fewest: 8 } as const;
 
-/** What figures of rows without cells rest on. */
+/** What is known about rows without cells. */
 export interface LinesKnown {
   readonly ground: Ground;
-  /** What the scale of the picture may be off by, as a share. */
+  /** Relative uncertainty of the picture's scale. */
   readonly scale: number;
-  /** Of a single row the height was shown, and is not measured. */
+  /** The height of a single row was given by the user, and is not measured. */
   readonly bodyShown: boolean;
-  /** Lines are printed: where they lie on the page is known. */
+  /** Lines are printed, so their places on the page are known. */
   readonly printed: boolean;
-  /** Each row has a model of its own, set as it was to be written. */
+  /** Each row has its own model, set as it was to be written. */
   readonly asSet: boolean;
-  /** The model is of the words that were written: without them no distance of stems is asked. */
+  /** The model has the words that were written; otherwise distances of stems are not compared. */
   readonly sameWords: boolean;
 }
 
-/** What is measured of rows of writing against their model, by the same code. */
+/** Measures rows of writing, and their model by the same code. */
 export function lineFigures(
   rows: readonly Written[],
   models: readonly Written[],
@@ -74,7 +74,7 @@ export function lineFigures(
     values: readonly number[],
     value: number,
     target: number | null,
-    /** Of a length what its floor and the error of the scale are shares of; other floors are as they are. */
+    /** For a length, the value that relative floor and scale error multiply; absent for absolute floors. */
     length?: Mm,
     { fewest = FEWEST, count = values.length } = {},
   ): ReviewFigure[] =>
@@ -100,7 +100,7 @@ export function lineFigures(
   const ownHeights = heights(groups);
   const strides = rows.flatMap((row) => stridesOf(row.groups, body));
   const modelStride = median(models.flatMap((row) => stridesOf(row.groups, body)));
-  /** How far ends stand over the line, less those of the model. */
+  /** Heights of ends over the line, minus the model's. */
   const over = (end: 'tops' | 'feet') => median(offLine(groups, end)) - median(offLine(model, end));
   const falls = rows.flatMap((row) => fallIn(row) ?? []);
   const longer = asSet ? rows.map((row, i) => lengthOf(row) / lengthOf(models[i] as Written)) : [];
@@ -155,11 +155,11 @@ export function lineFigures(
 
 const rounded = (value: number): number => Math.round(value * 1000) / 1000;
 
-/** Ends of what stands on its line, over the baseline, in mm. */
+/** Ends of letters that stand on their line, over the baseline, in mm. */
 const offLine = (groups: readonly Group[], end: 'tops' | 'feet'): number[] =>
   groups.flatMap((group) => group[end].map((high) => high / P));
 
-/** How far the feet of a row fall along it, in mm. */
+/** Fall of the feet along a row, in mm. */
 function fallIn({ groups }: Written): Mm | undefined {
   const standing = groups.filter(({ feet }) => feet.length > 0);
   const start = Math.min(...groups.map(({ left }) => left));
@@ -169,11 +169,11 @@ function fallIn({ groups }: Written): Mm | undefined {
   );
 }
 
-/** From the first ink of a row to the last, in pixels. */
+/** Width of a row's ink, in pixels. */
 const lengthOf = ({ groups }: Pick<Written, 'groups'>): number =>
   Math.max(...groups.map(({ right }) => right)) - Math.min(...groups.map(({ left }) => left));
 
-/** Distances of neighbouring stems of one word, in mm. */
+/** Distances of neighbouring stems within a word, in mm. */
 function stridesOf(groups: readonly Group[], body: Mm): number[] {
   const stems = groups.flatMap(({ stems: some }) => some.map(({ x }) => x / P)).sort((a, b) => a - b);
   return stems.slice(1).flatMap((x, i) => {

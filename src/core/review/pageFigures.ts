@@ -7,12 +7,12 @@ import type { JudgedRow } from './faults';
 import type { Compared } from './letter';
 import type { FigureId, ReviewFigure } from './review';
 
-/** Figures of pages with cells: all but that of whole lines. */
+/** Figures of pages with cells: all except those of whole lines. */
 type CellFigure = Exclude<FigureId, 'lines'>;
 
 /**
- * What the method itself is good for, on pages with marks, a nib of 2 mm or more and ink that does not spread: twice the 90 %
- * error of the simulated pages in docs/measuring.md, or the trial's promise, whichever is the worse.
+ * Error floor of the method on pages with marks, for nibs of 2 mm or more and ink that does not spread: twice the 90 % error on simulated
+ * pages (docs/measuring.md), or the tolerance promised by the trial, whichever is larger.
  */
 const FLOORS: Readonly<Record<CellFigure, number>> = {
   angle: 2.7,
@@ -38,19 +38,19 @@ const FLOORS: Readonly<Record<CellFigure, number>> = {
   tops: 0.25,
   ragged: 0,
 };
-/** A nib under this is told less well: errors of the angle and of the nib's width are doubled, under the second not said. */
+/** Nib width below which errors of angle and width are doubled; below the second they are not reported. */
 const NARROW_NIB: Mm = 1.6;
 const LEAST_NIB: Mm = 0.9;
-/** What the method adds to a spread of angles and of slopes, in squares (trial). */
+/** Variance that the method adds to a spread of angles and of slopes (trial). */
 const OWN_ANGLE = 0.5;
 const OWN_SLOPE = 0.4;
-/** And to the difference of two stems, each told to a third of a degree (trial). */
+/** Variance that it adds to the difference of two stems, each read to a third of a degree (trial). */
 const OWN_SPLAY = 0.5;
 
-/** Shades whose middle is paler than this run dry; pictures blur sound ones by a tenth at most (docs/measuring.md). */
+/** Paleness of a shade's middle from which it counts as dry; blur of the picture adds at most a tenth (docs/measuring.md). */
 const PALE = 0.25;
 
-/** A letter counts for heads and feet where its model reaches the waistline and the baseline, less than this share of the body off. */
+/** Maximum distance of a model's top from the waistline, or of its foot from the baseline, for the letter to count for heads or feet; a fraction of the body. */
 const ON_LINES = 0.16;
 
 interface Seen {
@@ -58,7 +58,7 @@ interface Seen {
   readonly judged: JudgedRow;
 }
 
-/** Everything that is measured of a page as a whole. */
+/** Measures a page as a whole. */
 export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
   const seen: Seen[] = rows.flatMap((judged) => judged.letters.map((letter) => ({ letter, judged })));
   const of = (pick: (seen: Seen) => number | undefined): number[] =>
@@ -102,7 +102,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
       Math.abs(letter.model.top - tall) < ON_LINES * tall && Math.abs(letter.model.bottom) < ON_LINES * tall
     );
   });
-  // Tops and feet that end in hairlines sink under half coverage: then the model laid over them says how tall they are.
+  // Tops and feet that end in hairlines fall below half coverage; then the height comes from the alignment with the model.
   const ratios = standing.map(({ letter: { measured, model, alignment } }) =>
     pen.kind === 'broad' ? (measured.top - measured.bottom) / (model.top - model.bottom) : alignment.height,
   );
@@ -164,7 +164,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
   ];
 }
 
-/** How far feet sink from the beginning of a row to its end: the median over rows of the slope through their feet. */
+/** Sinking of the line: median over rows of the slope of a line through the feet. */
 function sinkingOf(rows: readonly JudgedRow[]): ReviewFigure[] {
   const falls = rows.flatMap(({ row, letters, places }) => {
     const length = row.due.to - row.due.from;
@@ -187,7 +187,7 @@ function sinkingOf(rows: readonly JudgedRow[]): ReviewFigure[] {
   ];
 }
 
-/** Distances of neighbouring stems in words, inside letters and between them, in mm, each less the model's there. */
+/** Distances of neighbouring stems in words, inside letters and between them, in mm, each minus the model's. */
 function distances(rows: readonly JudgedRow[]): { inside: number[]; between: number[] } {
   const [inside, between]: [number[], number[]] = [[], []];
   for (const { row, letters } of rows) {
@@ -197,7 +197,7 @@ function distances(rows: readonly JudgedRow[]): { inside: number[]; between: num
     if (own.length < 3) continue;
     const starts = own.map(({ x }) => x * ground.unit * PIXELS_PER_MM);
     for (const { measured, model } of letters) {
-      // Only where as many stems were found as the model has, they can be told from one another.
+      // Stems can be paired with the model's only where their numbers agree.
       if (measured.stems.length !== model.stems.length) continue;
       const letterOf = (x: number) => starts.filter((start) => start <= x - model.left + 2).length;
       for (let i = 1; i < model.stems.length; i++) {

@@ -5,22 +5,22 @@ import type { FigureId, Remark, ReviewFigure } from './review';
 
 /** Edge roughness, in mm, that reads as ragged; clean pages measure under a third of it (docs/measuring.md). */
 export const RAGGED = 0.04;
-/** A hairline this many times the model's is thick: sound ones come out at up to a quarter more (docs/measuring.md). */
+/** Ratio to the model's hairline from which a hairline is thick; sound ones measure up to 1.25 (docs/measuring.md). */
 export const THICK_HAIRLINE = 1.45;
 
-/** A figure with what else is known, as remarks are worded from it. */
+/** A figure with the context that its remark is worded from. */
 interface Said extends Omit<Findings, 'counted'> {
   readonly figure: ReviewFigure;
-  /** How far it is off what is asked. */
+  /** Difference from what is asked. */
   readonly by: number;
-  /** “30 letters”: what it rests on. */
+  /** What it was measured on: “30 letters”. */
   readonly rests: string;
 }
 
-/** What is said of one figure where it is off. */
+/** Remark on one figure. */
 interface Saying {
   readonly of: FigureId;
-  /** How much it is off, where 1 is just worth saying. */
+  /** Size of the deviation; 1 is the minimum for a remark. */
   readonly weight: (said: Said) => number;
   readonly text: (said: Said) => string;
   readonly cure: (said: Said) => string;
@@ -28,26 +28,26 @@ interface Saying {
   readonly settles?: Weighed['settles'];
 }
 
-/** Off by more than its error. */
+/** Deviates by more than its error. */
 const isOff = (figure: ReviewFigure | undefined): boolean =>
   figure !== undefined && Math.abs(off(figure)) > figure.error;
 
-/** Off by so much, in the figure's own unit, is just worth saying. */
+/** Size of a deviation as a multiple of the minimum for a remark, which is given in the figure's own unit. */
 const worth =
   (least: number) =>
   ({ by }: Said) =>
     Math.abs(by) / least;
-/** So much of the height of the body is. */
+/** The same with the minimum given as a fraction of the body height. */
 const ofBody =
   (share: number) =>
   ({ by, body }: Said) =>
     Math.abs(by) / (share * body);
 const toPage = (): 'page' => 'page';
 const toBench = (): 'bench' => 'bench';
-/** Slope lines are on the page, or to be ruled. */
+/** Station of the cure: the practice page where it has slope lines, else Rule. */
 const toLines = ({ slopeLines }: Said): Remark['go'] => (slopeLines ? 'page' : 'rule');
 
-/** Stems of a letter are worth a remark from this angle between them on. */
+/** Minimum angle between stems of a letter for a remark. */
 const WORTH_SPLAY: Degrees = 2.5;
 
 const SAYINGS: readonly Saying[] = [
@@ -160,7 +160,7 @@ const SAYINGS: readonly Saying[] = [
   },
   {
     of: 'width',
-    // The white inside says the same, and says it better; an edge off its angle makes letters wide or narrow by itself.
+    // The counter shows the same more precisely, and a wrong pen angle alone makes letters wide or narrow.
     weight: (said) => (figureOf(said, 'counter') || isOff(figureOf(said, 'angle')) ? 0 : worth(0.12)(said)),
     text: ({ figure: { error }, by, rests }) =>
       `Letters are ${percent(by)} ${by < 0 ? 'narrower' : 'wider'} than the model’s (±${percent(error)}, ${rests}).`,
@@ -172,7 +172,7 @@ const SAYINGS: readonly Saying[] = [
   },
   {
     of: 'weight',
-    // Under an edge it follows from its angle and its width, which are told; a line is as thick as its pen.
+    // With a broad edge it follows from angle and width, which have remarks of their own; a monoline is as thick as its pen.
     weight: (said) => (said.pressed ? worth(0.15)(said) : 0),
     text: ({ figure: { error }, by, rests }) =>
       `Downstrokes are ${percent(by)} ${by < 0 ? 'thinner' : 'thicker'} than the model’s (±${percent(error)}, ${rests}).`,
@@ -228,10 +228,10 @@ const SAYINGS: readonly Saying[] = [
   },
 ];
 
-/** The white between letters is just worth a remark from this share of the body on. */
+/** Minimum deviation of the white between letters for a remark, as a fraction of the body. */
 const SPACING = 0.08;
 
-/** Between letters against inside them: two figures, and neither alone. */
+/** Compares the white between letters with the counters; needs both figures. */
 function spacing(findings: Findings): Weighed[] {
   const [inside, between] = [figureOf(findings, 'inside'), figureOf(findings, 'between')];
   if (!inside || !between) return [];
@@ -250,13 +250,13 @@ function spacing(findings: Findings): Weighed[] {
   ];
 }
 
-/** Are the strokes of letters told not to be parallel, as a figure of the page? */
+/** Tells whether the page has a remark that strokes are not parallel. */
 export function splayIsSaid(findings: Findings): boolean {
   const splay = figureOf(findings, 'parallels');
   return splay !== undefined && isOff(splay) && Math.abs(off(splay)) >= WORTH_SPLAY;
 }
 
-/** What figures of the whole page are off by, beyond their errors. */
+/** Remarks on figures of the whole page that deviate by more than their errors. */
 export function pageRemarks(findings: Findings): Weighed[] {
   const { counted = 'letters' } = findings;
   const found = SAYINGS.flatMap((saying): Weighed[] => {

@@ -22,25 +22,25 @@ import type { Measuring, ReviewLetter, ReviewRow } from './review';
 import { measureRuled } from './ruledSheet';
 import { readRow, type Sample } from './samples';
 
-/** Most letters of a row that are kept, of a whole page, and most of its rows: an entry of the logbook has room for no more. All are measured. */
+/** Maximum number of letters kept per row and per page, and of rows: the limits of a logbook entry. All are measured. */
 const MOST_LETTERS = 24;
 const MOST_OF_PAGE = 140;
 const MOST_ROWS = 40;
-/** Letters of a row that lie on another row's model so much better were written on the wrong line. */
+/** Minimum gain in overlap with another row's model at which a row counts as written on the wrong line. */
 const OTHERS_BETTER = 0.15;
 
 interface ReadRow {
   readonly due: DueRow;
   readonly model: Model;
   readonly kept: readonly { readonly sample: Sample; readonly compared: Compared }[];
-  /** Samples that are not like their model. */
+  /** Samples unlike their model. */
   readonly strange: readonly { readonly sample: Sample; readonly compared: Compared }[];
 }
 
 /**
- * Measures a straightened page against what was due on it, a row a step; answers how much is done of it. A guide of a piece is measured
- * pen by pen, the one that wrote most first; every other page is of one.
- * @throws Problem where the page has nothing that could be measured: it is only ruled, or nobody has written on it.
+ * Measures a straightened page against what was due on it, one row per step, and yields its progress. A guide of a piece is measured pen
+ * by pen, starting with the pen that wrote most; every other page has one pen.
+ * @throws Problem where nothing can be measured: the page is only ruled, or nobody has written on it.
  */
 export function* reviewPage(
   page: Bytes,
@@ -108,7 +108,7 @@ function summed(kept: KeptSheet, read: readonly ReadRow[]): Measuring {
   const faultsOfRows = faultsOf(judged);
   const rows = read.flatMap(({ due, kept, strange }, i): ReviewRow[] => {
     const faults = faultsOfRows[i] ?? [];
-    // Letters that lack a stroke are not like their model, and are shown all the same.
+    // Letters that lack a stroke are unlike their model, but are still shown.
     const found = kept.length === 0 && faults.length > 0 ? strange : kept;
     if (found.length === 0) return [];
     const { ground, figure, from, to } = due.due;
@@ -173,7 +173,7 @@ const letterOf = ({ box }: Sample, compared: Compared, due: DueRow): ReviewLette
   slope: compared.slope === undefined ? null : Math.round(compared.slope * 10) / 10,
 });
 
-/** Why rows were not judged: empty, too few letters, not what was due. */
+/** Reason why a row was not judged: empty, too few letters, or not what was due. */
 function refusals(read: readonly ReadRow[]): string[] {
   const empty = read.filter(({ kept, strange }) => kept.length + strange.length === 0);
   const wrong = read.filter(({ kept, strange }) => strange.length > kept.length && strange.length > 1);

@@ -3,7 +3,7 @@ import type { Findings, Weighed } from './findings';
 import { splayIsSaid } from './pageRemarks';
 import type { RowFault } from './rowFaults';
 
-/** What a fault is in a row, and how it is cured. */
+/** Words and cure of each fault of a row. */
 const ROW_WORDS: Readonly<
   Record<RowFault, { readonly say: (letters: string, one: boolean) => string; readonly cure: string }>
 > = {
@@ -78,12 +78,12 @@ const SETTLES: Partial<Readonly<Record<RowFault, Weighed['settles']>>> = {
   steep: 'angle',
 };
 
-/** The same fault of several rows is one remark. */
+/** Merges the same fault of several rows into one remark. */
 export function rowRemarks(findings: Findings): Weighed[] {
   const byFault = new Map<RowFault, { texts: string[]; letters: number; weight: number }>();
   for (const { text, faults } of findings.rows) {
     const [first] = faults;
-    // One fact is said once, and the page's figure says it in degrees.
+    // Skips what the page's figure already says, in degrees.
     if (!first || (first.fault === 'not parallel' && splayIsSaid(findings))) continue;
     const known = byFault.get(first.fault) ?? { texts: [], letters: 0, weight: 0 };
     byFault.set(first.fault, {

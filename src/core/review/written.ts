@@ -10,9 +10,9 @@ import { type Stem, stemsOf } from './stems';
 
 const P = PIXELS_PER_MM;
 
-/** Letters are measured in groups about so wide, in bodies: enough strokes of several directions to tell the edge. */
+/** Target width of a group of letters, in body heights: enough strokes in several directions to read the edge. */
 const GROUP = 2.6;
-/** Patches under this share of the body's square are dust, dots and crumbs; lower than this share of the body they stand nowhere. */
+/** Minimum area of a component, as a fraction of the body squared (smaller are dust and dots), and minimum height, as a fraction of the body. */
 const SPECK = 0.01;
 const LEAST_HIGH = 0.35;
 
@@ -24,7 +24,7 @@ interface Patch {
   readonly bottom: number;
 }
 
-/** Some neighbouring letters, measured together; lengths in pixels, x from the left of the picture they were cut from. Edges take the most time, and are sought when they are asked for. */
+/** Neighbouring letters measured together; lengths in pixels, x from the left of the source picture. The edge takes most of the time and is read lazily. */
 export interface Group {
   readonly left: number;
   readonly right: number;
@@ -32,27 +32,27 @@ export interface Group {
   readonly bottom: number;
   readonly edge: () => Edge | undefined;
   readonly stems: readonly Stem[];
-  /** Ends of those of its patches that stand on the baseline and reach the waistline, over the baseline. */
+  /** Ends, over the baseline, of components that stand on the baseline and reach the waistline. */
   readonly tops: readonly number[];
   readonly feet: readonly number[];
 }
 
-/** An edge is held so far off its angle at most, and its ink is so much wider or narrower. */
+/** Maximum deviation of a plausible pen angle from the nominal one, and of its nib width, as a fraction. */
 const MOST_OFF: Degrees = 25;
 const MOST_WIDER = 0.4;
-/** Straight strokes that lean more beside their slope are diagonals. */
+/** Maximum lean beyond the slope of a stem; straight strokes that lean more are diagonals. */
 const MOST_LEAN: Degrees = 14;
-/** A patch stands on its lines where it ends less than this share of the body off them. */
+/** Maximum distance of a component's ends from its lines, as a fraction of the body. */
 const ON_LINES = 0.2;
 
-/** What is measured of a row's ink. */
+/** Measurements of a row's ink. */
 export interface Written {
   readonly groups: readonly Group[];
-  /** Of all its strokes together. */
+  /** From all its strokes together. */
   readonly edge: () => Edge | undefined;
 }
 
-/** Measures a row's ink, as a whole and group by group: the scribe's and the model's by the same code. */
+/** Measures the ink of a row, as a whole and per group; used for the scribe's ink and for the model. */
 export function writtenIn(ink: Grey, baseline: number, ground: Ground): Written {
   const { zones, unit, pen, recipe } = ground;
   const body = zones.body * unit * P;
@@ -62,7 +62,7 @@ export function writtenIn(ink: Grey, baseline: number, ground: Ground): Written 
       ({ area, top, bottom }) =>
         area > SPECK * body * body &&
         bottom - top > LEAST_HIGH * body &&
-        // What does not reach into the body is a neighbour row's, or a mark.
+        // Components outside the body belong to a neighbouring row, or are marks.
         top < baseline - 0.2 * body &&
         bottom > baseline - 0.8 * body,
     )
@@ -83,7 +83,7 @@ export function writtenIn(ink: Grey, baseline: number, ground: Ground): Written 
   const angle = pen.kind === 'broad' && handOf(recipe).penAngle ? recipe.penAngle : undefined;
   const edgeIn = (part: Grey): Edge | undefined => {
     const edge = angle === undefined ? undefined : edgeOf(part, angle, nib);
-    // Strokes of one direction tell no edge: what is read of them is far off, and no edge.
+    // Strokes in one direction do not determine an edge; their reading is implausible and dropped.
     const told =
       edge && Math.abs(edge.angle - (angle ?? 0)) < MOST_OFF && Math.abs(edge.width / nib - 1) < MOST_WIDER;
     return told ? edge : undefined;
@@ -110,7 +110,7 @@ export function writtenIn(ink: Grey, baseline: number, ground: Ground): Written 
       bottom: Math.max(...run.map((patch) => patch.bottom)),
       edge: once(() => edgeIn(cut)),
       stems: stemsOf(cut, baseline, body, tanDeg(recipe.slope))
-        // Diagonals are straight too.
+        // Excludes diagonals, which are straight too.
         .filter(({ slope }) => Math.abs(slope - recipe.slope) < MOST_LEAN)
         .map((stem) => ({
           ...stem,
