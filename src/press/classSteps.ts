@@ -9,7 +9,7 @@ import type { Step } from './step';
 
 const TITLE = 'Pages for the class';
 
-/** Everybody's pages: one PDF, a step a page, or a zip of a PDF each, a step a student. Progress counts students, for nobody knows the pages before they are laid. */
+/** Pages for a class: one PDF (one step per page), or a zip with a PDF each (one step per student). Progress counts students, because the number of pages is known only after layout. */
 export const classSteps = (job: ClassJob): Generator<Step, void> =>
   job.as === 'zip' ? zipped(job) : together(job);
 
@@ -36,7 +36,7 @@ function* together(job: ClassJob): Generator<Step, void> {
   }
 }
 
-/** A name as the name of a file; two who are called alike are told apart by their numbers. */
+/** A student's name as a file name; equal names get a number. */
 const fileOf = ({ name }: Student, at: number): string =>
   `${String(at + 1).padStart(2, '0')} ${name.replace(/[^\p{L}\p{N} -]/gu, '').trim() || 'student'}.pdf`;
 

@@ -29,7 +29,7 @@ export interface FileAs {
   readonly small?: boolean;
 }
 
-/** A ruled sheet, with the words of its exemplar; or these words alone. */
+/** A ruled sheet with the words of its exemplar, or these words without the sheet. */
 export interface SheetJob {
   readonly kind: 'sheet';
   readonly recipe: Recipe;
@@ -99,7 +99,7 @@ export interface BatchJob {
   readonly leaveOut: boolean;
 }
 
-/** Pages for everybody of a class, so many copies of each: one PDF, or a zip of one each. */
+/** Pages for all students of a class, with a number of copies each: one PDF, or a zip with one PDF each. */
 export interface ClassJob {
   readonly kind: 'class';
   readonly students: readonly Student[];

@@ -15,5 +15,5 @@ export type Said =
       readonly offers: readonly Offer[];
     };
 
-/** What it is told: its reader wants more, or has gone. */
+/** Messages to the press: the reader wants more, or has left. */
 export type Told = 'more' | 'stop';

@@ -12,7 +12,7 @@ const THREADS = 2;
 /** Files that may wait, and files one client may have under way; a scribe asks for one at a time. */
 const MOST_WAITING = 40;
 const MOST_OF_ONE_CLIENT = 12;
-/** Longest that nothing happens, in ms: a step takes so long, or nobody reads what is made. */
+/** Maximum time without progress, in ms: for one step, or until the reader takes what is made. */
 const LONGEST_STEP = 60_000;
 /** Longest a whole file may take, in ms. */
 const LONGEST = 600_000;
@@ -67,7 +67,7 @@ export const queueNow = (): { readonly waiting: number } => ({
   waiting: holder.elvanePress?.pool.queueSize ?? 0,
 });
 
-/** A file that is being made in a thread; whoever leaves before its end calls `return` of its steps. */
+/** A file in the making in a thread; a reader that leaves early calls `return` on its steps. */
 export interface Printed {
   readonly title: string;
   readonly pages: number;
@@ -200,7 +200,7 @@ interface Waiting<T> {
   readonly reject: (error: unknown) => void;
 }
 
-/** Messages in the order they came, for whoever waits for the next. */
+/** A queue of messages with an awaitable `next`. */
 class Inbox<T> {
   private readonly held: T[] = [];
   private readonly waiting: Waiting<T>[] = [];

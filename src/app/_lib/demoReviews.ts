@@ -25,7 +25,7 @@ async function measured({ print, camera }: DemoWriting): Promise<string> {
 export const announceDemoPages = (): void => setUnderWay({ done: 0, of: DEMO_WRITING.length });
 
 /**
- * Has the demo's pages written, scanned and measured, one after the other, and dates them back: what is over time has a
+ * Has the demo's pages written, scanned and measured, one after the other, and dates them back, so that charts over time have a
  * past to show. They are measured by this engine on this machine, not brought along; without them the demo lacks nothing else.
  */
 export async function reviewDemoPages(now: Date): Promise<void> {

@@ -16,7 +16,7 @@ export interface DeskFacts {
   readonly hand: HandId;
 }
 
-/** Kinds of entries the desk's hand is told by. */
+/** Kinds of entries from which the desk's hand is inferred. */
 export const DESK_KINDS = ['kit', 'goal', 'known'] as const;
 
 /** Something done in a hand, and when. */
@@ -64,7 +64,7 @@ export const chosenKit = (hand: HandId, entries: readonly Entry[]): EntryData<'k
 /** Who writes at this desk, as far as they have said; read once for all parts of a page. */
 export const whoWrites = cache(async (): Promise<About> => (await findAbout()) ?? NOBODY);
 
-/** Sessions looked at for what is worth keeping in mind, and for the hand that comes first, and its tool. */
+/** Number of latest sessions read for reminders, for the desk's hand, and for its tool. */
 const LATEST = 40;
 
 /** The latest sessions as they are stored, the latest first; read once for all parts of a page. */

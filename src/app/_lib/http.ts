@@ -39,7 +39,7 @@ export interface ErrorBody {
     readonly message: string;
     readonly field?: string;
     readonly offers?: readonly Offer[];
-    /** Of a refused change: what is stored now. */
+    /** On a conflict: the value stored now. */
     readonly theirs?: unknown;
   };
 }
@@ -65,7 +65,7 @@ export async function readJson(request: Request, limit: number): Promise<unknown
   return keepable(data);
 }
 
-/** What is nested deeper than this is no document of ours, and could exhaust the stack of whoever walks it. */
+/** Maximum nesting of JSON: no document of ours is deeper, and a deeper one could exhaust the stack of recursive code. */
 const DEEPEST = 40;
 
 /** How deep JSON is nested, from its bytes, before any of it is parsed. */
@@ -138,7 +138,7 @@ export const parse = <T>(schema: z.ZodType<T>, data: unknown): T =>
 const TOO_MANY = 429;
 const UNAVAILABLE = 503;
 
-/** Whom a request comes from, as far as can be told: the machine that sent it, or said so by what stands in front. */
+/** Client of a request: the machine that sent it, or the one named by a configured proxy. */
 export const clientOf = (request: Request): string =>
   (request.headers.get('x-forwarded-for') ?? '').split(',', 1)[0]?.trim() || 'unknown';
 

@@ -11,7 +11,7 @@ const PRECONDITION_FAILED = 412;
 
 /**
  * The scribe's own letters of a hand. A query that names the state of the letters its page was drawn with (`letters`,
- * their mark) gets those or nothing: what is printed is what was seen.
+ * their mark) gets exactly those letters, or is refused, so that the print equals the screen.
  * @throws Refusal 412 when they have been changed since.
  */
 export async function ownLettersFor(

@@ -12,7 +12,7 @@ export const newPrintId = (): string => printId(randomBytes(ID_LENGTH));
 /** What draws pages now, as it is kept with them. */
 const ENGINE = `elvane ${version}`;
 
-/** The same steps; pages with codes are kept before their bytes are sent, so that no page is on paper that nobody knows. */
+/** Passes steps on, and stores pages with codes before their bytes are sent, so that every printed page is known. */
 export async function* keeping(steps: Steps): AsyncGenerator<Step, void, void> {
   try {
     for (let step = await steps.next(); !step.done; step = await steps.next()) {

@@ -19,7 +19,7 @@ const KEEP_DELETED = 30 * 24 * 60 * 60 * 1000;
 /** Pictures nothing shows any more are kept this long, in ms: a day, in which taking a thing away can be undone. */
 const KEEP_UNUSED = 24 * 60 * 60 * 1000;
 
-/** The first requests go before what nobody waits for: it begins after this, in ms. */
+/** Delay of background work after the start, in ms, so that first requests go first. */
 const LATER = 1500;
 
 /** Opens and migrates the database; the process ends with a clear word where that fails. */
@@ -49,12 +49,12 @@ export async function start(): Promise<void> {
   log.info({ demo }, 'ready');
   process.once('exit', closeDatabase);
   if (process.env.NODE_ENV !== 'production') return;
-  // Said from the first answer on: whoever opens Review before the first page is measured is told to wait.
+  // Announced before the first answer, so that Review says from the start that pages are being measured.
   if (seeded) announceDemoPages();
   setTimeout(() => void inTheBackground(seeded), LATER).unref();
 }
 
-/** Work that nobody waits for. */
+/** Background work. */
 async function inTheBackground(seeded: boolean): Promise<void> {
   startCopies();
   if (seeded) await reviewDemoPages(new Date());

@@ -8,7 +8,7 @@ const LEAST_SIDE = 500;
 /** Highest picture that is worth keeping whole: A3 at 300 dots to the inch; larger ones are made smaller first. */
 const LONGEST_SIDE = 6000;
 
-/** What pictures are told by, whatever they are called. */
+/** Magic numbers that identify picture formats, whatever the file is called. */
 const STARTS: readonly { readonly type: PictureKind; readonly at: number; readonly bytes: string }[] = [
   { type: 'jpeg', at: 0, bytes: '\xff\xd8\xff' },
   { type: 'png', at: 0, bytes: '\x89PNG\r\n\x1a\n' },

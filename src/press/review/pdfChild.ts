@@ -6,8 +6,8 @@ import type { PdfAnswer } from './pdfAnswer';
 import { decodePdf } from './scannedPdf';
 
 /**
- * Reads the scan in one PDF, in a process of its own: what a PDF unpacks to nobody can foresee, and a process alone gives all of its
- * memory back. The PDF comes on the standard input; a line of JSON goes out (`PdfAnswer`), then the picture's bytes.
+ * Reads the scan in one PDF in a separate process: the unpacked size of a PDF is unpredictable, and only a process returns all of its
+ * memory. The PDF comes on the standard input; a line of JSON goes out (`PdfAnswer`), then the picture's bytes.
  */
 
 /** Memory of the process at most, in bytes: a page of fifty million pixels takes half of it. */
