@@ -1,5 +1,6 @@
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { freshRecipe } from '@/core/document/defaults';
 import { axeFinds, expect, FIRST_PORT, test } from './desk';
 
 test('the shelf names, duplicates, finds, deletes with undo, exports and imports', async ({ page }) => {
@@ -191,4 +192,31 @@ test('a database that was damaged at the start is said on every page, with the n
   } finally {
     for (const file of [aside, `${aside}.read`]) rmSync(file, { force: true });
   }
+});
+
+test('a picture of the shelf that did not come is asked for again, and confirmed while nothing has changed', async ({
+  page,
+  request,
+}) => {
+  const sheet = { name: 'Seen again', recipe: freshRecipe('copperplate') };
+  expect((await request.put('/api/sheets/seen-again', { data: sheet })).ok()).toBe(true);
+  const path = '/api/sheets/seen-again/picture';
+  const { etag } = (await request.get(path)).headers();
+  const again = () => request.get(path, { headers: { 'If-None-Match': etag ?? '' } });
+  expect((await again()).status()).toBe(304);
+  await request.put('/api/sheets/seen-again', { data: { ...sheet, recipe: freshRecipe('brush') } });
+  expect((await again()).status()).toBe(200);
+
+  let refused = 0;
+  await page.route(`**${path}**`, (route) => {
+    refused += 1;
+    return refused <= 2 ? route.fulfill({ status: 503, body: '' }) : route.continue();
+  });
+  await page.goto('/shelf');
+  const picture = page.getByRole('link', { name: 'Open Seen again' }).locator('img');
+  await expect
+    .poll(() => picture.evaluate((img: HTMLImageElement) => img.naturalWidth).catch(() => 0))
+    .toBeGreaterThan(0);
+  expect(refused).toBe(3);
+  await request.delete('/api/sheets/seen-again');
 });

@@ -3,7 +3,7 @@
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, FileDown, Plus, Trash2 } from 'lucide-react';
 import Link from 'next/link';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import type { Document } from '@/core/document/document';
 import { FileButton } from '../fields/FileButton';
 import { InWindow } from '../frame/InWindow';
@@ -226,14 +226,27 @@ function ShelfCard({
   );
 }
 
-/** The first page of a sheet, drawn by the server. One that cannot be drawn any more (its paper is too small, say) stands on the shelf all the same. */
+/** Waits before a picture that did not come is asked for again, in ms: the press may be busy with the files of a class. */
+const AGAIN = [1000, 3000, 9000] as const;
+
+/** The first page of a sheet, drawn by the server. A sheet that cannot be drawn (its paper is too small, for example) stays on the shelf. */
 function SheetPicture({ sheet: { id, revision } }: { sheet: ShelfSheet }) {
+  const [tries, setTries] = useState(0);
   const [broken, setBroken] = useState(false);
-  if (broken) return <span className="text-sm">cannot be ruled</span>;
+  const wait = AGAIN[tries];
+  useEffect(() => {
+    if (!broken || wait === undefined) return;
+    const timer = setTimeout(() => {
+      setTries((now) => now + 1);
+      setBroken(false);
+    }, wait);
+    return () => clearTimeout(timer);
+  }, [broken, wait]);
+  if (broken) return wait === undefined && <span className="text-sm">cannot be drawn</span>;
   return (
     // biome-ignore lint/performance/noImgElement: drawn at true size by our own server
     <img
-      src={`/api/sheets/${id}/picture?revision=${revision}`}
+      src={`/api/sheets/${id}/picture?revision=${revision}&try=${tries}`}
       alt=""
       loading="lazy"
       className="max-h-full max-w-full bg-white shadow"

@@ -8,9 +8,11 @@ import { letterMark } from '@/core/setting/letterMark';
 import type { Job } from '@/press/job';
 import { print } from '@/press/press';
 import { findSheet } from '@/store/sheets';
-import { version } from '../../../../../../package.json';
 
 type Context = { params: Promise<{ id: string }> };
+
+/** Names this start of the server: after an update it may draw otherwise. */
+const STARTED = Date.now().toString(36);
 
 const AS = { format: 'svg', dpi: 0, pdf: {}, small: true } as const;
 
@@ -26,8 +28,8 @@ function pictureOf(document: Document, own: Own): Job {
 }
 
 /**
- * The first page of a document on the shelf, as SVG. A browser that has it asks by its tag, and nothing is drawn anew while the
- * document, the scribe's own letters and this application are the same.
+ * The first page of a document on the shelf, as SVG. Its ETag changes with the document, with the scribe's own letters and with a new
+ * start of the server; otherwise the browser's copy is confirmed (304) and nothing is drawn.
  */
 export const GET = (request: Request, { params }: Context) =>
   answer(request, async () => {
@@ -37,7 +39,7 @@ export const GET = (request: Request, { params }: Context) =>
     const own = await ownLettersOf(document);
     const marks = Object.entries(own).map(([hand, letters]) => `${hand}${letterMark(letters ?? [])}`);
     const headers = {
-      ETag: `"${[version, sheet.revision, ...marks].join('.')}"`,
+      ETag: `"${[STARTED, sheet.updatedAt, sheet.revision, ...marks].join('.')}"`,
       'Cache-Control': 'private, no-cache',
     };
     if (request.headers.get('if-none-match') === headers.ETag) {
