@@ -9,6 +9,8 @@ import type { Step } from './step';
 
 /** Threads that make files, while the server's own goes on answering. */
 const THREADS = 2;
+/** The threads of the press give way to the server's own where processors are short: the share of a `nice` of ten is a tenth of it. */
+const GIVE_WAY = 10;
 /** Files that may wait, and files one client may have under way; a scribe asks for one at a time. */
 const MOST_WAITING = 40;
 const MOST_OF_ONE_CLIENT = 12;
@@ -54,6 +56,7 @@ function press(): Press {
       minThreads: 0,
       maxThreads: THREADS,
       idleTimeout: IDLE,
+      niceIncrement: GIVE_WAY,
       // A thread that sleeps between tasks, blocked, never gives back the pixels of the one before.
       atomics: 'disabled',
     }),
