@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { MessageChannel } from 'node:worker_threads';
 import Piscina from 'piscina';
 import { Problem } from '@/core/problem/problem';
+import { watchGrowth } from './growth';
 import type { Job } from './job';
 import type { Said, Told } from './message';
 import type { Step } from './step';
@@ -21,11 +22,10 @@ const LONGEST = 600_000;
 /** A thread whose reader has left may end its step in peace for so long, in ms. */
 const GRACE = 1000;
 /**
- * Pictures of others unpack to what nobody can foresee: reading one may take so much memory beyond what the server had, in bytes, looked
- * at this often, in ms. Two photographs of fifty million pixels at once take half of it.
+ * Pictures of others unpack to what nobody can foresee: reading one may take so much memory beyond what the server had when a thread
+ * took it up, in bytes. Two photographs of fifty million pixels at once take half of it.
  */
 const MOST_GROWTH = 1_500_000_000;
-const LOOKED_AT = 100;
 const READS_PICTURES: ReadonlySet<Job['kind']> = new Set(['look', 'review', 'sample']);
 /** A thread without work is ended after this, in ms, and its memory given back. */
 const IDLE = 60_000;
@@ -123,25 +123,19 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
     clearTimeout(patience);
     patience = setTimeout(tooLong, LONGEST_STEP);
   };
-  let watch: NodeJS.Timeout | undefined;
-  /** Looks at the memory from the moment a thread takes the job up. */
-  const watched = () => {
-    const before = process.memoryUsage.rss();
-    watch = setInterval(() => {
-      if (process.memoryUsage.rss() - before > MOST_GROWTH)
-        giveUp(
-          new PressRefusal(
-            'too large',
-            'This file unpacks to more than can be read here. Scan or photograph the page again, as one JPEG or PNG.',
-          ),
-        );
-    }, LOOKED_AT);
-  };
+  let unwatch: () => void = () => undefined;
+  const tooLarge = () =>
+    giveUp(
+      new PressRefusal(
+        'too large',
+        'This file unpacks to more than can be read here. Scan or photograph the page again, as one JPEG or PNG.',
+      ),
+    );
   const heard = new Inbox<Said>();
   port.on('message', (said: Said) => {
     patient();
     if (said.said !== 'taken up') heard.put(said);
-    else if (READS_PICTURES.has(job.kind)) watched();
+    else if (READS_PICTURES.has(job.kind)) unwatch = watchGrowth(MOST_GROWTH, tooLarge);
   });
 
   let begun = false;
@@ -162,7 +156,7 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
     .finally(() => {
       clearTimeout(whole);
       clearTimeout(patience);
-      clearInterval(watch);
+      unwatch();
       reader.removeEventListener('abort', leave);
       strikeOff();
     });

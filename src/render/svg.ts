@@ -1,4 +1,5 @@
 import type { Drawing, DrawingNode, Form, LineStyle } from '@/core/drawing/drawing';
+import { lookUp } from '@/core/measure/lookUp';
 import { number, pathData, SMALL_INK_EDGE } from './pathData';
 
 const ENTITIES: Readonly<Record<string, string>> = {
@@ -13,7 +14,7 @@ const ENTITIES: Readonly<Record<string, string>> = {
 const FORBIDDEN = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\ufffe\uffff]/g;
 
 const escaped = (text: string): string =>
-  text.replace(FORBIDDEN, '').replace(/[&<>"']/g, (character) => ENTITIES[character] as string);
+  text.replace(FORBIDDEN, '').replace(/[&<>"']/g, (character) => lookUp(ENTITIES, character) as string);
 
 /** The face a sheet is lettered in; the file names it and falls back to any sans-serif. */
 export const SHEET_FONT = 'Alegreya Sans';

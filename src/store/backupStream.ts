@@ -1,5 +1,6 @@
 import { and, asc, count, eq, getTableColumns, gt, isNotNull, isNull, lt, or, sql } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
+import { lookUp } from '@/core/measure/lookUp';
 import { Problem } from '@/core/problem/problem';
 import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
 import { atOneMoment, type Database, openDatabase } from './client';
@@ -69,7 +70,7 @@ export async function* rowsOf(moment: Database, name: BackupTable) {
       } catch (error) {
         why = error instanceof Problem ? error.message : 'It is no readable JSON.';
       }
-      yield { key: String(stored[key.name]), row, why, readable: why === undefined };
+      yield { key: String(lookUp(stored, key.name)), row, why, readable: why === undefined };
     }
     last = rows.at(-1)?.[key.name];
   }

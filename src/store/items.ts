@@ -1,6 +1,7 @@
 import { and, asc, eq, inArray, lt, sql } from 'drizzle-orm';
 import type { Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
+import { lookUp } from '@/core/measure/lookUp';
 import { merge } from '@/core/problem/merge';
 import { asOneStep, ChangedElsewhere } from './changes';
 import { openDatabase } from './client';
@@ -60,12 +61,12 @@ export async function changeItem({ id, was, now }: ItemChange): Promise<Item> {
     if (!row) throw new ChangedElsewhere('This thing was taken off the bench in another window.', 'id', null);
     const stored = readItem(row.data);
     const kept: Readonly<Record<string, unknown>> = stored ?? JSON.parse(row.data);
-    const theirs = Object.fromEntries(Object.keys(now).map((key) => [key, kept[key] ?? null]));
+    const theirs = Object.fromEntries(Object.keys(now).map((key) => [key, lookUp(kept, key) ?? null]));
     const merged = merge({ was, mine: now, theirs });
     if (merged.kind === 'conflict') {
       const [field = 'id'] = merged.path;
       throw new ChangedElsewhere(
-        `This was changed in another window: it is ${say(kept[field])} there.`,
+        `This was changed in another window: it is ${say(lookUp(kept, field))} there.`,
         field,
         kept,
       );

@@ -4,6 +4,7 @@ import { type Used, usedBy } from '@/core/kit/use';
 import { entriesOf } from '@/core/log/entriesOf';
 import { readEntries, readEntry } from '@/core/log/entry';
 import type { Session } from '@/core/log/session';
+import { lookUp } from '@/core/measure/lookUp';
 import { inOrder, type KeptRating, memoryOf, ratingsOf, withRating } from '@/core/study/history';
 import { memorySchema, ratingsSchema } from '@/core/study/historyFormat';
 import { isKnown, type Memory } from '@/core/study/memory';
@@ -48,7 +49,7 @@ export async function lettersLearned(): Promise<Readonly<Partial<Record<HandId, 
     const letter = ofKey(unit)?.of;
     if (!isHand(hand) || letter === undefined || !isKnown(memorySchema.safeParse(parsed(memory)).data))
       continue;
-    learned[hand] = [...(learned[hand] ?? []), letter];
+    learned[hand] = [...(lookUp(learned, hand) ?? []), letter];
   }
   return learned;
 }

@@ -4,6 +4,7 @@ import { freshFor as freshOf } from '@/core/document/freshFor';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { type HandId, handById, isHand } from '@/core/hands/registry';
 import { nibsFor } from '@/core/kit/nib';
+import { lookUp } from '@/core/measure/lookUp';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
 import { layoutSheet } from '@/core/sheet/layout';
@@ -18,13 +19,19 @@ import { idSchema } from './http';
 
 export type Search = Promise<Record<string, string | string[] | undefined>>;
 
+/** A parameter of an address that is given once; undefined otherwise. */
+export function textIn(search: Awaited<Search>, name: string): string | undefined {
+  const value = lookUp(search, name);
+  return typeof value === 'string' ? value : undefined;
+}
+
 /**
  * The sheet a station opens, in this order: a fresh one of the hand asked for, the recipe or the sheet of the address,
  * the latest on the shelf.
  */
 export async function openSheet(searchParams: Search): Promise<Opened> {
   const search = await searchParams;
-  const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
+  const text = (name: string) => textIn(search, name);
   const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);

@@ -4,7 +4,7 @@ import { selectedPrinter } from '@/store/printers';
 import { listRecords } from '@/store/records';
 import { Written } from '@/ui/frame/Written';
 import { TodayStation } from '@/ui/today/TodayStation';
-import type { Search } from '../_lib/openSheet';
+import { type Search, textIn } from '../_lib/openSheet';
 import { todayOf } from '../_lib/today';
 
 export const metadata: Metadata = { title: 'Today' };
@@ -12,7 +12,7 @@ export const dynamic = 'force-dynamic';
 
 export default async function TodayPage({ searchParams }: { searchParams: Search }) {
   const search = await searchParams;
-  const text = (key: string) => (typeof search[key] === 'string' ? search[key] : undefined);
+  const text = (name: string) => textIn(search, name);
   const [today, open, printer] = await Promise.all([
     todayOf({ hand: text('hand'), minutes: text('minutes') }, new Date()),
     listRecords({ kinds: ['sitting'], limit: 10 }),

@@ -1,3 +1,4 @@
+import { lookUp } from '../measure/lookUp';
 import { TESTS, type Test } from './cheapTests';
 import type { Kit } from './match';
 import { isDipped, takesHolder } from './rules';
@@ -81,14 +82,14 @@ export function nextTest(
 ): Test | undefined {
   const now = diagnose(seen, kit, answers, history);
   const gain = (test: Test) => {
-    const yes = now.reduce((sum, { cause, chance }) => sum + chance * (test.yes[cause.id] ?? 0.5), 0);
+    const yes = now.reduce((sum, { cause, chance }) => sum + chance * (lookUp(test.yes, cause.id) ?? 0.5), 0);
     const after = (answer: boolean) =>
       entropy(diagnose(seen, kit, { ...answers, [test.id]: answer }, history));
     return entropy(now) - yes * after(true) - (1 - yes) * after(false);
   };
   const { kind } = kit.tool;
   const can = { dipped: isDipped(kind), holder: takesHolder(kind) };
-  const open = TESTS.filter(({ id, needs }) => answers[id] === undefined && (!needs || can[needs]));
+  const open = TESTS.filter(({ id, needs }) => lookUp(answers, id) === undefined && (!needs || can[needs]));
   const best = open.map((test) => ({ test, bits: gain(test) })).sort((a, b) => b.bits - a.bits)[0];
   return best && best.bits > WORTH_ASKING ? best.test : undefined;
 }

@@ -1,3 +1,4 @@
+import { lookUp } from '../measure/lookUp';
 import { plain } from '../measure/units';
 import { toolOf } from './kinds/registry';
 import type { Kit } from './match';
@@ -120,8 +121,7 @@ const SHORT: Readonly<Record<string, string>> = {
 };
 
 /** A step of a preparation in a few words; undefined for those that are done every time. */
-export const stepWords = (id: string): string | undefined =>
-  Object.hasOwn(SHORT, id) ? SHORT[id] : undefined;
+export const stepWords = (id: string): string | undefined => lookUp(SHORT, id);
 
 export const stillToDo = (need: Need, kit: Kit): string[] =>
-  preparation(need, kit).flatMap(({ id }) => SHORT[id] ?? []);
+  preparation(need, kit).flatMap(({ id }) => lookUp(SHORT, id) ?? []);

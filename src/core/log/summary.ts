@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { HandId } from '../hands/registry';
+import { lookUp } from '../measure/lookUp';
 import { CRITERION_IDS, type CriterionId } from '../practice/criteria';
 import type { Rating } from '../study/grade';
 import { sessionSchema } from './session';
@@ -48,7 +49,7 @@ export function summaryOf(sessions: readonly Counted[]): Summary {
   for (const { began, hand, minutes, checks } of sessions) {
     const monday = mondayOf(dayOn(began));
     const week = weeks.get(monday) ?? {};
-    week[hand] = (week[hand] ?? 0) + minutes;
+    week[hand] = (lookUp(week, hand) ?? 0) + minutes;
     weeks.set(monday, week);
     for (const { criterion, rating } of checks) {
       const byWeek = rated.get(criterion) ?? new Map<string, Record<Rating, number>>();

@@ -1,3 +1,4 @@
+import { lookUp } from './lookUp';
 import { MM_PER_INCH, type Mm, plain } from './units';
 
 /** Units a length may be written in. */
@@ -34,7 +35,7 @@ const LENGTH = /^(-?\d*[.,]?\d+)?(?:\s*(\d+)\s*\/\s*(\d+))?\s*([a-z"″]*)$/i;
 export function readLength(text: string, unit: LengthUnit): Mm | undefined {
   const plainText = text
     .trim()
-    .replace(/[½¼¾⅛⅜⅝⅞]/g, (sign) => ` ${FRACTIONS[sign]}`)
+    .replace(/[½¼¾⅛⅜⅝⅞]/g, (sign) => ` ${lookUp(FRACTIONS, sign)}`)
     .trim();
   const found = LENGTH.exec(plainText);
   if (!found) return undefined;
@@ -42,8 +43,10 @@ export function readLength(text: string, unit: LengthUnit): Mm | undefined {
   if (whole === undefined && above === undefined) return undefined;
   if (above !== undefined && whole !== undefined && /[.,]/.test(whole)) return undefined;
   if (below !== undefined && Number(below) === 0) return undefined;
-  const per =
-    MM_PER[said === undefined || said === '' ? (unit === 'inch' ? 'in' : 'mm') : said.toLowerCase()];
+  const per = lookUp(
+    MM_PER,
+    said === undefined || said === '' ? (unit === 'inch' ? 'in' : 'mm') : said.toLowerCase(),
+  );
   if (per === undefined) return undefined;
   const number = whole === undefined ? 0 : Number(whole.replace(',', '.'));
   const part = above === undefined ? 0 : Number(above) / Number(below);

@@ -1,4 +1,5 @@
 import type { Nib } from '../kit/nib';
+import { lookUp } from '../measure/lookUp';
 import { worstFinding } from './laid';
 import { type Laid, layoutPiece } from './layout';
 import type { Own } from './pen';
@@ -16,8 +17,7 @@ export const fieldsOf = ({ blocks }: Pick<Piece, 'blocks'>): string[] => [
 ];
 
 /** A row's cell of a column; empty where it has none. A name like “constructor” is a column as any other. */
-const cellOf = (values: Row['values'], name: string): string =>
-  (Object.hasOwn(values, name) ? values[name] : undefined) ?? '';
+const cellOf = (values: Row['values'], name: string): string => lookUp(values, name) ?? '';
 
 /** The piece written for one row; a column the row lacks is left empty, never as braces. */
 export const filledIn = (piece: Piece, { values }: Pick<Row, 'values'>): Piece => ({

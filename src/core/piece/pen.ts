@@ -1,3 +1,4 @@
+import { lookUp } from '../measure/lookUp';
 import type { Mm } from '../measure/units';
 import { Problem } from '../problem/problem';
 import { handOf } from '../setting/handOf';
@@ -30,7 +31,7 @@ export interface BlockPen {
  */
 export function blockPen({ setting, capitals, leading }: Block, own: Own = {}): BlockPen {
   const hand = handOf(setting);
-  const face = recipeTypeface(setting, { own: own[setting.hand] ?? [] });
+  const face = recipeTypeface(setting, { own: lookUp(own, setting.hand) ?? [] });
   if (!face) {
     throw new Problem(
       'hand',

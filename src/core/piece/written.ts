@@ -1,5 +1,6 @@
 import { isPressed } from '../hand/hand';
 import type { Item } from '../kit/itemFormat';
+import { lookUp } from '../measure/lookUp';
 import type { Mm } from '../measure/units';
 import { handOf } from '../setting/handOf';
 import type { PlacedInk } from '../type/placed';
@@ -74,7 +75,7 @@ export function penWork(
     const area = sum((one) => one.area);
     const pressed = isPressed(handOf(block.setting));
     const pen = penKey(block.setting);
-    const load = laid.piece.loads[pen] ?? usualLoad(tools.get(block.setting.nib), pressed);
+    const load = lookUp(laid.piece.loads, pen) ?? usualLoad(tools.get(block.setting.nib), pressed);
     const cover = load === undefined ? undefined : coverOf(load);
     return {
       key,

@@ -1,3 +1,5 @@
+import { lookUp } from '../measure/lookUp';
+
 /** A change, as three states of one record: as its writer had read it, as the writer leaves it, and as it is stored now. */
 interface Change {
   readonly was: unknown;
@@ -44,7 +46,10 @@ export function merge(change: Change, path: readonly string[] = []): Merged {
 function mergeFields(was: Fields, mine: Fields, theirs: Fields, path: readonly string[]): Merged {
   const merged: Record<string, unknown> = {};
   for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
-    const one = merge({ was: was[key], mine: mine[key], theirs: theirs[key] }, [...path, key]);
+    const one = merge({ was: lookUp(was, key), mine: lookUp(mine, key), theirs: lookUp(theirs, key) }, [
+      ...path,
+      key,
+    ]);
     if (one.kind === 'conflict') return one;
     if (one.value !== undefined) merged[key] = one.value;
   }

@@ -1,6 +1,7 @@
 import { type KeptPiece, laidAgain } from '../document/keptPiece';
 import { settingGround } from '../document/settingGround';
 import type { Drawing } from '../drawing/drawing';
+import { lookUp } from '../measure/lookUp';
 import { plain } from '../measure/units';
 import type { Box } from '../page/boxes';
 import type { LaidLine } from '../piece/laid';
@@ -20,7 +21,7 @@ const LONGER = 0.15;
 
 /** What a line is written with: hand, sizes, and whether in capitals, whose height is then its body. */
 function groundOfLine({ block, pen }: LaidLine, own: Own): Ground {
-  const ground = settingGround(block.setting, own[block.setting.hand]);
+  const ground = settingGround(block.setting, lookUp(own, block.setting.hand));
   return { ...ground, zones: { ...ground.zones, body: pen.body / pen.unit } };
 }
 

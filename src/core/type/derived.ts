@@ -1,4 +1,5 @@
 import type { Letter } from '../hand/letter';
+import { lookUp } from '../measure/lookUp';
 import type { Degrees, NibWidths } from '../measure/units';
 import type { Pen } from '../pen/pen';
 import type { Knot } from '../pen/stroke';
@@ -345,7 +346,7 @@ const RULES: Readonly<Record<string, Rule>> = {
   '}': brace(-1),
 };
 
-const ruleOf = (text: string): Rule | undefined => (Object.hasOwn(RULES, text) ? RULES[text] : undefined);
+const ruleOf = (text: string): Rule | undefined => lookUp(RULES, text);
 
 /** Can a hand's drawn letters and marks make this sign? */
 export const canDerive = (text: string, drawn: Drawn): boolean => ruleOf(text)?.(drawn) !== undefined;

@@ -1,4 +1,5 @@
 import { type Context, type Form, USUAL } from '../hand/letter';
+import { lookUp } from '../measure/lookUp';
 import { perObject } from '../memo/memo';
 import type { Cut } from './cut';
 import type { Typeface } from './face';
@@ -61,7 +62,7 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
   // Joined letters must meet: a shape of another form would break the word.
   const form = given && formOf(given);
   if (given && (form === undefined || form === place.form)) return given;
-  const choice = Object.hasOwn(face.chosen, text) ? face.chosen[text] : undefined;
+  const choice = lookUp(face.chosen, text);
   const chosen = list.find(({ letter }) => letter.variant === choice);
   if (chosen && fits(chosen.letter.context ?? 'anywhere', place)) return chosen;
   if (choice !== USUAL) {

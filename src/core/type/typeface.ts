@@ -5,6 +5,7 @@ import { penOf } from '../hand/pen';
 import type { Script } from '../hand/script';
 import { type HandId, handById } from '../hands/registry';
 import { scriptOf } from '../hands/scripts';
+import { lookUp } from '../measure/lookUp';
 import type { Degrees, NibWidths } from '../measure/units';
 import { lru, perObject } from '../memo/memo';
 import type { WritingPen } from '../pen/pen';
@@ -87,7 +88,7 @@ export function build(key: TypefaceKey, script: Script): Typeface {
   const shapes = shapesBy(withOwn(script.letters(measures), own), pen, slope);
   const letters = new Map<string, Cut>();
   for (const [text, list] of shapes) {
-    const choice = Object.hasOwn(chosen, text) ? chosen[text] : undefined;
+    const choice = lookUp(chosen, text);
     const everywhere = list.find(
       ({ letter }) => letter.variant === choice && (letter.context ?? 'anywhere') === 'anywhere',
     );

@@ -15,6 +15,7 @@ import { Fragment, type ReactNode, useCallback, useEffect, useMemo, useRef, useS
 import { WEARS } from '@/core/kit/choices';
 import { blankItem, type Item } from '@/core/kit/item';
 import { type ItemKind, isTool, itemKinds, kindName } from '@/core/kit/itemKinds';
+import { lookUp } from '@/core/measure/lookUp';
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
@@ -116,7 +117,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
     autoResetPageIndex: false,
   });
   const rows = table.getRowModel().rows;
-  const chosen = (items ?? []).filter(({ id }) => selected[id]);
+  const chosen = (items ?? []).filter(({ id }) => lookUp(selected, id));
   const detail = items?.find(({ id }) => id === open);
   const margin = useRef<HTMLElement>(null);
   // On a narrow screen the margin stands over the table, perhaps out of sight.
@@ -372,7 +373,7 @@ const ROOMY: Readonly<Record<string, string>> = {
   hours: 'hidden lg:table-cell',
   wear: 'max-sm:hidden',
 };
-const roomy = (column: string) => `max-sm:px-1 ${ROOMY[column] ?? ''}`;
+const roomy = (column: string) => `max-sm:px-1 ${lookUp(ROOMY, column) ?? ''}`;
 
 const ARIA_SORT = { asc: 'ascending', desc: 'descending', none: 'none' } as const;
 

@@ -4,6 +4,7 @@ import type { Item } from '@/core/kit/item';
 import { type ItemKind, itemKinds } from '@/core/kit/itemKinds';
 import type { KindOfTool } from '@/core/kit/kinds/kind';
 import { toolOf } from '@/core/kit/kinds/registry';
+import { lookUp } from '@/core/measure/lookUp';
 
 /** How a fact is asked for. */
 export type Fact =
@@ -104,7 +105,7 @@ export const factName = (key: string): string =>
   itemKinds()
     .flatMap(factsOf)
     .find((fact) => fact.key === key)?.name ??
-  OTHER_NAMES[key] ??
+  lookUp(OTHER_NAMES, key) ??
   'A fact';
 
 /** Facts that mean nothing without a word before them. */

@@ -4,6 +4,7 @@ import type { SortingState } from '@tanstack/react-table';
 import { useMemo, useRef } from 'react';
 import type { Item } from '@/core/kit/item';
 import { itemKinds } from '@/core/kit/itemKinds';
+import { lookUp } from '@/core/measure/lookUp';
 
 type By = (a: Item, b: Item) => number;
 
@@ -37,7 +38,7 @@ export function useBenchOrder(
   // biome-ignore lint/correctness/useExhaustiveDependencies: made anew when things come and go, not when they change
   return useMemo(() => {
     const [first] = sorting;
-    const column = first && COLUMNS[first.id];
+    const column = first && lookUp(COLUMNS, first.id);
     const by: By = column
       ? (a, b) => (first.desc ? -column(a, b) : column(a, b))
       : grouped

@@ -2,6 +2,7 @@
 
 import { createContext, type ReactNode, useContext, useMemo, useState } from 'react';
 import type { HandId } from '@/core/hands/registry';
+import { lookUp } from '@/core/measure/lookUp';
 import type { LetterSet } from '@/core/setting/letterSet';
 import { emptySet } from '@/core/setting/ownLetters';
 
@@ -22,7 +23,7 @@ export function LetterSets({ sets: initial, children }: { sets: Sets; children: 
 /** The set of a hand (an empty one where nothing was kept), and how to replace it on the screen. */
 export function useLetterSet(hand: HandId) {
   const { sets, keep } = useContext(Context);
-  return { set: useMemo(() => sets[hand] ?? emptySet(hand), [sets, hand]), keep };
+  return { set: useMemo(() => lookUp(sets, hand) ?? emptySet(hand), [sets, hand]), keep };
 }
 
 /** The scribe's own letters of every hand. */

@@ -7,6 +7,7 @@ import type { ToolFamily } from '@/core/hand/hand';
 import { LOOKS, PURPOSES, STAGES } from '@/core/hand/portrait';
 import { HANDS, type HandId } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
+import { lookUp } from '@/core/measure/lookUp';
 import { Toggle } from '../fields/Choices';
 import { Compared } from './Compared';
 import { filtered, isOwned, NO_FILTERS } from './filters';
@@ -44,8 +45,8 @@ export function HandGallery({
   const recipes = useMemo(
     () =>
       HANDS.map((hand) => {
-        const nib = best[hand.id];
-        const fresh = freshRecipe(hand.id, schools[hand.id]);
+        const nib = lookUp(best, hand.id);
+        const fresh = freshRecipe(hand.id, lookUp(schools, hand.id));
         return nib ? withNib(fresh, nib) : fresh;
       }),
     [best, schools],
@@ -120,7 +121,7 @@ export function HandGallery({
                 key={hand.id}
                 base={hand}
                 recipe={recipe}
-                nib={best[hand.id]}
+                nib={lookUp(best, hand.id)}
                 sample={samples.get(hand.id)}
                 compared={compared.includes(hand.id)}
                 full={compared.length >= MOST_COMPARED}

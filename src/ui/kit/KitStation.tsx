@@ -15,6 +15,7 @@ import { type Need, needFor } from '@/core/kit/need';
 import type { Nib } from '@/core/kit/nib';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
+import { lookUp } from '@/core/measure/lookUp';
 import { type Mm, plain } from '@/core/measure/units';
 import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';
@@ -75,7 +76,7 @@ export function KitStation({
   const router = useRouter();
   const [tab, setTab] = useState<Tab>('Match');
   useEffect(() => {
-    const follow = () => setTab(TAB_OF[window.location.hash] ?? 'Match');
+    const follow = () => setTab(lookUp(TAB_OF, window.location.hash) ?? 'Match');
     if (window.location.hash) follow();
     window.addEventListener('hashchange', follow);
     return () => window.removeEventListener('hashchange', follow);

@@ -1,5 +1,6 @@
 import type { Item } from '@/core/kit/item';
 import type { Kit, KitVerdict } from '@/core/kit/match';
+import { lookUp } from '@/core/measure/lookUp';
 import { capital } from '@/core/measure/words';
 
 export const partsOf = (kit: Kit): Item[] =>
@@ -42,4 +43,4 @@ const RULE_NAMES: Readonly<Record<string, string>> = {
   feathering: 'Feathering',
   cover: 'Ink on this colour',
 };
-export const ruleName = (rule: string): string => RULE_NAMES[rule] ?? capital(rule);
+export const ruleName = (rule: string): string => lookUp(RULE_NAMES, rule) ?? capital(rule);

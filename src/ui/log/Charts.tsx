@@ -5,6 +5,7 @@ import { handById, isHand } from '@/core/hands/registry';
 import type { Item } from '@/core/kit/item';
 import { isTool } from '@/core/kit/itemKinds';
 import type { Summary } from '@/core/log/summary';
+import { lookUp } from '@/core/measure/lookUp';
 import { criterionSaid } from '@/core/practice/criteria';
 import { RATINGS } from '@/core/study/grade';
 import { OneOf } from '../fields/OneOf';
@@ -60,7 +61,7 @@ export default function Charts() {
           type: 'bar',
           name: handById(hand).name,
           x: summary.weeks.map(({ monday }) => monday),
-          y: summary.weeks.map(({ minutes }) => Math.round(minutes[hand] ?? 0)),
+          y: summary.weeks.map(({ minutes }) => Math.round(lookUp(minutes, hand) ?? 0)),
         }))}
       />
       <section aria-labelledby="criteria" className="space-y-2">

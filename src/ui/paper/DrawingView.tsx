@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { Drawing, DrawingNode, Form } from '@/core/drawing/drawing';
+import { lookUp } from '@/core/measure/lookUp';
 import { pathData } from '@/render/pathData';
 
 /**
@@ -46,7 +47,10 @@ function alike(a: unknown, b: unknown): boolean {
   }
   const [one, other] = [a as Record<string, unknown>, b as Record<string, unknown>];
   const keys = Object.keys(one);
-  return keys.length === Object.keys(other).length && keys.every((key) => alike(one[key], other[key]));
+  return (
+    keys.length === Object.keys(other).length &&
+    keys.every((key) => alike(lookUp(one, key), lookUp(other, key)))
+  );
 }
 
 function NodeView({ node }: { node: DrawingNode }) {

@@ -4,6 +4,7 @@ import { addMinutes, format, parseISO, subMinutes } from 'date-fns';
 import { useState } from 'react';
 import type { Item } from '@/core/kit/item';
 import { recordId } from '@/core/log/recordId';
+import { lookUp } from '@/core/measure/lookUp';
 import { plain } from '@/core/measure/units';
 import { openRows } from '@/core/piece/batch';
 import { calibratedLoad } from '@/core/piece/dips';
@@ -268,7 +269,7 @@ function Calibration({
   pen: string;
   laid: Laid;
 }) {
-  const known = piece.loads[pen];
+  const known = lookUp(piece.loads, pen);
   const [letters, setLetters] = useState(10);
   const written = laid.lines.filter(({ block }) => `${block.setting.hand} ${block.setting.width}` === pen);
   const found = () => {

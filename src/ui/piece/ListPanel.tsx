@@ -1,6 +1,7 @@
 'use client';
 
 import { parse } from 'papaparse';
+import { lookUp } from '@/core/measure/lookUp';
 import { fieldsOf, openRows, rowsOf } from '@/core/piece/batch';
 import type { Piece, Row } from '@/core/piece/piece';
 import { PIECE_LIMITS } from '@/core/piece/pieceFormat';
@@ -76,7 +77,7 @@ export function ListPanel({
     }
     edit((p) => ({ ...p, rows: listed }));
     onRow(0);
-    const lacking = fields.filter((field) => listed.every(({ values }) => !values[field]));
+    const lacking = fields.filter((field) => listed.every(({ values }) => !lookUp(values, field)));
     notice({
       tone: lacking.length > 0 ? 'problem' : 'done',
       text: `${listed.length} rows read.${lacking.length > 0 ? ` No column is called ${lacking.map((field) => `“${field}”`).join(', ')}: that place stays empty.` : ''}`,

@@ -5,6 +5,7 @@ import { type HandId, OPENING_HAND } from '@/core/hands/registry';
 import { paperColour } from '@/core/kit/cover';
 import type { Item } from '@/core/kit/item';
 import type { Nib } from '@/core/kit/nib';
+import { lookUp } from '@/core/measure/lookUp';
 import { fieldsOf, shownPiece } from '@/core/piece/batch';
 import { drawDips } from '@/core/piece/drawDips';
 import { drawPiece } from '@/core/piece/drawPiece';
@@ -70,7 +71,10 @@ export function PieceStation({
   const [zoom, setZoom] = useState<Zoom>('fit');
   const [row, setRow] = useState(0);
   const [dips, setDips] = useState(false);
-  const kit = kits[piece.blocks.find(({ id }) => id === longest(piece))?.setting.hand ?? OPENING_HAND];
+  const kit = lookUp(
+    kits,
+    piece.blocks.find(({ id }) => id === longest(piece))?.setting.hand ?? OPENING_HAND,
+  );
   const [ink, setInk] = useState(kit?.ink ?? '');
   const [paper, setPaper] = useState(kit?.paper ?? '');
   const supplies = useMemo(() => {

@@ -9,6 +9,7 @@ import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import type { HandId } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import type { Entry } from '@/core/log/entry';
+import { lookUp } from '@/core/measure/lookUp';
 import type { Band } from '@/core/practice/band';
 import { type BandKindId, kindOf, kindsFor } from '@/core/practice/bands/registry';
 import { type Composed, compose, drawPage } from '@/core/practice/compose';
@@ -98,7 +99,7 @@ export function PractiseStation({
   const latest = useRef(sheet);
   latest.current = sheet;
   const own = useLetterSet(recipe.hand).set.letters;
-  const { known, set: setKnown } = useKnown(recipe.hand, records, learned[recipe.hand] ?? NOTHING);
+  const { known, set: setKnown } = useKnown(recipe.hand, records, lookUp(learned, recipe.hand) ?? NOTHING);
   const worker = usePractiseWorker(recipe.wordList);
   const notice = useNotice();
   const { composed, problem } = useMemo(() => composedOf(recipe, own), [recipe, own]);

@@ -1,6 +1,7 @@
 'use client';
 
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from 'react';
+import { lookUp } from '@/core/measure/lookUp';
 import { Loupe } from './Loupe';
 
 /** x and y as shares of the picture's sides. */
@@ -56,7 +57,7 @@ export function CornerHandles({
   };
   const under = held && corners[held.i];
   const step = (i: number) => (event: KeyboardEvent) => {
-    const by = MOVES[event.key];
+    const by = lookUp(MOVES, event.key);
     const corner = corners[i];
     if (!by || !corner) return;
     event.preventDefault();

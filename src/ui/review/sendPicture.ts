@@ -1,3 +1,4 @@
+import { lookUp } from '@/core/measure/lookUp';
 import { Problem } from '@/core/problem/problem';
 import { call } from '../lib/api';
 import { linesOf } from '../lib/lines';
@@ -38,7 +39,7 @@ export async function sendPicture(
     if ('kept' in line) return line;
     const share = line.done / line.of;
     onProgress({
-      words: WORDS[line.stage] ?? 'Working …',
+      words: lookUp(WORDS, line.stage) ?? 'Working …',
       share: line.stage === 'looking' ? LOOKING * share : LOOKING + (1 - LOOKING) * share,
     });
   }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
+import { lookUp } from '@/core/measure/lookUp';
 import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
 
 /** Keys that belong together: how they are shown in the list of keys, what they do, and what each of them runs. */
@@ -61,7 +62,7 @@ export function useKeys(keys: readonly StationKeys[]): void {
       if (isTyping(event.target) || event.altKey || document.querySelector('dialog[open]')) return;
       if (event.key === ' ' && takesSpace(event.target)) return;
       const name = nameOf(event);
-      const action = current.current.find(({ actions }) => actions[name])?.actions[name];
+      const action = current.current.find(({ actions }) => lookUp(actions, name))?.actions[name];
       if (!action) return;
       event.preventDefault();
       action();

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, memo, useRef } from 'react';
 import { USUAL } from '@/core/hand/letter';
+import { lookUp } from '@/core/measure/lookUp';
 import type { Cut } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { LetterOnLine } from './LetterView';
@@ -29,7 +30,7 @@ export const Alphabet = memo(function Alphabet({
   const stop = order.includes(chosen) ? chosen : order[0];
   const step = (event: KeyboardEvent, text: string) => {
     const at = order.indexOf(text);
-    const by = STEPS[event.key];
+    const by = lookUp(STEPS, event.key);
     const to = event.key === 'Home' ? 0 : event.key === 'End' ? order.length - 1 : by && at + by;
     const next = to === undefined ? undefined : order[Math.min(order.length - 1, Math.max(0, to))];
     if (next === undefined) return;

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
+import { lookUp } from '@/core/measure/lookUp';
 import { plain, tanDeg } from '@/core/measure/units';
 import type { WritingPen } from '@/core/pen/pen';
 import { handOf } from '@/core/setting/handOf';
@@ -44,7 +45,7 @@ const GROUPS = { angle: 'Angle', shape: 'Shape', school: 'School', letter: 'Lett
 
 /** The letter at hand: the shape chosen for it, else the one the face writes. */
 const shapeOf = (face: Typeface, text: string): Cut => {
-  const choice = face.chosen[text];
+  const choice = lookUp(face.chosen, text);
   return (
     face.shapes.get(text)?.find(({ letter }) => letter.variant === choice) ??
     face.letters.get(text) ??

@@ -5,6 +5,7 @@ import { useRef } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { type Context, USUAL } from '@/core/hand/letter';
 import { handById } from '@/core/hands/registry';
+import { lookUp } from '@/core/measure/lookUp';
 import { Problem } from '@/core/problem/problem';
 import type { LetterSet } from '@/core/setting/letterSet';
 import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
@@ -119,7 +120,7 @@ export function Shapes({
               type="radio"
               name="shape"
               className="radio radio-xs"
-              checked={shape.letter.variant === (writing.variants[text] ?? USUAL)}
+              checked={shape.letter.variant === (lookUp(writing.variants, text) ?? USUAL)}
               onChange={() => choose(shape.letter.variant)}
             />
             <LetterKey face={face} cut={shape} />

@@ -2,6 +2,7 @@
 
 import { type About, DESK_PAPERS, UNITS } from '@/core/about/about';
 import { EXPERIENCES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
+import { lookUp } from '@/core/measure/lookUp';
 import { paperFormat } from '@/core/measure/paper';
 import { OneOf } from '../fields/OneOf';
 import { useAbout } from '../frame/AboutMe';
@@ -54,7 +55,7 @@ export function AboutPanel() {
               name={SCHOOLS[id].name}
               value={about.schools[id]}
               choices={Object.keys(SCHOOLS[id].choices)}
-              nameOf={(key) => (SCHOOLS[id].choices as Readonly<Record<string, string>>)[key] ?? key}
+              nameOf={(key) => lookUp(SCHOOLS[id].choices as Readonly<Record<string, string>>, key) ?? key}
               onChoose={(key) => set({ schools: { ...about.schools, [id]: key } })}
             />
           ))}

@@ -2,6 +2,7 @@
 
 import { Download, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import { lookUp } from '@/core/measure/lookUp';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson } from '../lib/api';
 
@@ -55,7 +56,7 @@ export function UnreadablePanel() {
           <li key={`${row.table} ${row.key}`} className="flex flex-wrap items-center gap-2 py-2">
             <span className="min-w-60 flex-1">
               <b>
-                {CALLED[row.table] ?? row.table} “{row.key}”
+                {lookUp(CALLED, row.table) ?? row.table} “{row.key}”
               </b>
               <br />
               <span className="text-sm">{row.why}</span>

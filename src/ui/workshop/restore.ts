@@ -1,3 +1,4 @@
+import { lookUp } from '@/core/measure/lookUp';
 import { counted } from '@/core/measure/words';
 import { Problem } from '@/core/problem/problem';
 import { call, newId } from '../lib/api';
@@ -116,7 +117,7 @@ const NAMES: Readonly<Record<string, readonly [one: string, many: string]>> = {
 /** "9 sheets, 46 things on the bench and one printer". */
 export function countsInWords(counts: Restored): string {
   const parts = Object.entries(NAMES).flatMap(([name, [one, many]]) => {
-    const count = counts[name] ?? 0;
+    const count = lookUp(counts, name) ?? 0;
     return count > 0 ? [counted(count, one, many)] : [];
   });
   const last = parts.pop();

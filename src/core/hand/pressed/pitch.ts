@@ -1,3 +1,4 @@
+import { lookUp } from '../../measure/lookUp';
 import type { NibWidths } from '../../measure/units';
 import type { Letter, Measures } from '../letter';
 
@@ -18,7 +19,7 @@ export const pitchByInk =
   (before: Letter, after: Letter, m: Measures): NibWidths | undefined => {
     const { exit } = before;
     const [first] = after.shades ?? [];
-    const white = (exit?.kind === 'high' ? high : low)[after.entry?.kind ?? ''];
+    const white = lookUp(exit?.kind === 'high' ? high : low, after.entry?.kind ?? '');
     if (exit?.side === undefined || first === undefined || white === undefined) return undefined;
     return exit.side + white + m.spread / 2 - first;
   };

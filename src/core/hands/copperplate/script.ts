@@ -4,6 +4,7 @@ import { pressedAccents } from '../../hand/pressed/accents';
 import { marks } from '../../hand/pressed/marks';
 import { pitchByInk } from '../../hand/pressed/pitch';
 import type { Script } from '../../hand/script';
+import { lookUp } from '../../measure/lookUp';
 import type { NibWidths } from '../../measure/units';
 import { capitalParts } from './capitalParts';
 import { copperplateDrills } from './drills';
@@ -68,7 +69,7 @@ function pitch(before: Letter, after: Letter, m: Measures): NibWidths | undefine
   if (last === undefined || first === undefined || standsTall(before)) return undefined;
   if (before.exit === undefined || before.exit.kind === 'none') return undefined;
   if (before.exit.kind === 'high') return afterHigh(before, after, m);
-  const factor = PITCH[after.entry?.kind ?? ''];
+  const factor = lookUp(PITCH, after.entry?.kind ?? '');
   return factor === undefined ? undefined : last - first + factor * m.d;
 }
 

@@ -1,5 +1,6 @@
 import type { Dots, Form, Letter, Port } from '../../hand/letter';
 import { byItself, type Drawn, family, type Shape, type Shapes } from '../../hand/notation';
+import { lookUp } from '../../measure/lookUp';
 import type { Degrees, NibWidths } from '../../measure/units';
 import type { Knot } from '../../pen/stroke';
 import { FIGURES } from './figures';
@@ -72,14 +73,14 @@ function drawn(base: string, figure: Figure, leaving: 'line' | 'hill' | 'roof'):
 function shapesOf(base: string, text: string, forms: Readonly<Record<string, Figure>>): Shapes {
   const shapes: Record<string, readonly Drawn[] | Shape> = {};
   for (const [name, figure] of Object.entries(forms)) {
-    const form = FORMS[name];
+    const form = lookUp(FORMS, name);
     if (name === 'isolated') shapes[text] = drawn(base, figure, 'line');
     else if (name === 'medial to a roof') shapes[`${text} ${name}`] = byItself({ form: 'medial', reaching: 'roof' }, drawn(base, figure, 'line'));
     else if (name === 'initial to a roof') shapes[`${text} ${name}`] = byItself({ form: 'initial', reaching: 'roof' }, drawn(base, figure, 'roof'));
     else if (form === undefined) shapes[`${text} ${name}`] = drawn(base, figure, 'line');
   }
   for (const [name, figure] of Object.entries(forms)) {
-    const form = FORMS[name];
+    const form = lookUp(FORMS, name);
     if (form === undefined || form === 'isolated') continue;
     if (figure.exit) shapes[`${text} ${name} to a hill`] = byItself({ form, reaching: 'hill' }, drawn(base, figure, 'hill'));
     shapes[`${text} ${name}`] = byItself({ form }, drawn(base, figure, 'line'));
@@ -96,7 +97,7 @@ export const courtLetters = (): Letter[] =>
       return family(name, shapesOf(figure, text, forms)).map((letter): Letter => {
         if (!dots) return letter;
         const [count, side] = dots;
-        const own = forms[letter.variant === 'usual' ? 'isolated' : letter.variant.replace(' to a hill', '')];
+        const own = lookUp(forms, letter.variant === 'usual' ? 'isolated' : letter.variant.replace(' to a hill', ''));
         const [x, y] = (side === 'over' ? (own?.over ?? ANYWHERE) : (own?.under ?? BELOW)) as readonly [number, number];
         return { ...letter, dots: [{ count, side, x, y }] };
       });

@@ -2,6 +2,7 @@ import { marks } from '../../hand/broad/marks';
 import type { Letter, Mark, Measures } from '../../hand/letter';
 import { family, planOf, type Shapes } from '../../hand/notation';
 import type { Script } from '../../hand/script';
+import { lookUp } from '../../measure/lookUp';
 import { FIGURES } from './figures';
 import { courtLetters } from './letters';
 import { strokesFrom } from './notation';
@@ -19,7 +20,7 @@ function courtMarks(m: Measures): Shapes {
   });
   const plain = Object.fromEntries(scaled);
   const turned = (text: string) =>
-    (plain[text] ?? []).map((one) => ({ ...one, knots: one.knots.map((knot) => ({ ...knot, x: -knot.x, ...(knot.dir !== undefined && { dir: 180 - knot.dir }) })) }));
+    (lookUp(plain, text) ?? []).map((one) => ({ ...one, knots: one.knots.map((knot) => ({ ...knot, x: -knot.x, ...(knot.dir !== undefined && { dir: 180 - knot.dir }) })) }));
   return {
     '.': plain['.'] ?? [],
     ':': plain[':'] ?? [],

@@ -1,4 +1,5 @@
 import type { Drawn } from '../../hand/notation';
+import { lookUp } from '../../measure/lookUp';
 import type { Figure } from './notation';
 
 /** How a figure is taught: what the strokes of its isolated shape are called, and what to heed. */
@@ -35,7 +36,7 @@ export const TAUGHT: Readonly<Record<string, Taught>> = {
 
 /** The strokes of a shape, named by what they do in it; the first carries what is to be heeded. */
 export function taught(base: string, { entry, exit }: Figure, strokes: readonly Drawn[]): Drawn[] {
-  const { parts, remark } = (Object.hasOwn(TAUGHT, base) ? TAUGHT[base] : undefined) ?? { parts: [], remark: undefined };
+  const { parts, remark } = lookUp(TAUGHT, base) ?? { parts: [], remark: undefined };
   // The last strokes of a shape that is not left are the figure's own; in one that is left, the first after the way in.
   const skipped = !entry ? 0 : exit ? 1 : strokes.length - parts.length;
   return strokes.map((one, i) => {

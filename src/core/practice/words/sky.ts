@@ -1,3 +1,5 @@
+import { lookUp } from '../../measure/lookUp';
+
 /** The same in Arabic, for hands written from the right. */
 export const ARABIC_WORDS: readonly string[] = [
   'نجم',
@@ -66,7 +68,7 @@ const byFirst = (words: readonly string[]): Record<string, string[]> => {
   const lists: Record<string, string[]> = {};
   for (const word of words) {
     const first = word[0] as string;
-    lists[first] = [...(lists[first] ?? []), word];
+    lists[first] = [...(lookUp(lists, first) ?? []), word];
   }
   return lists;
 };

@@ -1,3 +1,4 @@
+import { lookUp } from '../../measure/lookUp';
 import { SKY_WORDS } from './sky';
 import { writable } from './wordList';
 
@@ -9,7 +10,7 @@ function byLetter(words: string): ThemeWords {
   const found: Record<string, string[]> = {};
   for (const word of words.split(/\s+/)) {
     const letter = word.charAt(0);
-    found[letter] = [...(found[letter] ?? []), word];
+    found[letter] = [...(lookUp(found, letter) ?? []), word];
   }
   return found;
 }

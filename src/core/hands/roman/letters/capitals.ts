@@ -2,6 +2,7 @@ import { capitals } from '../../../hand/broad/capitals';
 import type { Serif } from '../../../hand/broad/capitalTurns';
 import type { Measures } from '../../../hand/letter';
 import { type Drawn, type Shapes, strokesOf, turnsOff } from '../../../hand/notation';
+import { lookUp } from '../../../measure/lookUp';
 import type { NibWidths } from '../../../measure/units';
 import { TURNS } from '../turns';
 
@@ -9,7 +10,7 @@ import { TURNS } from '../turns';
 const SERIFS: Readonly<Record<string, Serif>> = { hooked: 'hooked', bare: 'bare' };
 
 /** The alphabet at a height, in its groups of width. */
-export const romanCapitals = (m: Measures, height: NibWidths) => capitals(m, height, turnsOff(TURNS, m), SERIFS[m.style] ?? 'cusped');
+export const romanCapitals = (m: Measures, height: NibWidths) => capitals(m, height, turnsOff(TURNS, m), lookUp(SERIFS, m.style) ?? 'cusped');
 
 /** A second, finer pen for small capitals: so much of the main one. */
 const FINER = 0.75;

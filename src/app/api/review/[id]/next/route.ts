@@ -6,6 +6,7 @@ import { freshRecipe } from '@/core/document/defaults';
 import { isPiece } from '@/core/document/keptPage';
 import { countsByPen } from '@/core/hand/hand';
 import { loadScript } from '@/core/hands/scripts';
+import { lookUp } from '@/core/measure/lookUp';
 import { withBands } from '@/core/practice/edit';
 import { BUNDLED } from '@/core/practice/words/wordList';
 import { pageAfter } from '@/core/review/nextPage';
@@ -35,6 +36,6 @@ export const POST = (request: Request, { params }: Context) =>
       (found.kept && !isPiece(found.kept) ? found.kept.sheet : undefined) ??
       (countsByPen(handOf(fresh)) ? withAnyNib({ ...fresh, given: {} }, found.review.nib) : fresh);
     const recipe = { ...fresh, ...sheet, title: '', aids: { ...sheet.aids, marks: 'practice' as const } };
-    const bands = pageAfter(recipe, found.review, new Set(learned[hand] ?? []), words, own);
+    const bands = pageAfter(recipe, found.review, new Set(lookUp(learned, hand) ?? []), words, own);
     return Response.json(withBands(recipe, bands));
   });

@@ -3,6 +3,7 @@ import { ownLettersOf } from '@/app/_lib/ownLettersFor';
 import { filePages } from '@/app/_lib/pages';
 import { storedDocument } from '@/app/_lib/storedDocument';
 import { type Document, isPiece } from '@/core/document/document';
+import { lookUp } from '@/core/measure/lookUp';
 import type { Own } from '@/core/piece/pen';
 import { letterMark } from '@/core/setting/letterMark';
 import type { Job } from '@/press/job';
@@ -22,7 +23,7 @@ function pictureOf(document: Document, own: Own): Job {
     const paper = { print: 'model', mirrored: false, on: 'own', marked: false } as const;
     return { kind: 'piece', piece: document, row: 0, own, paper, as: AS };
   }
-  const sheet = { recipe: document, own: own[document.hand] ?? [], on: 'own', as: AS } as const;
+  const sheet = { recipe: document, own: lookUp(own, document.hand) ?? [], on: 'own', as: AS } as const;
   const practised = document.practice.bands.length > 0;
   return practised ? { kind: 'practice', page: 1, ...sheet } : { kind: 'sheet', alone: false, ...sheet };
 }
