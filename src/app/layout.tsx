@@ -19,9 +19,9 @@ import { AboutMe } from '@/ui/frame/AboutMe';
 import { DamageBanner } from '@/ui/frame/DamageBanner';
 import { LetterSets } from '@/ui/frame/LetterSets';
 import { NoticeBoard } from '@/ui/frame/notices';
-import { Rail } from '@/ui/frame/Rail';
 import { readTheme, THEME_COOKIE } from '@/ui/frame/theme';
 import { Written } from '@/ui/frame/Written';
+import { Rail } from '@/ui/stations/Rail';
 import { whoWrites } from './_lib/desk';
 
 export const metadata: Metadata = {

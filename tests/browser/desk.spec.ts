@@ -123,20 +123,12 @@ test('everything goes to one file and comes back from it', async ({ page, reques
   expect(await (await request.get('/api/health')).json()).toEqual(before);
 });
 
-for (const path of ['/hand', '/rule?hand=italic', '/kit?hand=italic', '/shelf', '/bench', '/workshop']) {
-  test(`axe finds nothing on ${path}`, async ({ page }) => {
-    const errors: string[] = [];
-    page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
-    page.on('pageerror', (error) => errors.push(error.message));
-    await page.goto(path);
-    if (path.startsWith('/rule')) {
-      await page.getByText('More', { exact: true }).click();
-      await page.getByRole('button', { name: /^Nib:/ }).click();
-    }
-    expect(await axeFinds(page)).toEqual([]);
-    expect(errors).toEqual([]);
-  });
-}
+test('axe finds nothing on Rule with everything open', async ({ page }) => {
+  await page.goto('/rule?hand=italic');
+  await page.getByText('More', { exact: true }).click();
+  await page.getByRole('button', { name: /^Nib:/ }).click();
+  expect(await axeFinds(page)).toEqual([]);
+});
 
 test('a link that leads nowhere says so: a sheet that is gone, a broken recipe, an unknown address', async ({
   page,

@@ -1,19 +1,11 @@
-import { expect, type Page, test } from './desk';
+import { ALL_STATIONS } from '../../src/ui/stations/stations';
+import { axeFinds, expect, type Page, test } from './desk';
 
-const STATIONS = [
-  '/today',
-  '/hand',
-  '/kit',
-  '/rule',
-  '/strokes?hand=copperplate',
-  '/practise?hand=brush',
-  '/piece?fresh=1&hand=italic',
-  '/review',
-  '/log',
-  '/shelf',
-  '/bench',
-  '/workshop',
-] as const;
+/** Hands of other families than the one the desk opens with. */
+const HANDS = ['copperplate', 'brush', 'court', 'monoline'];
+const STATIONS = ALL_STATIONS.map(({ href, steps }, i) =>
+  steps ? `${href}?hand=${HANDS[i % HANDS.length]}` : href,
+);
 
 /** Text of the page, its size under `least` CSS pixels; lettering of sheets is drawn at the paper's scale. */
 const smallText = (page: Page, least: number) =>
@@ -50,7 +42,12 @@ const smallTargets = (page: Page, least: number) =>
     });
   }, least);
 
-test('text is 13 px and more, and the rail needs no scrollbar, at 1280 by 800', async ({ page }) => {
+test('at 1280 by 800 text is 13 px and more, the rail needs no scrollbar, axe finds nothing', async ({
+  page,
+}) => {
+  const errors: string[] = [];
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  page.on('pageerror', (error) => errors.push(error.message));
   await page.setViewportSize({ width: 1280, height: 800 });
   for (const station of STATIONS) {
     await page.goto(station);
@@ -60,7 +57,9 @@ test('text is 13 px and more, and the rail needs no scrollbar, at 1280 by 800', 
       down: nav.scrollHeight - nav.clientHeight,
     }));
     expect(rail, station).toEqual({ across: 0, down: 0 });
+    expect(await axeFinds(page), station).toEqual([]);
   }
+  expect(errors).toEqual([]);
 });
 
 test('on a tablet everything is as large as a finger', async ({ page }) => {

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
+import { OTHER_PAGES } from '@/ui/stations/stations';
 
-export const metadata: Metadata = { title: 'Enter' };
+export const metadata: Metadata = { title: OTHER_PAGES.enter.name };
 export const dynamic = 'force-dynamic';
 
 type Search = Promise<Record<string, string | string[] | undefined>>;

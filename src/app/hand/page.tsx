@@ -3,11 +3,12 @@ import { HANDS } from '@/core/hands/registry';
 import { bestNibFor } from '@/core/kit/bestTool';
 import { listItems } from '@/store/items';
 import { listNibs } from '@/store/nibs';
-import { Written } from '@/ui/frame/Written';
 import { HandGallery } from '@/ui/hand/HandGallery';
+import { StationTitle } from '@/ui/stations/StationTitle';
+import { STATIONS } from '@/ui/stations/stations';
 import { findDesk, whoWrites } from '../_lib/desk';
 
-export const metadata: Metadata = { title: 'Hand' };
+export const metadata: Metadata = { title: STATIONS.hand.name };
 export const dynamic = 'force-dynamic';
 
 export default async function HandPage() {
@@ -19,5 +20,5 @@ export default async function HandPage() {
       return nib ? [[id, nib] as const] : [];
     }),
   );
-  return <HandGallery title={<Written text="Hand" height={56} />} drawer={drawer} best={best} />;
+  return <HandGallery title={<StationTitle of={STATIONS.hand} />} drawer={drawer} best={best} />;
 }

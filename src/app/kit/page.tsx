@@ -2,9 +2,10 @@ import type { Metadata } from 'next';
 import { listNibs } from '@/store/nibs';
 import { listRecords } from '@/store/records';
 import { KitStation } from '@/ui/kit/KitStation';
+import { STATIONS } from '@/ui/stations/stations';
 import { openSheet, type Search } from '../_lib/openSheet';
 
-export const metadata: Metadata = { title: 'Kit' };
+export const metadata: Metadata = { title: STATIONS.kit.name };
 export const dynamic = 'force-dynamic';
 
 export default async function KitPage({ searchParams }: { searchParams: Search }) {

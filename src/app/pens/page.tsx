@@ -3,8 +3,9 @@ import { asNib } from '@/core/kit/item';
 import { listItems } from '@/store/items';
 import { Written } from '@/ui/frame/Written';
 import { PensStation } from '@/ui/pens/PensStation';
+import { OTHER_PAGES } from '@/ui/stations/stations';
 
-export const metadata: Metadata = { title: 'The same word with every pen' };
+export const metadata: Metadata = { title: OTHER_PAGES.pens.name };
 export const dynamic = 'force-dynamic';
 
 export default async function PensPage() {

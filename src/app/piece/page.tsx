@@ -6,11 +6,12 @@ import { selectedPrinter } from '@/store/printers';
 import { listRecords } from '@/store/records';
 import { WithLetters } from '@/ui/frame/WithLetters';
 import { PieceStation } from '@/ui/piece/PieceStation';
+import { STATIONS } from '@/ui/stations/stations';
 import { chosenKit } from '../_lib/desk';
 import { openPiece } from '../_lib/openPiece';
 import type { Search } from '../_lib/openSheet';
 
-export const metadata: Metadata = { title: 'Piece' };
+export const metadata: Metadata = { title: STATIONS.piece.name };
 export const dynamic = 'force-dynamic';
 
 export default async function PiecePage({ searchParams }: { searchParams: Search }) {

@@ -5,10 +5,11 @@ import { listRecords } from '@/store/records';
 import { lettersLearned } from '@/store/study';
 import { WithLetters } from '@/ui/frame/WithLetters';
 import { PractiseStation } from '@/ui/practise/PractiseStation';
+import { STATIONS } from '@/ui/stations/stations';
 import { openSheet, type Search } from '../_lib/openSheet';
 import { withTodaysPage } from '../_lib/todaysPage';
 
-export const metadata: Metadata = { title: 'Practise' };
+export const metadata: Metadata = { title: STATIONS.practise.name };
 export const dynamic = 'force-dynamic';
 
 export default async function PractisePage({ searchParams }: { searchParams: Search }) {

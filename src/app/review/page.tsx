@@ -4,10 +4,11 @@ import { underWay } from '@/app/_lib/underWay';
 import { handById } from '@/core/hands/registry';
 import { latestPrinted } from '@/store/printedPages';
 import { listReviews, reviewedPrints } from '@/store/reviews';
-import { Written } from '@/ui/frame/Written';
 import { ReviewStation } from '@/ui/review/ReviewStation';
+import { StationTitle } from '@/ui/stations/StationTitle';
+import { STATIONS } from '@/ui/stations/stations';
 
-export const metadata: Metadata = { title: 'Review' };
+export const metadata: Metadata = { title: STATIONS.review.name };
 export const dynamic = 'force-dynamic';
 
 /** Printed pages that can be chosen by hand. */
@@ -20,7 +21,7 @@ export default async function ReviewsPage() {
   const reviewed = await reviewedPrints([...new Set(prints.map(({ print }) => print))]);
   return (
     <ReviewStation
-      title={<Written text="Review" height={56} />}
+      title={<StationTitle of={STATIONS.review} />}
       hand={hand}
       underWay={underWay()}
       prints={prints.map(({ print, page, of, title, at }) => ({

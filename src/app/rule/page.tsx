@@ -3,9 +3,10 @@ import { listNibs } from '@/store/nibs';
 import { selectedPrinter } from '@/store/printers';
 import { RuleStation } from '@/ui/rule/RuleStation';
 import { WithExemplar } from '@/ui/rule/WithExemplar';
+import { STATIONS } from '@/ui/stations/stations';
 import { openSheet, type Search } from '../_lib/openSheet';
 
-export const metadata: Metadata = { title: 'Rule' };
+export const metadata: Metadata = { title: STATIONS.rule.name };
 export const dynamic = 'force-dynamic';
 
 export default async function RulePage({ searchParams }: { searchParams: Search }) {

@@ -2,12 +2,13 @@ import type { Metadata } from 'next';
 import { entriesOf } from '@/core/log/entriesOf';
 import { selectedPrinter } from '@/store/printers';
 import { listRecords } from '@/store/records';
-import { Written } from '@/ui/frame/Written';
+import { StationTitle } from '@/ui/stations/StationTitle';
+import { STATIONS } from '@/ui/stations/stations';
 import { TodayStation } from '@/ui/today/TodayStation';
 import { type Search, textIn } from '../_lib/openSheet';
 import { todayOf } from '../_lib/today';
 
-export const metadata: Metadata = { title: 'Today' };
+export const metadata: Metadata = { title: STATIONS.today.name };
 export const dynamic = 'force-dynamic';
 
 export default async function TodayPage({ searchParams }: { searchParams: Search }) {
@@ -20,7 +21,7 @@ export default async function TodayPage({ searchParams }: { searchParams: Search
   ]);
   return (
     <TodayStation
-      title={<Written text="Today" height={56} />}
+      title={<StationTitle of={STATIONS.today} />}
       today={today}
       open={entriesOf('sitting', open).reverse()}
       printer={printer?.name ?? null}

@@ -1,4 +1,5 @@
-import { Written } from '../frame/Written';
+import { StationTitle } from '../stations/StationTitle';
+import { STATIONS } from '../stations/stations';
 import { AboutPanel } from './AboutPanel';
 import { BackupPanel, type Damaged } from './BackupPanel';
 import { NoticesPanel } from './NoticesPanel';
@@ -21,7 +22,7 @@ export function Workshop({
   return (
     <div className="mx-auto max-w-4xl space-y-8 px-6 py-6">
       <h1>
-        <Written text="Workshop" height={56} />
+        <StationTitle of={STATIONS.workshop} />
       </h1>
       {shared && (
         <form method="post" action="/api/leave" className="flex items-center gap-3 text-sm">

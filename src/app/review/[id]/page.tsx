@@ -7,8 +7,9 @@ import { NO_PRINT } from '@/core/review/review';
 import { listRecords } from '@/store/records';
 import { findReview, reviewsBeside } from '@/store/reviews';
 import { ReviewView } from '@/ui/review/ReviewView';
+import { OTHER_PAGES } from '@/ui/stations/stations';
 
-export const metadata: Metadata = { title: 'Review of a page' };
+export const metadata: Metadata = { title: OTHER_PAGES.reviewed.name };
 export const dynamic = 'force-dynamic';
 
 /** Sessions a reviewed page may belong to: of the last two days. */

@@ -4,9 +4,10 @@ import { entriesOf } from '@/core/log/entriesOf';
 import { listRecords } from '@/store/records';
 import { EyeStation } from '@/ui/eye/EyeStation';
 import { WithLetters } from '@/ui/frame/WithLetters';
-import { Written } from '@/ui/frame/Written';
+import { StationTitle } from '@/ui/stations/StationTitle';
+import { OTHER_PAGES } from '@/ui/stations/stations';
 
-export const metadata: Metadata = { title: 'Train the eye' };
+export const metadata: Metadata = { title: OTHER_PAGES.eye.name };
 export const dynamic = 'force-dynamic';
 
 /** The hand rows are shown in: even, upright enough to lean, and not joined. */
@@ -18,7 +19,7 @@ export default async function EyePage() {
   return (
     <WithLetters hands={[HAND]}>
       <EyeStation
-        title={<Written text="Train the eye" height={56} />}
+        title={<StationTitle of={OTHER_PAGES.eye} />}
         setting={freshRecipe(HAND)}
         before={entriesOf('eye', records)}
       />

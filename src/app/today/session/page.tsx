@@ -5,10 +5,11 @@ import { entriesOf } from '@/core/log/entriesOf';
 import { findItem } from '@/store/items';
 import { findRecord } from '@/store/records';
 import { WithLetters } from '@/ui/frame/WithLetters';
+import { OTHER_PAGES } from '@/ui/stations/stations';
 import { SessionRunner } from '@/ui/today/SessionRunner';
 import type { Search } from '../../_lib/openSheet';
 
-export const metadata: Metadata = { title: 'Session' };
+export const metadata: Metadata = { title: OTHER_PAGES.session.name };
 export const dynamic = 'force-dynamic';
 
 /** A session under way, from wherever it was. */

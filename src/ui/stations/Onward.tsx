@@ -3,15 +3,9 @@
 import { ChevronRight } from 'lucide-react';
 import { usePathname, useRouter } from 'next/navigation';
 import { Fragment } from 'react';
+import { wayThrough } from './stations';
 
-/** The day's work on one sheet, in its order; each leads to the next. */
-const WAY = [
-  { href: '/kit', name: 'Kit', next: 'choose a kit' },
-  { href: '/kit', hash: '#prepare', name: 'Prepare', next: 'prepare it' },
-  { href: '/rule', name: 'Rule', next: 'rule a sheet' },
-  { href: '/strokes', name: 'Strokes', next: 'look at the strokes' },
-  { href: '/practise', name: 'Practise', next: 'lay out the page' },
-] as const;
+const WAY = wayThrough();
 
 /** Points on: where one is in the day's work, and what comes next. Nobody has to go this way. */
 export function Onward({ at }: { at?: string }) {
@@ -20,7 +14,7 @@ export function Onward({ at }: { at?: string }) {
   const here = WAY.findIndex(({ name, href }) => (at === undefined ? href === path : name === at));
   if (here < 0) return null;
   const go = (step: (typeof WAY)[number]) => {
-    const hash = 'hash' in step ? step.hash : '';
+    const { hash = '' } = step;
     // Steps of one station are its tabs.
     if (step.href === path) window.location.hash = hash;
     // The sheet in the address goes along, as it is by now.

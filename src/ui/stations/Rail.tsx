@@ -1,49 +1,16 @@
 'use client';
 
-import {
-  BookMarked,
-  Briefcase,
-  CalendarCheck,
-  Ellipsis,
-  Feather,
-  Library,
-  Moon,
-  NotebookPen,
-  PenLine,
-  PenTool,
-  Ruler,
-  ScanEye,
-  ScrollText,
-  Sun,
-  Wrench,
-} from 'lucide-react';
+import { Ellipsis, Moon, Sun } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { type MouseEvent, type ReactNode, useRef, useState } from 'react';
-import { THEME_COOKIE, type Theme } from './theme';
-
-const STATIONS = [
-  { href: '/today', name: 'Today', icon: CalendarCheck },
-  { href: '/hand', name: 'Hand', icon: Feather },
-  { href: '/kit', name: 'Kit', icon: Briefcase },
-  { href: '/rule', name: 'Rule', icon: Ruler },
-  { href: '/strokes', name: 'Strokes', icon: PenLine },
-  { href: '/practise', name: 'Practise', icon: NotebookPen },
-  { href: '/piece', name: 'Piece', icon: ScrollText },
-  { href: '/review', name: 'Review', icon: ScanEye },
-  { href: '/log', name: 'Logbook', icon: BookMarked },
-  { href: '/shelf', name: 'Shelf', icon: Library },
-  { href: '/bench', name: 'Bench', icon: PenTool },
-  { href: '/workshop', name: 'Workshop', icon: Wrench },
-] as const;
+import { THEME_COOKIE, type Theme } from '../frame/theme';
+import { ALL_STATIONS, isOnSheet, type Station } from './stations';
 
 /** Stations that stand at the foot of a phone; the others are behind “Others”. */
 const AT_THE_FOOT = 6;
 
 const ONE_YEAR = 365 * 24 * 60 * 60;
-
-/** Stations that work on the sheet in the address; going from one to the other takes it along. */
-const ON_THE_SHEET: readonly string[] = ['/kit', '/rule', '/strokes', '/practise'];
 
 /** A click that opens another window or tab is the browser's. */
 const isElsewhere = ({ metaKey, ctrlKey, shiftKey, altKey }: MouseEvent) =>
@@ -70,7 +37,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
       <Link href="/today" className="max-sm:hidden md:mb-1 shrink-0">
         {wordmark}
       </Link>
-      {STATIONS.map((station, i) => (
+      {ALL_STATIONS.map((station, i) => (
         <StationLink
           key={station.href}
           {...station}
@@ -82,7 +49,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
       <details ref={more} className="relative sm:hidden max-sm:flex-1">
         <summary
           className={`flex h-13 cursor-pointer list-none flex-col items-center justify-center rounded text-[12px] ${
-            STATIONS.slice(AT_THE_FOOT).some(({ href }) => href === path)
+            ALL_STATIONS.slice(AT_THE_FOOT).some(({ href }) => href === path)
               ? 'bg-base-200 font-bold text-accent'
               : ''
           }`}
@@ -96,7 +63,7 @@ export function Rail({ theme: initial, wordmark }: { theme: Theme; wordmark: Rea
           className="absolute right-0 bottom-14 z-40 w-40 rounded border border-base-300 bg-base-100 p-1 shadow-lg"
           onClick={() => more.current?.removeAttribute('open')}
         >
-          {STATIONS.slice(AT_THE_FOOT).map((station) => (
+          {ALL_STATIONS.slice(AT_THE_FOOT).map((station) => (
             <StationLink
               key={station.href}
               {...station}
@@ -128,10 +95,10 @@ function StationLink({
   path,
   search,
   className,
-}: (typeof STATIONS)[number] & { path: string; search: string; className: string }) {
+}: Station & { path: string; search: string; className: string }) {
   const router = useRouter();
   const here = path === href || path.startsWith(`${href}/`);
-  const takesSheet = ON_THE_SHEET.includes(href) && ON_THE_SHEET.includes(path) && search;
+  const takesSheet = isOnSheet(href) && isOnSheet(path) && search;
   return (
     <Link
       href={takesSheet ? `${href}?${search}` : href}

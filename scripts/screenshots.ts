@@ -1,9 +1,10 @@
-/** Takes the pictures of docs/screenshots from a running demo: `npm run demo`, then `node scripts/screenshots.mjs`. */
-import { chromium } from '@playwright/test';
+/** Takes the pictures of docs/screenshots from a running demo: `npm run demo`, then `npm run screenshots`. */
+import { chromium, type Page } from '@playwright/test';
+import { ALL_STATIONS, OTHER_PAGES } from '../src/ui/stations/stations';
 
 const base = `http://127.0.0.1:${process.env.PORT ?? '3000'}`;
 /** Chooses the best kit and looks at what can go wrong with it. */
-async function showTrouble(page) {
+async function showTrouble(page: Page) {
   await page
     .getByRole('button', { name: /Choose this kit|Chosen/ })
     .first()
@@ -14,7 +15,7 @@ async function showTrouble(page) {
 }
 
 /** Answers the three questions, so that the first page stands there. */
-async function answered(page) {
+async function answered(page: Page) {
   for (const name of ['cards and invitations', 'a felt marker with a broad edge', 'my right hand'])
     await page.getByRole('button', { name, exact: true }).click();
   await page.getByAltText('The first page').waitFor();
@@ -22,7 +23,7 @@ async function answered(page) {
 }
 
 /** Begins a session and goes on to its first letter. */
-async function atTheDesk(page) {
+async function atTheDesk(page: Page) {
   await page.getByRole('button', { name: 'Begin' }).click();
   await page.waitForURL(/session/);
   // Keys before it answers are lost.
@@ -32,7 +33,7 @@ async function atTheDesk(page) {
 }
 
 /** Has the simulated hand write on the demo's page, and photographs it. */
-async function reviewed(page) {
+async function reviewed(page: Page) {
   await page.getByLabel('A fault in rows').selectOption('narrow');
   await page.getByLabel('of the letters').fill('a');
   await page.getByRole('button', { name: 'Write and photograph it' }).click();
@@ -42,38 +43,48 @@ async function reviewed(page) {
 }
 
 /** Opens the page of a letter. */
-async function oneLetter(page) {
+async function oneLetter(page: Page) {
   await page.getByRole('tab', { name: 'Letters' }).click();
   await page.getByRole('button', { name: /^n, / }).click();
   await page.waitForTimeout(1000);
 }
 
-const VIEWS = [
-  { name: 'today', path: '/today' },
+type Prepare = (page: Page) => Promise<void>;
+
+/** What is done at a station before its picture is taken. */
+const PREPARED: Readonly<Record<string, Prepare>> = {
+  '/log': oneLetter,
+  '/review': reviewed,
+  '/kit': showTrouble,
+  '/practise': (page) => page.getByText('Letter a').click(),
+};
+
+interface View {
+  readonly name: string;
+  readonly path: string;
+  readonly lampblack?: boolean;
+  readonly prepare?: Prepare;
+}
+
+const VIEWS: readonly View[] = [
+  ...ALL_STATIONS.map(({ href, shown }) => ({
+    name: href.slice(1),
+    path: href + (shown?.query ?? ''),
+    lampblack: shown?.lampblack,
+    prepare: PREPARED[href],
+  })),
   { name: 'session', path: '/today?minutes=20', prepare: atTheDesk },
-  { name: 'log', path: '/log', theme: 'lampblack', prepare: oneLetter },
-  { name: 'review', path: '/review', prepare: reviewed },
-  { name: 'pens', path: '/pens' },
-  { name: 'hand', path: '/hand' },
-  { name: 'kit', path: '/kit?hand=copperplate', theme: 'lampblack', prepare: showTrouble },
-  { name: 'rule', path: '/rule?sheet=demo-italic' },
-  { name: 'strokes', path: '/strokes?hand=brush', theme: 'lampblack' },
-  {
-    name: 'practise',
-    path: '/practise?sheet=demo-ten',
-    prepare: (page) => page.getByText('Letter a').click(),
-  },
-  { name: 'piece', path: '/piece?sheet=demo-panel' },
-  { name: 'bench', path: '/bench' },
+  { name: 'pens', path: OTHER_PAGES.pens.href },
   // Last: its answers change the hand and the tool of the desk.
-  { name: 'begin', path: '/begin', prepare: answered },
+  { name: 'begin', path: OTHER_PAGES.begin.href, prepare: answered },
 ];
 
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-background-networking'],
 });
-for (const { name, path, theme = 'vellum', prepare } of VIEWS) {
+for (const { name, path, lampblack, prepare } of VIEWS) {
+  const theme = lampblack ? 'lampblack' : 'vellum';
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   await context.addCookies([{ name: 'elvane-theme', value: theme, url: base }]);
   const page = await context.newPage();
