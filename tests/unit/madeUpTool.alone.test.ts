@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { cleaning } from '@/core/kit/clean';
 import { CSV_COLUMNS, readRow, rowOf } from '@/core/kit/csv';
+import { factsOf } from '@/core/kit/facts';
 import { asNib, blankItem, type Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { isTool, itemKinds, kindName, type ToolKind } from '@/core/kit/itemKinds';
@@ -13,7 +14,6 @@ import { onePurchase } from '@/core/kit/purchase';
 import { seenWith } from '@/core/kit/troubles';
 import { good, risk } from '@/core/kit/verdict';
 import { usualLoad } from '@/core/piece/dips';
-import { factsOf } from '@/ui/bench/facts';
 
 // A kind nobody has, declared as a file of `core/kit/kinds` would: whatever is asked of kinds of tools must follow from this alone.
 const KIND = 'split-stick' as ToolKind;

@@ -1,5 +1,6 @@
 import { Problem } from '../problem/problem';
 import { asCell, fromCell } from './csvText';
+import { ALL_FACTS, type AnyFact } from './facts';
 import type { Item } from './item';
 import { itemSchema, parseItem } from './itemFormat';
 
@@ -21,26 +22,11 @@ function cellOf(value: Item[keyof Item]): string {
 /** An item as the cells of its row, in the order of `CSV_COLUMNS`. */
 export const rowOf = (item: Item): string[] => CSV_COLUMNS.map((column) => cellOf(item[column]));
 
-const NUMBERS = new Set<string>([
-  'width',
-  'uncertainty',
-  'cutDegrees',
-  'shankRadius',
-  'shankWidth',
-  'hours',
-  'fitsRadiusFrom',
-  'fitsRadiusTo',
-  'fitsWidthTo',
-  'flangeTurn',
-  'grip',
-  'wetness',
-  'opacity',
-  'millilitres',
-  'grams',
-  'paperWidth',
-  'paperHeight',
+/** How the cells of a column are read. */
+const ASKED: ReadonlyMap<string, AnyFact['asked']['kind']> = new Map([
+  ['archived', 'flag'],
+  ...ALL_FACTS.map(({ key, asked }) => [key, asked.kind] as const),
 ]);
-const FLAGS = new Set<string>(['archived', 'reservoir', 'coated', 'light', 'waterproof', 'bent']);
 const YES = /^(yes|true|1|y)$/i;
 const NO = /^(no|false|0|n)$/i;
 
@@ -97,12 +83,13 @@ export function readRow(cells: Cells, newId: string): Item {
   for (const [column, raw] of Object.entries(cells)) {
     const cell = fromCell(raw.trim());
     if (cell === '') continue;
-    if (NUMBERS.has(column)) {
+    const asked = ASKED.get(column);
+    if (asked === 'number') {
       const value = Number(cell.replace(',', '.'));
       if (!Number.isFinite(value))
         throw new Problem(column, `“${column}” is “${cell.slice(0, 30)}”, not a number.`);
       facts[column] = value;
-    } else if (FLAGS.has(column)) {
+    } else if (asked === 'flag') {
       if (!YES.test(cell) && !NO.test(cell)) {
         throw new Problem(column, `“${column}” is “${cell.slice(0, 30)}”; write yes or no.`);
       }

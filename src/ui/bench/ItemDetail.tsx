@@ -2,10 +2,11 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { colourName } from '@/core/drawing/colourName';
+import { type AnyFact, factsOf } from '@/core/kit/facts';
 import { type Item, nibKindOf } from '@/core/kit/item';
 import { takesHolder } from '@/core/kit/rules';
 import { keepPhoto } from '../lib/photo';
-import { enteredNumber, type Fact, factsOf } from './facts';
+import { enteredNumber } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
 import { ShankDrawing } from './ShankDrawing';
@@ -153,31 +154,31 @@ const UNKNOWN_COLOUR = '#808080';
 
 /** One fact; empty is “not known”. */
 function FactField({
-  fact,
+  fact: { key, name, asked },
   item,
   onChange,
 }: {
-  fact: Fact;
+  fact: AnyFact;
   item: Item;
   onChange: (facts: Partial<Item>) => void;
 }) {
-  const value = item[fact.key];
-  const set = (next: unknown) => onChange({ [fact.key]: next } as Partial<Item>);
-  if (fact.kind === 'choice' || fact.kind === 'flag') {
-    const shown = value === null ? '' : fact.kind === 'flag' ? (value ? 'yes' : 'no') : String(value);
+  const value = item[key];
+  const set = (next: unknown) => onChange({ [key]: next } as Partial<Item>);
+  if (asked.kind === 'choice' || asked.kind === 'flag') {
+    const shown = value === null ? '' : asked.kind === 'flag' ? (value ? 'yes' : 'no') : String(value);
     return (
       <label className="flex items-center justify-between gap-2 text-sm">
-        {fact.name}
+        {name}
         <select
           className="select select-sm w-36"
           value={shown}
           onChange={(event) => {
             const next = event.target.value;
-            set(next === '' ? null : fact.kind === 'flag' ? next === 'yes' : next);
+            set(next === '' ? null : asked.kind === 'flag' ? next === 'yes' : next);
           }}
         >
           <option value="">not known</option>
-          {(fact.kind === 'flag' ? ['yes', 'no'] : fact.choices).map((option) => (
+          {(asked.kind === 'choice' ? asked.choices : ['yes', 'no']).map((option) => (
             <option key={option} value={option}>
               {option}
             </option>
@@ -186,28 +187,28 @@ function FactField({
       </label>
     );
   }
-  if (fact.kind === 'colour')
-    return <ColourField name={fact.name} colour={value === null ? null : String(value)} onChange={set} />;
+  if (asked.kind === 'colour')
+    return <ColourField name={name} colour={value === null ? null : String(value)} onChange={set} />;
   return (
     <label className="flex items-center justify-between gap-2 text-sm">
-      {fact.name}
+      {name}
       <span className="flex items-center gap-1">
         <input
           key={`${item.id} ${String(value)}`}
           className="input input-sm w-24"
-          inputMode={fact.kind === 'number' ? 'decimal' : 'text'}
+          inputMode={asked.kind === 'number' ? 'decimal' : 'text'}
           defaultValue={value === null ? '' : String(value)}
           placeholder="not known"
           onBlur={(event) => {
             const entered = event.target.value.trim();
             const before = value === null ? '' : String(value);
             if (entered === before) return;
-            if (fact.kind === 'text') return set(entered === '' ? null : entered);
-            set(entered === '' && fact.key === 'hours' ? 0 : enteredNumber(entered));
+            if (asked.kind === 'text') return set(entered === '' ? null : entered);
+            set(entered === '' && key === 'hours' ? 0 : enteredNumber(entered));
           }}
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />
-        {fact.kind === 'number' && <span className="w-14">{fact.unit}</span>}
+        {asked.kind === 'number' && <span className="w-14">{asked.unit}</span>}
       </span>
     </label>
   );

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { factsOf } from '@/core/kit/facts';
 import { blankItem } from '@/core/kit/item';
 import { itemKinds } from '@/core/kit/itemKinds';
-import { enteredNumber, factName, factsOf, summary } from './facts';
+import { enteredNumber, factName, summary } from './facts';
 
 describe('facts as they are entered', () => {
   it('are nothing, a number, or what was typed: never a number that was not meant', () => {
