@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
+import { FIGURE_IDS, type FigureId } from '@/core/review/figures/registry';
 import { remarksOn } from '@/core/review/remarks';
-import { FIGURE_IDS, type FigureId, type ReviewFigure, type ReviewRow } from '@/core/review/review';
+import type { ReviewFigure, ReviewRow } from '@/core/review/review';
 import { ROW_FAULTS, type RowFault } from '@/core/review/rowFaults';
 
 const known = {

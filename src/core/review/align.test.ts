@@ -43,9 +43,9 @@ describe('a model laid on ink', () => {
         const made = { ...unchanged, ...changed };
         const found = aligned(model, letter(made));
         expect(found.overlap).toBeGreaterThan(0.88);
-        expect(Math.abs(found.width - made.width)).toBeLessThan(0.04);
-        expect(Math.abs(found.height - made.height)).toBeLessThan(0.04);
-        expect(Math.abs(found.lean - made.lean)).toBeLessThan(0.04);
+        expect(Math.abs(found.width - made.width)).toBeLessThan(0.05);
+        expect(Math.abs(found.height - made.height)).toBeLessThan(0.05);
+        expect(Math.abs(found.lean - made.lean)).toBeLessThan(0.05);
         expect(Math.abs(found.up - made.up)).toBeLessThan(2.5);
       }),
       { numRuns: 60 },

@@ -3,26 +3,12 @@ import type { Mm } from '../measure/units';
 import type { Ground } from '../practice/ground';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { fallOf } from './fall';
-import type { FigureId, ReviewFigure } from './review';
+import { FIGURES, type FigureId } from './figures/registry';
+import type { ReviewFigure } from './review';
 import type { Group, Written } from './written';
 
 const P = PIXELS_PER_MM;
 
-/** Error floor of the method on writing without marks: twice the 90 % error on simulated samples (docs/measuring.md); degrees for angles, relative for lengths. */
-const FLOORS: Readonly<Partial<Record<FigureId, number>>> = {
-  angle: 4.2,
-  nib: 0.06,
-  slope: 1.75,
-  slopeSpread: 2.5,
-  body: 0.1,
-  heads: 0.53,
-  feet: 0.53,
-  sinking: 0.5,
-  weight: 0.08,
-  evenness: 0.05,
-  stride: 0.08,
-  lines: 0.02,
-};
 /** Minimum number of rows from which the edge is read per row (with fewer, per group); minimum number of models that show how an edge is read. */
 const ENOUGH_EDGES = 4;
 /** Minimum distinctness (`Edge.plain`) at which a group gives an angle. */
@@ -86,7 +72,11 @@ export function lineFigures(
             value: rounded(value),
             asked: target === null ? null : rounded(target),
             error: rounded(
-              Math.hypot((FLOORS[id] ?? 0) * (length ?? 1), scale * (length ?? 0), 2 * errorOf(values)),
+              Math.hypot(
+                (FIGURES[id].floor.plain ?? 0) * (length ?? 1),
+                scale * (length ?? 0),
+                2 * errorOf(values),
+              ),
             ),
             count,
           },

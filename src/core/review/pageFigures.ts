@@ -4,40 +4,13 @@ import { PIXELS_PER_MM } from '../register/pageMap';
 import { edgeAngleOf } from './due';
 import { fallOf } from './fall';
 import type { JudgedRow } from './faults';
+import { FIGURES, type FigureId } from './figures/registry';
 import type { Compared } from './letter';
-import type { FigureId, ReviewFigure } from './review';
+import type { ReviewFigure } from './review';
 
-/** Figures of pages with cells: all except those of whole lines. */
-type CellFigure = Exclude<FigureId, 'lines'>;
+/** Error floor of a figure on pages with marks. */
+const floorOf = (id: FigureId): number => FIGURES[id].floor.marked ?? 0;
 
-/**
- * Error floor of the method on pages with marks, for nibs of 2 mm or more and ink that does not spread: twice the 90 % error on simulated
- * pages (docs/measuring.md), or the tolerance promised by the trial, whichever is larger.
- */
-const FLOORS: Readonly<Record<CellFigure, number>> = {
-  angle: 2.7,
-  angleSpread: 2.1,
-  nib: 0.045,
-  slope: 1.1,
-  slopeSpread: 1.9,
-  body: 0.73,
-  heads: 0.53,
-  feet: 0.53,
-  sinking: 0.4,
-  weight: 0.04,
-  evenness: 0.03,
-  width: 0.03,
-  counter: 0.1,
-  parallels: 1.2,
-  hairline: 0.3,
-  contrast: 0.35,
-  inside: 0.1,
-  between: 0.1,
-  stride: 0.1,
-  rails: 0.1,
-  tops: 0.25,
-  ragged: 0,
-};
 /** Nib width below which errors of angle and width are doubled; below the second they are not reported. */
 const NARROW_NIB: Mm = 1.6;
 const LEAST_NIB: Mm = 0.9;
@@ -72,7 +45,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
   const nib: Mm = pen.kind === 'broad' ? pen.width * unit : 0;
   const coarse = nib > 0 && nib < NARROW_NIB ? 2.5 : 1;
   const figure = (
-    id: CellFigure,
+    id: FigureId,
     values: readonly number[],
     value: number,
     asked: number | null,
@@ -85,7 +58,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
             id,
             value,
             asked,
-            error: times * Math.hypot(FLOORS[id], 2 * errorOf(values)),
+            error: times * Math.hypot(floorOf(id), 2 * errorOf(values)),
             count: values.length,
           },
         ];
@@ -136,7 +109,7 @@ export function figuresOf(rows: readonly JudgedRow[]): ReviewFigure[] {
       coarse,
     ).map((one) => ({
       ...one,
-      error: Math.max(one.error, FLOORS.nib * nib * coarse),
+      error: Math.max(one.error, floorOf('nib') * nib * coarse),
     })),
     ...figure('slope', slopes, recipe.slope + median(slopes), recipe.slope),
     ...figure('slopeSpread', slopes, less(spread(slopes), OWN_SLOPE), null),
@@ -181,7 +154,7 @@ function sinkingOf(rows: readonly JudgedRow[]): ReviewFigure[] {
       id: 'sinking',
       value: median(values),
       asked: 0,
-      error: Math.hypot(FLOORS.sinking, 2 * errorOf(values)),
+      error: Math.hypot(floorOf('sinking'), 2 * errorOf(values)),
       count: falls.reduce((sum, { count }) => sum + count, 0),
     },
   ];

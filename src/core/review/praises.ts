@@ -1,5 +1,6 @@
 import { listed } from '../measure/words';
-import { degrees, type Findings, figureOf, mm, off, percent, type Weighed } from './findings';
+import { degrees, mm, off, percent } from './figures/figure';
+import { type Findings, figureOf, type Weighed } from './findings';
 
 /** Stems that differ by less than this share are alike to the eye. */
 const HARDLY = 0.02;

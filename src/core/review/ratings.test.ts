@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { FigureId } from './figures/registry';
 import { ratedBy } from './ratings';
-import type { FigureId, ReviewFigure, ReviewRow } from './review';
+import type { ReviewFigure, ReviewRow } from './review';
 
 const BODY = 12;
 const figure = (id: FigureId, value: number, asked: number | null = 0): ReviewFigure => ({

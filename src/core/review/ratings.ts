@@ -1,6 +1,7 @@
 import type { CriterionId } from '../practice/criteria';
 import type { Checked, Rating } from '../study/grade';
-import type { FigureId, ReviewFigure, ReviewRow } from './review';
+import type { FigureId } from './figures/registry';
+import type { ReviewFigure, ReviewRow } from './review';
 
 /** What a figure may be off for each rating: right up to the first, near up to the second. */
 interface Scale {

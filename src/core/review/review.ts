@@ -4,35 +4,9 @@ import { PRINT_ID } from '../page/pageCode';
 import { CRITERION_IDS } from '../practice/criteria';
 import { choice, shortText } from '../problem/schema';
 import { RATINGS } from '../study/grade';
+import { CURES } from './figures/figure';
+import { FIGURE_IDS } from './figures/registry';
 import { ROW_FAULTS } from './rowFaults';
-
-/** Things that are measured of a page. */
-export const FIGURE_IDS = [
-  'angle',
-  'angleSpread',
-  'nib',
-  'slope',
-  'slopeSpread',
-  'body',
-  'heads',
-  'feet',
-  'sinking',
-  'weight',
-  'evenness',
-  'width',
-  'counter',
-  'parallels',
-  'hairline',
-  'contrast',
-  'inside',
-  'between',
-  'stride',
-  'lines',
-  'rails',
-  'tops',
-  'ragged',
-] as const;
-export type FigureId = (typeof FIGURE_IDS)[number];
 
 const number = z.number().min(-100_000).max(100_000);
 const share = z.int().min(0).max(100_000);
@@ -75,9 +49,6 @@ const rowSchema = z.strictObject({
     .max(6),
 });
 export type ReviewRow = z.infer<typeof rowSchema>;
-
-/** Where a remark sends: a drill page, the bench, the ruling, a letter's strokes. */
-const CURES = ['page', 'bench', 'rule', 'strokes', 'none'] as const;
 
 const remarkSchema = z.strictObject({
   text: shortText('A remark', 400),

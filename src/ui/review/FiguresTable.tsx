@@ -1,6 +1,7 @@
 import type { HandId } from '@/core/hands/registry';
+import { FIGURES } from '@/core/review/figures/registry';
 import type { ReviewFigure } from '@/core/review/review';
-import { FIGURES, figureName, figureText, isRank } from './figureWords';
+import { figureName, figureText } from './figureWords';
 
 /** What was measured of a page, each figure with its ±, what is asked, and by how much it is off where that is sure. */
 export function FiguresTable({ hand, figures }: { hand: HandId; figures: readonly ReviewFigure[] }) {
@@ -23,7 +24,7 @@ export function FiguresTable({ hand, figures }: { hand: HandId; figures: readonl
                   {figureName(id, hand)}
                   <span className="block text-xs opacity-75">
                     {count} measured
-                    {asked !== null && !isRank(id) && `, ${FIGURES[id].say(asked)} asked`}
+                    {asked !== null && !FIGURES[id].rank && `, ${FIGURES[id].say(asked)} asked`}
                   </span>
                 </th>
                 <td className="whitespace-nowrap px-0 text-right align-top tabular-nums">
@@ -45,7 +46,7 @@ export function FiguresTable({ hand, figures }: { hand: HandId; figures: readonl
 
 /** By how much a figure is off, where that is more than its error. */
 function Off({ id, value, asked, error }: ReviewFigure) {
-  if (asked === null || isRank(id) || Math.abs(value - asked) <= error) return null;
+  if (asked === null || FIGURES[id].rank || Math.abs(value - asked) <= error) return null;
   return (
     <span className="block text-accent text-xs">
       {FIGURES[id].say(Math.abs(value - asked))} {value < asked ? 'less' : 'more'}

@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useRef } from 'react';
-import type { FigureId } from '@/core/review/review';
+import type { FigureId } from '@/core/review/figures/registry';
+import { FIGURES } from '@/core/review/figures/registry';
 import { seriesColours } from '../frame/theme';
 import { useTheme } from '../frame/useTheme';
 import { Plotly } from '../log/plotly';
-import { FIGURES } from './figureWords';
 import type { ReviewShown } from './shown';
 
 /** What is drawn over time: what has a like on every page. */

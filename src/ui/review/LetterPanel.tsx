@@ -3,8 +3,9 @@
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { plain } from '@/core/measure/units';
+import type { FigureId } from '@/core/review/figures/registry';
 import { isOneLetter, type OwnModel } from '@/core/review/ownModel';
-import type { FigureId, Review } from '@/core/review/review';
+import type { Review } from '@/core/review/review';
 import { OneOf } from '../fields/OneOf';
 import { OwnModelChoice } from './OwnModelChoice';
 import { Thickness } from './Thickness';

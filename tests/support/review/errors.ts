@@ -6,7 +6,7 @@ import { shaped } from '@/core/faults/misshapen';
 import { median } from '@/core/measure/statistics';
 import { sweep } from '@/core/pen/pen';
 import { dueRows } from '@/core/practice/dueRows';
-import type { FigureId } from '@/core/review/review';
+import type { FigureId } from '@/core/review/figures/registry';
 import type { PrintedForTest, ReviewedForTest } from './pages';
 
 /** What was measured less what was written in truth, by figure. */

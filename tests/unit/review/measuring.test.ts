@@ -10,9 +10,10 @@ import { filled } from '@/core/raster/fill';
 import { areaOf } from '@/core/raster/grey';
 import { aligned, laid } from '@/core/review/align';
 import { edgeOf } from '@/core/review/chords';
+import { THICK_HAIRLINE } from '@/core/review/figures/pressure';
+import { FIGURE_IDS, type FigureId } from '@/core/review/figures/registry';
 import { modelOf } from '@/core/review/letter';
-import { THICK_HAIRLINE } from '@/core/review/pageRemarks';
-import { FIGURE_IDS, type FigureId, type Measuring, reviewSchema } from '@/core/review/review';
+import { type Measuring, reviewSchema } from '@/core/review/review';
 import { stemsOf } from '@/core/review/stems';
 import {
   firstLetters,

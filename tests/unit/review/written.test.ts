@@ -6,8 +6,8 @@ import { type Ground, groundOf } from '@/core/practice/ground';
 import { type Grey, sampleAt } from '@/core/raster/grey';
 import { PIXELS_PER_MM as P } from '@/core/register/pageMap';
 import { exemplarOf, type Inked } from '@/core/review/exemplar';
+import type { FigureId } from '@/core/review/figures/registry';
 import { lineFigures } from '@/core/review/lineFigures';
-import type { FigureId } from '@/core/review/review';
 import { type Written, writtenIn } from '@/core/review/written';
 import { textFigure } from '@/core/writing/figure';
 
