@@ -1,6 +1,6 @@
 import { fork } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { FAULTS, type Fault } from '@/core/faults/fault';
+import { FAULT_IDS, type FaultId } from '@/core/faults/faults';
 import { numbersFrom } from '@/core/measure/seeded';
 import type { Measuring } from '@/core/review/review';
 import { type Errors, errorsOf } from '../tests/support/review/errors';
@@ -42,7 +42,7 @@ interface Judged {
   readonly hand: string;
   readonly view: 'scan' | 'photo';
   readonly text: string;
-  readonly fault: Fault | null;
+  readonly fault: FaultId | null;
   readonly size: number;
   readonly said: readonly string[];
 }
@@ -188,7 +188,7 @@ function report(made: readonly Measured[]): Record<'pages' | 'rows' | 'samples',
     '',
     '| fault | right first | called otherwise |',
     '|---|---|---|',
-    ...FAULTS.map((fault) => {
+    ...FAULT_IDS.map((fault) => {
       const some = faulty.filter((row) => row.fault === fault);
       const other = some.filter((row) => !CALLED[fault].includes(row.said[0] ?? ''));
       const called = other.map((row) => `${row.hand} ${row.text}: ${row.said[0] ?? 'nothing'}`).slice(0, 6);

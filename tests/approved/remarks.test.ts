@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest';
+import { ROW_FAULTS, type RowFault } from '@/core/faults/faults';
 import { FIGURE_IDS, type FigureId } from '@/core/review/figures/registry';
 import { remarksOn } from '@/core/review/remarks';
 import type { ReviewFigure, ReviewRow } from '@/core/review/review';
-import { ROW_FAULTS, type RowFault } from '@/core/review/rowFaults';
 
 const known = {
   nib: 2.4,

@@ -1,4 +1,4 @@
-import type { Fault } from '../faults/fault';
+import type { FaultId } from '../faults/faults';
 import type { Degrees, Mm } from '../measure/units';
 
 /** How a made-up scribe writes: off the model in everything, by so much, and uneven in it. */
@@ -38,7 +38,7 @@ export interface Habits {
   /** White inside shades of a pointed pen, as a share of the shade; 0 where they are full. */
   readonly rails: number;
   /** Faults by the number of the row, counted from the top. */
-  readonly faults: Readonly<Record<number, { readonly fault: Fault; readonly size: number }>>;
+  readonly faults: Readonly<Record<number, { readonly fault: FaultId; readonly size: number }>>;
   /** Rows left out, by number. */
   readonly skipped: readonly number[];
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { FAULTS } from '../faults/fault';
+import { FAULT_IDS } from '../faults/faults';
 import { choice } from '../problem/schema';
 import { type Habits, STEADY } from './habits';
 import type { Shot } from './photograph';
@@ -24,7 +24,7 @@ export const cameraSchema = z.strictObject({
   tops: z.number().min(0).max(2),
   /** Share of a pressed pen's shades that runs dry in their middle. */
   rails: z.number().min(0).max(0.6),
-  fault: choice('A fault', ['none', ...FAULTS]),
+  fault: choice('A fault', ['none', ...FAULT_IDS]),
   /** The letters whose rows have it; all where empty. */
   of: z.string().max(20),
   view: choice('A view', VIEWS),

@@ -1,4 +1,4 @@
-import { FAULTS, type Fault } from '../faults/fault';
+import { calledIn, FAULT_IDS, FAULTS, type RowFault } from '../faults/faults';
 import { median, medianError } from '../measure/statistics';
 import { cosDeg, type Mm, tanDeg, toDegrees } from '../measure/units';
 import { perObject } from '../memo/memo';
@@ -6,7 +6,6 @@ import type { Stroke } from '../pen/stroke';
 import type { DueRow } from '../practice/dueRows';
 import { PIXELS_PER_MM } from '../register/pageMap';
 import { type Compared, LACKING, type Model } from './letter';
-import type { RowFault } from './rowFaults';
 import { asItself, type Supposed, shownBy } from './supposed';
 import { type RowTraits, rowTraits, TRAITS, type Trait, type Traits } from './traits';
 
@@ -136,16 +135,11 @@ const LEAST_GAIN = 6;
 const SIZES = { low: 0.3, high: 1.5, step: 0.1, usual: 0.9, varies: 0.3 } as const;
 /** Minimum size of a fault of the edge, however certain: rows of any page differ by less than that. */
 const LEAST_TURN = 0.45;
-const OF_EDGE: ReadonlySet<RowFault> = new Set(['flat', 'steep']);
 /** Minimum number of rows from which a common habit is estimated; habits of the page are remarks of their own. */
 const LEAST_ROWS = 3;
 const LEAST_COMMON = 4;
 /** Traits that are present or absent; no common habit is subtracted from them. */
 const OF_ITS_OWN: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
-/** Faults with two directions. */
-const TWO_SIDED: ReadonlySet<Fault> = new Set(['off the line', 'not parallel']);
-/** Faults that a page of few rows shows as a whole. */
-const OF_PAGE: ReadonlySet<Fault> = new Set(['leaning', 'upright', 'flat', 'steep']);
 
 /** Residual of a row beyond its writer's habits, with its uncertainty. */
 type OffBy = ReadonlyMap<Trait, { readonly value: number; readonly error: number }>;
@@ -259,25 +253,25 @@ function explained({ row, model, letters }: JudgedRow, off: OffBy, rows: number)
   };
   const all = left({}, 0);
   if (all <= LEAST_GAIN) return [];
-  return FAULTS.filter(
+  return FAULT_IDS.filter(
     (fault) =>
-      (rows >= LEAST_ROWS || !OF_PAGE.has(fault)) && (fault !== 'not parallel' || hasTwoSides(row.due)),
+      (rows >= LEAST_ROWS || !FAULTS[fault].ofPage) && (!FAULTS[fault].ofSides || hasTwoSides(row.due)),
   )
     .flatMap((fault) => {
       const shown = shownBy(row, model, { fault });
-      return (TWO_SIDED.has(fault) ? [1, -1] : [1]).map((side) => {
+      return (FAULTS[fault].bothWays ? [1, -1] : [1]).map((side) => {
         let [gain, best] = [0, 0];
         for (let size = SIZES.low; size <= SIZES.high; size += SIZES.step) {
           const unusual = ((size - SIZES.usual) / SIZES.varies) ** 2;
           const gained = all - left(shown, side * size) - unusual;
           if (gained > gain) [gain, best] = [gained, side * size];
         }
-        return { fault: calledIn(fault, side), gain, size: best };
+        return { fault: calledIn(fault, side), turns: FAULTS[fault].turns, gain, size: best };
       });
     })
     .sort((a, b) => b.gain - a.gain)
     .slice(0, 1)
-    .filter(({ fault, gain, size }) => gain > LEAST_GAIN && (!OF_EDGE.has(fault) || size >= LEAST_TURN))
+    .filter(({ turns, gain, size }) => gain > LEAST_GAIN && (!turns || size >= LEAST_TURN))
     .map(({ fault, gain, size }) => ({
       fault,
       score: Math.min(MOST_SCORE, gain / LEAST_GAIN),
@@ -304,10 +298,6 @@ const heightOf = (path: Stroke['path']): number => {
 };
 /** Minimum height of a side of a letter, as a fraction of the body. */
 const SIDE = 0.5;
-
-/** Name of a fault in a row, with its direction. */
-const calledIn = (fault: Fault, side: number): RowFault =>
-  fault === 'off the line' ? (side > 0 ? 'above the line' : 'below the line') : fault;
 
 /** Worst deviation of one letter over the tolerance of a row. Only for pictures: single letters are not judged. */
 export function offBy(letter: Compared, row: DueRow): number {

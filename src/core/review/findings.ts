@@ -1,4 +1,5 @@
-import type { Settles, WrittenPage } from './figures/figure';
+import type { Settles } from '../faults/fault';
+import type { WrittenPage } from './figures/figure';
 import type { FigureId } from './figures/registry';
 import type { Remark, ReviewFigure, ReviewRow } from './review';
 

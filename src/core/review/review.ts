@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ROW_FAULTS } from '../faults/faults';
 import { handIdSchema } from '../hands/handId';
 import { PRINT_ID } from '../page/pageCode';
 import { CRITERION_IDS } from '../practice/criteria';
@@ -6,7 +7,6 @@ import { choice, shortText } from '../problem/schema';
 import { RATINGS } from '../study/grade';
 import { CURES } from './figures/figure';
 import { FIGURE_IDS } from './figures/registry';
-import { ROW_FAULTS } from './rowFaults';
 
 const number = z.number().min(-100_000).max(100_000);
 const share = z.int().min(0).max(100_000);

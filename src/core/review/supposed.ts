@@ -1,4 +1,4 @@
-import type { Fault } from '../faults/fault';
+import { FAULTS, type FaultId } from '../faults/faults';
 import { heldBy } from '../faults/heldBy';
 import { plainFaults, shaped } from '../faults/misshapen';
 import type { Degrees } from '../measure/units';
@@ -13,7 +13,7 @@ import { TRAITS, type Trait, type Traits, traitsOf } from './traits';
 
 /** How a letter is supposed to have been written: with a fault, or as its writer writes everything. */
 export interface Supposed {
-  readonly fault?: Fault;
+  readonly fault?: FaultId;
   readonly angle?: Degrees;
   readonly slope?: Degrees;
   /** Of the nib's width. */
@@ -25,8 +25,6 @@ const SIZE = 1;
 /** Letters are drawn on more paper than the model asks for, in letter units: faults reach farther, strokes that slide apart to the right. */
 const MORE = 1;
 const APART = 3;
-/** Only these turn the edge: for others its angle is not measured anew. */
-const TURNS: ReadonlySet<Fault> = new Set(['flat', 'steep']);
 
 /**
  * What would be measured of a letter that is written so, less what is measured of its model: the model's own strokes are changed, inked by the engine and
@@ -100,6 +98,7 @@ function measuredAs(row: DueRow, model: Model, { fault, angle = 0, slope = 0, ni
     pieces: patches.filter(({ area }) => area >= PIECE * square).length,
     crumbs: patches.length,
   };
-  const edge = fault === undefined || TURNS.has(fault);
+  // Only a fault that turns the edge has its angle measured anew.
+  const edge = fault === undefined || FAULTS[fault].turns === true;
   return traitsOf(compare(sample, model, row, edge), zones.body * unit * PIXELS_PER_MM);
 }

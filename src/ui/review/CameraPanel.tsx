@@ -3,7 +3,7 @@
 import { Camera } from 'lucide-react';
 import { useState } from 'react';
 import { type CameraSettings, USUAL_CAMERA, VIEWS } from '@/core/camera/settings';
-import { FAULTS } from '@/core/faults/fault';
+import { FAULT_IDS } from '@/core/faults/faults';
 import { signed } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
 import { OneOf } from '../fields/OneOf';
@@ -91,7 +91,7 @@ export function CameraPanel({
               label="A fault in rows"
               className="select select-sm w-full"
               value={camera.fault}
-              choices={['none', ...FAULTS]}
+              choices={['none', ...FAULT_IDS]}
               onChoose={(fault) => set({ fault })}
             />
           </span>

@@ -1,13 +1,12 @@
 import { composedAgain } from '@/core/document/keptPage';
-import { FAULTS, type Fault } from '@/core/faults/fault';
-import { branches } from '@/core/faults/misshapen';
+import { branches, FAULT_IDS, type FaultId } from '@/core/faults/faults';
 import { dueRows } from '@/core/practice/dueRows';
 import type { PrintedForTest } from './pages';
 
 export interface FaultyRow {
   readonly row: number;
   readonly text: string;
-  readonly fault: Fault | null;
+  readonly fault: FaultId | null;
   readonly size: number;
 }
 
@@ -41,7 +40,7 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
       path.some(
         ([[ax, ay], , , [dx, dy]]) => Math.abs(dy - ay) > 0.5 * body && Math.abs(dx - ax) < 0.2 * body,
       );
-    const can = (fault: Fault): boolean => {
+    const can = (fault: FaultId): boolean => {
       switch (fault) {
         // A letter that is hardly more than a stem has no width to speak of.
         case 'narrow':
@@ -74,7 +73,7 @@ export function faultyRows({ page }: PrintedForTest, chance: () => number): Faul
           return true;
       }
     };
-    const able = FAULTS.filter(can);
+    const able = FAULT_IDS.filter(can);
     const fault = chance() < FAULTY ? (able[Math.floor(chance() * able.length)] ?? null) : null;
     return { row: number, text: figure.text, fault, size: SIZES.low + (SIZES.high - SIZES.low) * chance() };
   });

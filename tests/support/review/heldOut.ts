@@ -1,5 +1,6 @@
-import type { Fault } from '@/core/faults/fault';
-import type { FaultMaker, Misshapen } from '@/core/faults/misshapen';
+import type { Misshapen } from '@/core/faults/fault';
+import type { FaultId } from '@/core/faults/faults';
+import type { FaultMaker } from '@/core/faults/misshapen';
 import type { Vec } from '@/core/geometry/vec';
 import { cosDeg, sinDeg } from '@/core/measure/units';
 import { moved, type Stroke } from '@/core/pen/stroke';
@@ -96,7 +97,7 @@ function ramp(share: number): number {
 }
 
 /** What the judge may call a fault that was made. */
-export const CALLED: Readonly<Record<Fault, readonly string[]>> = {
+export const CALLED: Readonly<Record<FaultId, readonly string[]>> = {
   narrow: ['narrow'],
   wide: ['wide'],
   short: ['short'],

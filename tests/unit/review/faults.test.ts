@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { composedAgain } from '@/core/document/keptPage';
-import type { Fault } from '@/core/faults/fault';
+import type { FaultId } from '@/core/faults/faults';
 import { heldBy } from '@/core/faults/heldBy';
 import { shaped } from '@/core/faults/misshapen';
 import type { HandId } from '@/core/hands/registry';
@@ -20,7 +20,7 @@ const rowsOf = async (hand: HandId, letters: readonly string[]) => {
 type Rows = Awaited<ReturnType<typeof rowsOf>>;
 
 /** A row of one letter written three times, with the held-out kind of a fault, by a hand that holds its edge so much flatter. */
-function written({ row, model }: Rows[number], fault: Fault | undefined, flatter = 0): JudgedRow {
+function written({ row, model }: Rows[number], fault: FaultId | undefined, flatter = 0): JudgedRow {
   const { figure, ground } = row.due;
   const { recipe, zones, pen, unit } = ground;
   let turned = 0;
@@ -62,7 +62,7 @@ describe('the fault of a row', () => {
       const rows = await rowsOf(hand, ['n', 'a', 'd', 'u', 'b']);
       const sound = rows.map((row) => written(row, undefined, 5));
       expect(faultsOf(sound).flat()).toEqual([]);
-      const asked: Fault[] = [
+      const asked: FaultId[] = [
         'narrow',
         'wide',
         'short',

@@ -1,3 +1,4 @@
+import type { Settles } from '../../faults/fault';
 import type { upperLine } from '../../hand/upperLine';
 import { type Mm, plain, signed } from '../../measure/units';
 
@@ -41,9 +42,6 @@ export interface Said extends WrittenPage {
   /** Another figure of the page. */
   readonly beside: (id: 'angle' | 'counter') => Measured | undefined;
 }
-
-/** What has to be put right before anything else is read: slope and parallels, or what they change, the angle. */
-export type Settles = 'slope' | 'angle';
 
 /** Remark on one figure that deviates by more than its error. */
 export interface FigureRemark {
