@@ -1,5 +1,6 @@
 import sharp from 'sharp';
 import { USUAL_CAMERA } from '../../src/core/camera/settings';
+import { KEPT_TABLE_NAMES } from '../../src/core/desk/keptTables';
 import { freshRecipe } from '../../src/core/document/defaults';
 import { demoSheets } from '../../src/core/document/demoSheets';
 import { recipeSchema } from '../../src/core/document/recipe';
@@ -12,7 +13,6 @@ import { demoPieces } from '../../src/core/piece/demoPieces';
 import { pieceSchema } from '../../src/core/piece/piece';
 import { courseSchema, plannedSchema } from '../../src/core/practice/course/courseFormat';
 import { letterSetSchema } from '../../src/core/setting/letterSet';
-import { BACKUP_TABLE_NAMES } from '../../src/store/backupTables';
 import { type Json, type Known, makerOf } from '../../tests/support/made';
 import { type Chance, mangled } from './strange';
 
@@ -347,7 +347,7 @@ export async function requestsOf(chance: Chance, desk: OnTheDesk): Promise<() =>
       SELDOM,
       () =>
         withBody('POST', '/api/restore/rows?batch=fuzz', {
-          table: one(BACKUP_TABLE_NAMES),
+          table: one(KEPT_TABLE_NAMES),
           first: one([0, 0, 5, -1, 1e15]),
           rows: [one([...items, ...recipes])],
         }),

@@ -1,10 +1,10 @@
 import { z } from 'zod';
+import { KEPT_TABLE_NAMES } from '@/core/desk/keptTables';
 import { fromNib } from '@/core/kit/item';
 import { NIB_KINDS } from '@/core/kit/nib';
 import { Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
 import { BACKUP_FORMAT, commitRestore, dropRestore, stageRows } from './backupStream';
-import { BACKUP_TABLE_NAMES } from './backupTables';
 import { MOST_LISTS } from './wordLists';
 
 /** Backups of version 1 were one JSON file; they go on being restored. */
@@ -65,7 +65,7 @@ export async function restoreJson(data: unknown, now: Date): Promise<Record<stri
   const batch = crypto.randomUUID();
   const counts: Record<string, number> = {};
   try {
-    for (const name of BACKUP_TABLE_NAMES) {
+    for (const name of KEPT_TABLE_NAMES) {
       const rows = all[name];
       for (let first = 0; first < rows.length; first += ROWS_AT_A_TIME) {
         await stageRows(batch, name, first, rows.slice(first, first + ROWS_AT_A_TIME), now);

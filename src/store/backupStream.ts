@@ -1,8 +1,9 @@
 import { and, asc, count, eq, getTableColumns, gt, isNotNull, isNull, lt, or, sql } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
+import { KEPT_TABLE_NAMES, type KeptTable } from '@/core/desk/keptTables';
 import { lookUp } from '@/core/measure/lookUp';
 import { Problem } from '@/core/problem/problem';
-import { BACKUP_TABLE_NAMES, BACKUP_TABLES, type BackupTable } from './backupTables';
+import { BACKUP_TABLES } from './backupTables';
 import { atOneMoment, type Database, openDatabase } from './client';
 import { withoutOldPhoto } from './oldPhotos';
 import { findPicture, insideData, type Picture, savePicture } from './pictures';
@@ -26,13 +27,13 @@ export interface Manifest {
 /** Rows read at a time: the largest, a list of words, is two megabytes. */
 const ROWS_AT_A_TIME = 20;
 
-export const keyOf = (name: BackupTable): SQLiteColumn => {
+export const keyOf = (name: KeptTable): SQLiteColumn => {
   const { table } = BACKUP_TABLES[name];
   return 'hand' in table ? table.hand : table.id;
 };
 
 /** What a row is in a backup: an item is its own JSON, other rows are their columns. */
-const outward = (name: BackupTable, row: Record<string, unknown>): unknown => {
+const outward = (name: KeptTable, row: Record<string, unknown>): unknown => {
   if (name === 'items') return JSON.parse(String(row.data));
   const { columns } = BACKUP_TABLES[name];
   return Object.fromEntries(columns.map((column) => [column, row[column]]));
@@ -43,13 +44,13 @@ export interface BackupSink {
   readonly manifest: (manifest: Manifest) => Promise<void>;
   readonly picture: (picture: Picture) => Promise<void>;
   /** Rows of one table, all of them in calls one after the other. */
-  readonly row: (table: BackupTable, row: unknown) => Promise<void>;
+  readonly row: (table: KeptTable, row: unknown) => Promise<void>;
   /** A row its own schema cannot read any more: kept beside the backup, for nobody could restore it. */
-  readonly unreadable: (table: BackupTable, row: unknown) => Promise<void>;
+  readonly unreadable: (table: KeptTable, row: unknown) => Promise<void>;
 }
 
 /** Rows of a table as a backup has them, a few read at a time, and whether they can be restored; if not, why. */
-export async function* rowsOf(moment: Database, name: BackupTable) {
+export async function* rowsOf(moment: Database, name: KeptTable) {
   const { table, row: readRow } = BACKUP_TABLES[name];
   const key = keyOf(name);
   let last: unknown;
@@ -105,7 +106,7 @@ const withoutLostPhoto = (row: unknown, kept: readonly string[]): unknown =>
 export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
   await atOneMoment(async (moment) => {
     const tables: Record<string, number> = {};
-    for (const name of BACKUP_TABLE_NAMES) {
+    for (const name of KEPT_TABLE_NAMES) {
       tables[name] = 0;
       for await (const { readable } of rowsOf(moment, name)) if (readable) tables[name] += 1;
     }
@@ -121,11 +122,11 @@ export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
       const picture = await findPicture(id, moment);
       if (picture) await sink.picture(picture);
     }
-    for (const name of BACKUP_TABLE_NAMES) {
+    for (const name of KEPT_TABLE_NAMES) {
       for await (const { row, readable } of rowsOf(moment, name))
         if (readable) await sink.row(name, name === 'items' ? withoutLostPhoto(row, shown) : row);
     }
-    for (const name of BACKUP_TABLE_NAMES) {
+    for (const name of KEPT_TABLE_NAMES) {
       for await (const { row, readable } of rowsOf(moment, name)) {
         if (!readable) await sink.unreadable(name, row);
       }
@@ -139,7 +140,7 @@ export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
  */
 export async function stageRows(
   batch: string,
-  name: BackupTable,
+  name: KeptTable,
   first: number,
   rows: readonly unknown[],
   now: Date,
@@ -208,7 +209,7 @@ export async function commitRestore(
       'The backup holds nothing: restoring it would only empty this desk. Nothing was changed.',
     );
   }
-  for (const name of BACKUP_TABLE_NAMES) {
+  for (const name of KEPT_TABLE_NAMES) {
     const mine = and(eq(stagedRows.batch, batch), eq(stagedRows.name, name));
     const key = sql`json_extract(${stagedRows.data}, ${`$.${keyOf(name).name}`})`;
     const [found] = await db
@@ -238,7 +239,7 @@ export async function commitRestore(
   }
   // No window has seen the restored sheets: whatever it saves from what it has open is refused as stale.
   const revision = now.getTime();
-  const steps = BACKUP_TABLE_NAMES.flatMap((name) => {
+  const steps = KEPT_TABLE_NAMES.flatMap((name) => {
     const { table, columns } = BACKUP_TABLES[name];
     const known: Record<string, SQLiteColumn> = getTableColumns(table);
     const into = columns.map((column) => sql.identifier(known[column]?.name ?? column));

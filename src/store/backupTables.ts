@@ -1,4 +1,6 @@
+import type { SQLiteTable } from 'drizzle-orm/sqlite-core';
 import { z } from 'zod';
+import type { KeptTable } from '@/core/desk/keptTables';
 import { parseDocument } from '@/core/document/document';
 import { parseKeptPage } from '@/core/document/keptPage';
 import { HANDS } from '@/core/hands/registry';
@@ -61,10 +63,15 @@ function inside(name: string, json: string, check: (data: unknown) => unknown): 
   }
 }
 
-/**
- * The tables of a backup: where their rows are kept, and how a row is read from untrusted data, by the same schemas as
- * on entry. A new table is an entry here.
- */
+interface Kept {
+  readonly table: SQLiteTable;
+  /** Columns that a backup holds. */
+  readonly columns: readonly string[];
+  /** Reads a row from untrusted data, by the same schemas as on entry. @throws Problem */
+  readonly row: (data: unknown) => object;
+}
+
+/** How each kept table is stored and read. A new table is an entry here and one in `KEPT_TABLES`. */
 export const BACKUP_TABLES = {
   sheets: {
     table: sheets,
@@ -130,15 +137,4 @@ export const BACKUP_TABLES = {
       return row;
     },
   },
-} as const;
-
-export type BackupTable = keyof typeof BACKUP_TABLES;
-export const BACKUP_TABLE_NAMES = [
-  'sheets',
-  'items',
-  'records',
-  'printers',
-  'letterSets',
-  'wordLists',
-  'printedPages',
-] as const satisfies readonly BackupTable[];
+} as const satisfies Readonly<Record<KeptTable, Kept>>;

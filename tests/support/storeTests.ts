@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { NOBODY } from '@/core/about/about';
 import { DEMO_WRITING } from '@/core/camera/demoWriting';
 import { namedStudent } from '@/core/classroom/student';
+import type { KeptTable } from '@/core/desk/keptTables';
 import { freshRecipe } from '@/core/document/defaults';
 import { demoSheets } from '@/core/document/demoSheets';
 import { codeOf, keptSheet } from '@/core/document/keptPage';
@@ -16,7 +17,6 @@ import { BUNDLED } from '@/core/practice/words/wordList';
 import { emptySet } from '@/core/setting/ownLetters';
 import { restoreJson } from '@/store/backup';
 import { commitRestore, dropRestore, type Manifest, stageRows, streamBackup } from '@/store/backupStream';
-import type { BackupTable } from '@/store/backupTables';
 import { openDatabase } from '@/store/client';
 import { seedDemo } from '@/store/demo';
 import {
@@ -101,7 +101,7 @@ async function backedUp(minute: number): Promise<Taken> {
 async function restored({ manifest, rows, pictures }: Taken, minute: number, batch = 'batch'): Promise<void> {
   for (const { bytes } of pictures) await savePicture(asPicture(bytes), at(minute));
   for (const [table, list] of Object.entries(rows))
-    await stageRows(batch, table as BackupTable, 0, list, at(minute));
+    await stageRows(batch, table as KeptTable, 0, list, at(minute));
   await commitRestore(batch, manifest.tables, at(minute));
 }
 
@@ -744,7 +744,7 @@ export function storeTests(fresh: () => Promise<void>): void {
     });
 
     it('with a row that cannot be read is refused by its name', async () => {
-      const stage = (table: BackupTable, row: unknown) => stageRows('bad', table, 0, [row], at(1));
+      const stage = (table: KeptTable, row: unknown) => stageRows('bad', table, 0, [row], at(1));
       const times = { createdAt: at(1).toISOString(), updatedAt: at(1).toISOString(), deletedAt: null };
       await expect(stage('sheets', { ...sheet('a', 'Ode'), recipe: '{}', ...times })).rejects.toThrow(
         /The sheet “Ode”/,

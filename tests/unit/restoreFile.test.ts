@@ -19,7 +19,7 @@ describe('a backup is looked into before anything is asked', () => {
     };
     const { counts, madeAt } = await contentsOf(file(zip({ 'manifest.json': JSON.stringify(manifest) })));
     expect(madeAt).toBe('2026-11-24T12:00:00.000Z');
-    expect(countsInWords(counts)).toBe('nine sheets, 46 things on the bench, two photos and one printer');
+    expect(countsInWords(counts)).toBe('nine sheets, 46 things on the bench, one printer and two photos');
   });
 
   it('a JSON file of the first version says so as well', async () => {

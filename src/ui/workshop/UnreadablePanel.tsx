@@ -2,27 +2,17 @@
 
 import { Download, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { lookUp } from '@/core/measure/lookUp';
+import { KEPT_TABLES, type KeptTable } from '@/core/desk/keptTables';
 import { useNotice } from '../frame/notices';
 import { call, downloadJson } from '../lib/api';
 
 /** A row of the store that nothing can read, as its route answers it. */
 interface Row {
-  readonly table: string;
+  readonly table: KeptTable;
   readonly key: string;
   readonly why: string;
   readonly content: string;
 }
-
-/** What the tables hold, in a scribe's words. */
-const CALLED: Readonly<Record<string, string>> = {
-  sheets: 'A sheet or piece',
-  items: 'A thing of the bench',
-  records: 'A note of the desk',
-  printers: 'A printer',
-  letterSets: 'Letters of your own',
-  wordLists: 'A list of words',
-};
 
 /** What is kept and cannot be read, row by row, with a way to save and to remove it; nothing where all can. */
 export function UnreadablePanel() {
@@ -56,7 +46,7 @@ export function UnreadablePanel() {
           <li key={`${row.table} ${row.key}`} className="flex flex-wrap items-center gap-2 py-2">
             <span className="min-w-60 flex-1">
               <b>
-                {lookUp(CALLED, row.table) ?? row.table} “{row.key}”
+                {KEPT_TABLES[row.table].row} “{row.key}”
               </b>
               <br />
               <span className="text-sm">{row.why}</span>

@@ -1,3 +1,4 @@
+import { KEPT_TABLES } from '@/core/desk/keptTables';
 import { lookUp } from '@/core/measure/lookUp';
 import { counted } from '@/core/measure/words';
 import { Problem } from '@/core/problem/problem';
@@ -103,20 +104,16 @@ export async function contentsOf(file: File): Promise<Contents> {
   return { counts: Object.fromEntries(counts), madeAt };
 }
 
-const NAMES: Readonly<Record<string, readonly [one: string, many: string]>> = {
-  sheets: ['sheet', 'sheets'],
-  items: ['thing on the bench', 'things on the bench'],
-  nibs: ['nib', 'nibs'],
-  pictures: ['photo', 'photos'],
-  records: ['note of the desk', 'notes of the desk'],
-  printers: ['printer', 'printers'],
-  letterSets: ['letter set', 'letter sets'],
-  wordLists: ['list of words', 'lists of words'],
+/** Nibs were a table of their own in the earliest backups. */
+const NAMES: Readonly<Record<string, { readonly one: string; readonly many: string }>> = {
+  ...KEPT_TABLES,
+  nibs: { one: 'nib', many: 'nibs' },
+  pictures: { one: 'photo', many: 'photos' },
 };
 
 /** "9 sheets, 46 things on the bench and one printer". */
 export function countsInWords(counts: Restored): string {
-  const parts = Object.entries(NAMES).flatMap(([name, [one, many]]) => {
+  const parts = Object.entries(NAMES).flatMap(([name, { one, many }]) => {
     const count = lookUp(counts, name) ?? 0;
     return count > 0 ? [counted(count, one, many)] : [];
   });

@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { answer, ITEMS_BODY, parse, Refusal, readJson } from '@/app/_lib/http';
-import { BACKUP_TABLE_NAMES } from '@/store/backupTables';
+import { KEPT_TABLE_NAMES } from '@/core/desk/keptTables';
 import { listUnreadable, removeUnreadable } from '@/store/unreadable';
 
 export const dynamic = 'force-dynamic';
 
 const NOT_FOUND = 404;
-const bodySchema = z.strictObject({ table: z.enum(BACKUP_TABLE_NAMES), key: z.string().max(200) });
+const bodySchema = z.strictObject({ table: z.enum(KEPT_TABLE_NAMES), key: z.string().max(200) });
 
 /** Rows of the store that nothing can read any more, and why. */
 export const GET = (request: Request) => answer(request, async () => Response.json(await listUnreadable()));

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { answer, idSchema, parse, RESTORE_BODY, readJson } from '@/app/_lib/http';
+import { KEPT_TABLE_NAMES } from '@/core/desk/keptTables';
 import { commitRestore, dropRestore, dropStaleRestores, stageRows } from '@/store/backupStream';
-import { BACKUP_TABLE_NAMES } from '@/store/backupTables';
 
 /** Rows in one request, and how long an unfinished restore is kept. */
 const MOST_ROWS = 2000;
@@ -10,7 +10,7 @@ const MOST_ROWS_OF_ALL = 10_000_000;
 const STALE = 60 * 60 * 1000;
 
 const rowsSchema = z.strictObject({
-  table: z.enum(BACKUP_TABLE_NAMES),
+  table: z.enum(KEPT_TABLE_NAMES),
   first: z.int().min(0).max(MOST_ROWS_OF_ALL),
   rows: z.array(z.unknown()).max(MOST_ROWS),
 });
