@@ -30,6 +30,7 @@ it.each(KEPT_TABLE_NAMES)(
   },
 );
 
-it.each(KEPT_TABLE_NAMES)('%s stands in docs/formats.md', (name) => {
-  expect(readFileSync('docs/formats.md', 'utf8')).toContain(`\`${name}.jsonl\``);
+it('every kept table stands in docs/formats.md', () => {
+  const formats = readFileSync('docs/formats.md', 'utf8');
+  expect(KEPT_TABLE_NAMES.filter((name) => !formats.includes(`\`${name}.jsonl\``))).toEqual([]);
 });

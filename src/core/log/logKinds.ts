@@ -1,20 +1,7 @@
 import type { EntryKind } from './entry';
 
-/** Kinds of entries that tell what was done on a day; the others are settings and things under way. */
-export const LOG_KINDS = [
-  'session',
-  'mix',
-  'remedy',
-  'cure',
-  'cleaned',
-  'eye',
-  'review',
-  'prepared',
-  'printed',
-] as const satisfies readonly EntryKind[];
-export type LogKind = (typeof LOG_KINDS)[number];
-
-export const LOG_KIND_NAMES: Readonly<Record<LogKind, string>> = {
+/** What the logbook calls the entries of a kind that tell what was done on a day; null for settings and things under way. */
+const NAMES = {
   session: 'sessions',
   mix: 'inks mixed',
   remedy: 'inks mended',
@@ -24,4 +11,23 @@ export const LOG_KIND_NAMES: Readonly<Record<LogKind, string>> = {
   review: 'pages reviewed',
   prepared: 'tools prepared',
   printed: 'pages printed',
-};
+  drop: null,
+  kit: null,
+  about: null,
+  class: null,
+  sitting: null,
+  due: null,
+  model: null,
+  goal: null,
+  known: null,
+} as const satisfies Readonly<Record<EntryKind, string | null>>;
+
+type Named = typeof NAMES;
+export type LogKind = { [Kind in EntryKind]: Named[Kind] extends null ? never : Kind }[EntryKind];
+
+const isLogKind = (kind: string): kind is LogKind => NAMES[kind as EntryKind] !== null;
+
+/** Kinds that the logbook shows, in the order of its filter. */
+export const LOG_KINDS = Object.keys(NAMES).filter(isLogKind) as [LogKind, ...LogKind[]];
+
+export const logKindName = (kind: LogKind): string => NAMES[kind];

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
-import { LOG_KIND_NAMES, LOG_KINDS, type LogKind } from '@/core/log/logKinds';
+import { LOG_KINDS, type LogKind, logKindName } from '@/core/log/logKinds';
 import type { Session } from '@/core/log/session';
 import { criterionSaid } from '@/core/practice/criteria';
 import { useNotice } from '../frame/notices';
@@ -125,7 +125,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
           <option value="">everything</option>
           {LOG_KINDS.map((one) => (
             <option key={one} value={one}>
-              {LOG_KIND_NAMES[one]}
+              {logKindName(one)}
             </option>
           ))}
         </select>
