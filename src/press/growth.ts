@@ -1,4 +1,4 @@
-/** The memory is read this often, in ms: a picture of 7000² takes longer than that to unpack. */
+/** Interval of memory readings, in ms: shorter than the time that unpacking a picture of 7000² takes. */
 export const LOOKED_AT = 100;
 
 /**

@@ -19,11 +19,11 @@ const MOST_OF_ONE_CLIENT = 12;
 const LONGEST_STEP = 60_000;
 /** Longest a whole file may take, in ms. */
 const LONGEST = 600_000;
-/** A thread whose reader has left may end its step in peace for so long, in ms. */
+/** Time that a thread has to finish its step after its reader has left, in ms. */
 const GRACE = 1000;
 /**
- * Pictures of others unpack to what nobody can foresee: reading one may take so much memory beyond what the server had when a thread
- * took it up, in bytes. Two photographs of fifty million pixels at once take half of it.
+ * Maximum growth of memory, in bytes, while a picture is read, since the unpacked size of a foreign file cannot be foreseen. Two
+ * photographs of fifty million pixels at once take half of it.
  */
 const MOST_GROWTH = 1_500_000_000;
 const READS_PICTURES: ReadonlySet<Job['kind']> = new Set(['look', 'review', 'sample']);

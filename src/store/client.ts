@@ -14,7 +14,7 @@ import * as schema from './schema';
 const DEFAULT_URL = 'file:data/elvane.db';
 /** How long a writer waits for another process before giving up, in ms. */
 const BUSY_TIMEOUT = 5000;
-/** A transaction on a server is spoken in this often, in ms: it would end after some seconds of silence. */
+/** Interval of keep-alive statements in a transaction on a server, in ms: it ends after some seconds of silence. */
 const SPOKEN_IN = 2000;
 /** How long a remote database may take for one answer, in ms. */
 const REMOTE_PATIENCE = 10_000;

@@ -93,7 +93,7 @@ async function printDemoPages(now: Date): Promise<void> {
   await printed(evening, [...rowsOf(['n', 'm', 'a', 'd', 'h', 'u']), word], 'MERR0WD0WN', now);
 }
 
-/** The open night is so many days off. */
+/** Days until the open night. */
 const OPEN_NIGHT_IN = 16;
 
 /** Fills an empty store, and says whether it did: one with anything in it is left alone. */

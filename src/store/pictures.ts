@@ -15,8 +15,8 @@ export interface Picture {
 const ID_DIGITS = 40;
 
 /**
- * Bytes as a picture: its type is told by its content, its id made from it.
- * @throws Problem when it is none that is kept, or too large.
+ * Reads bytes as a picture; type and id derive from the content.
+ * @throws Problem when the type is not accepted, or the picture is too large.
  */
 export function asPicture(bytes: Uint8Array): Picture {
   const type = pictureTypeOf(bytes);

@@ -21,7 +21,7 @@ const columns = {
   revision: sheets.revision,
 };
 
-/** A shelf is for a person: this many of the newest sheets are shown. */
+/** Maximum number of sheets on the shelf, the newest first. */
 const SHELF_LIMIT = 500;
 
 /** Sheets on the shelf, latest first. */

@@ -11,7 +11,7 @@ import { log } from './log';
 
 /** Copies by day that are kept. */
 const KEPT = 7;
-/** Whether today has its copy is looked at this often, in ms. */
+/** Interval, in ms, of the check whether today's copy exists. */
 const EVERY = 60 * 60 * 1000;
 const NAME = /^elvane-copy-(\d{4}-\d{2}-\d{2})\.zip$/;
 

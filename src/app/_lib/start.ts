@@ -13,10 +13,10 @@ import { announceDemoPages, reviewDemoPages } from './demoReviews';
 import { log } from './log';
 import { warmUp } from './warmUp';
 
-/** Deleted sheets are kept this long, in ms: thirty days. */
+/** Time until a deleted sheet is removed for good, in ms: thirty days. */
 const KEEP_DELETED = 30 * 24 * 60 * 60 * 1000;
 
-/** Pictures nothing shows any more are kept this long, in ms: a day, in which taking a thing away can be undone. */
+/** Time until an unreferenced picture is removed, in ms: one day, so that removing a thing can be undone. */
 const KEEP_UNUSED = 24 * 60 * 60 * 1000;
 
 /** Delay of background work after the start, in ms, so that first requests go first. */

@@ -18,17 +18,17 @@ export interface Flow {
   readonly pools: number;
   /** Share of a pointed pen's shade that stays white in its middle. */
   readonly rails: number;
-  /** A pointed pen is pressed out to the shade's width over so much of it. */
+  /** Length over which a pointed pen opens to the full shade, as a fraction of the shade's width. */
   readonly tops: number;
   readonly chance: () => number;
 }
 
-/** Bristles stand so close, in pixels, and each marks so wide. */
+/** Spacing of bristles and width of the mark of each, in pixels. */
 const APART = 0.55;
 const BRISTLE = 0.75;
 /** Steps along the stroke, in pixels. */
 const STEP = 0.8;
-/** The flow of a bristle changes about so often along the stroke, in pixels. */
+/** Typical length, in pixels, over which the flow of a bristle changes. */
 const WAVE = 9;
 
 /** Marks a disc's share of a pixel. */

@@ -5,7 +5,7 @@ export interface DemoWriting {
   /** The print it is kept under. */
   readonly print: string;
   readonly title: string;
-  /** It was written so many weeks before the demo began. */
+  /** Number of weeks before the start of the demo at which it was written. */
   readonly weeksAgo: number;
   readonly camera: CameraSettings;
 }

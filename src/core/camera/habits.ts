@@ -1,7 +1,7 @@
 import type { FaultId } from '../faults/faults';
 import type { Degrees, Mm } from '../measure/units';
 
-/** How a made-up scribe writes: off the model in everything, by so much, and uneven in it. */
+/** Habits of a simulated scribe: mean deviation from the model in each respect, and its spread. */
 export interface Habits {
   /** Everything that is by chance is the same for the same seed. */
   readonly seed: number;
@@ -22,7 +22,7 @@ export interface Habits {
   readonly splay: Degrees;
   /** Lines that a pointed pen leaves without pressure, as a share of the model's. */
   readonly hairline: number;
-  /** Shades of a pointed pen are pressed out to their width over so much of it; 0 at once. */
+  /** Length over which a pointed pen opens to the full shade, as a fraction of the shade's width; 0 opens at once. */
   readonly tops: number;
   /** Strokes wobble by this, in letter units. */
   readonly wobble: number;
@@ -31,7 +31,7 @@ export interface Habits {
   /** Ink gathers at the ends of strokes, as a share of the nib's width; and pales from dip to dip, as a share. */
   readonly pools: number;
   readonly paling: number;
-  /** One corner of the edge is worn: so much of its width leaves no ink. */
+  /** Fraction of the edge, from one corner, that is worn and leaves no ink. */
   readonly worn: number;
   /** Darkness of the ink, 0 to 1. */
   readonly ink: number;

@@ -44,7 +44,10 @@ const DISTANCE = 1.9;
 const HAND = 120;
 const PAPER = 0.96;
 
-/** Over so many pixels of a row what is looked at moves evenly: lens, tilt and curl bend it by less than a thousandth of a pixel. */
+/**
+ * Stride, in pixels of a row, over which the mapping is interpolated linearly: lens, tilt and curl deviate from that by less than a
+ * thousandth of a pixel.
+ */
 const ALIKE = 8;
 
 const radians = (degrees: Degrees): number => (degrees * Math.PI) / 180;

@@ -87,7 +87,7 @@ export function habitsFor(settings: CameraSettings, texts: readonly string[]): H
 /** Twelve million pixels, as a phone takes; a scan at 300 dots to the inch. */
 const PHOTO = { long: 4000, short: 3000 } as const;
 const SCAN = 300 / 25.4;
-/** Of the picture the page takes so much. */
+/** Fraction of the picture that the page fills. */
 const FILLS = 0.86;
 
 /** The shot that is asked for, of a page of a size in mm. */

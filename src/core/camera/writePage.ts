@@ -12,7 +12,7 @@ import type { WritablePage } from './writable';
 const normal = (chance: () => number): number =>
   Math.sqrt(-2 * Math.log(Math.max(1e-9, chance()))) * Math.cos(2 * Math.PI * chance());
 
-/** Under a point ink gathers so much less. */
+/** Fraction of the pooling under an edge that occurs under a point. */
 const POINTED_POOLS = 0.2;
 /** Letters of a dip of ink. */
 const DIP = 14;
@@ -32,7 +32,7 @@ export interface WrittenRow {
   readonly feet: readonly Mm[];
 }
 
-/** Ink laid on a page, 255 where it is full, at so many pixels a mm; and what was written. */
+/** Ink coverage of a page (255 is full), its resolution in pixels per mm, and the text that was written. */
 export interface WrittenPage {
   readonly ink: Bytes;
   readonly rows: readonly WrittenRow[];

@@ -38,9 +38,9 @@ export const withAnyNib = (recipe: Recipe, width: Mm): Recipe => ({
   edge: DIP_NIB_EDGE,
 });
 
-/** Weights are told apart to half a tenth. */
+/** Weights that differ by less than this count as equal: half a tenth of a nib width. */
 const WEIGHT_SEEN = 0.05;
-/** A weight so many times off the hand’s range is another hand (`core/kit/rules.ts` rules such kits out). */
+/** Ratio to the hand’s range of weights beyond which the result is another hand; `core/kit/rules.ts` rejects such kits. */
 const FAR_OFF = 2;
 
 /**

@@ -59,7 +59,8 @@ const ROWS = ['minimum', 'nonunion', 'hominum', 'nnonnonn', 'undone', 'miniumno'
 /** A question of a kind with a difference; `random` gives numbers from 0 to 1. */
 export function questionOf(kind: Judgement, difference: number, random: () => number): Question {
   const text = ROWS[Math.floor(random() * ROWS.length)] ?? ROWS[0];
-  // Each letter goes one way or the other by the whole difference: a row of small slips would be told by its worst alone.
+  // Each letter deviates by the full difference in one direction or the other; with smaller random deviations the worst letter alone would
+  // give the row away.
   const shifts = [...text].map(() => (random() < 0.5 ? -1 : 1));
   return { kind, difference, answer: random() < 0.5 ? 0 : 1, text, shifts };
 }

@@ -19,7 +19,7 @@ export interface Staircase {
 const RIGHT_TO_SHRINK = 3;
 /** Factors of a step: large until it has turned twice, then small. */
 const STEPS = { first: 1.6, later: 1.25, turns: 2 } as const;
-/** Done after so many turns, or so many questions: an eye that tires measures nothing. */
+/** The staircase ends after this number of reversals or of questions: a tired eye measures nothing. */
 const TURNS = 8;
 const MOST_TRIALS = 60;
 /** Turns that count: the first ones are still on the way. */

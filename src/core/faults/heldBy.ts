@@ -1,7 +1,7 @@
 import type { Degrees } from '../measure/units';
 import type { Pen } from '../pen/pen';
 
-/** The pen as a scribe holds it: so much wider, and turned by so much. */
+/** The pen as a scribe holds it: its width multiplied by `nib`, its angle increased by `angle`. */
 export function heldBy(pen: Pen, nib: number, angle: Degrees): Pen {
   switch (pen.kind) {
     case 'broad':

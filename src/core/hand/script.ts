@@ -11,7 +11,7 @@ export interface WhiteSpacing {
   /** White deeper than this behind a letter's foremost ink belongs to the letter. */
   readonly depth: NibWidths;
   readonly leastGap: NibWidths;
-  /** The white is judged this far inside the lines, clear of heads and feet. */
+  /** Distance from the lines within which the white is not measured, so that heads and feet do not count. */
   readonly clear: NibWidths;
   /** As a share of the body. */
   readonly wordSpace: number;

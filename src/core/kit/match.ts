@@ -148,7 +148,7 @@ const total = (judgements: readonly Judgement[]): number =>
   judgements.reduce((sum, { points }) => sum + points, 0);
 const isOut = (judgements: readonly Judgement[]): boolean => judgements.some(({ fails }) => fails);
 
-/** The best of some things by points; equals are told apart by their ids, so that order never matters. */
+/** The best things by points; ties are broken by id, so that the order of input does not matter. */
 interface Best<T> {
   readonly score: number;
   readonly item: T;
@@ -247,7 +247,7 @@ const REASONS = 3;
 const FITS = 45;
 const WORKABLE = 22;
 
-/** What costs so many points spoils a kit, whatever else is good about it. */
+/** Number of points lost for one reason from which a kit is spoiled, whatever else is good about it. */
 const GRAVE = -20;
 
 function verdictOf(judgements: readonly Judgement[], known: readonly Judgement[]): KitVerdict {

@@ -52,7 +52,7 @@ export interface Remedy {
   readonly helped: boolean;
 }
 
-/** What teachers say helps, as if seen so many times (helped, not helped). */
+/** Prior from common teaching, as counts of (helped, did not help). */
 const TEACHING: Readonly<Record<Complaint, Readonly<Record<Addition, readonly [number, number]>>>> = {
   'too thin': { base: [6, 2], gum: [3, 3], water: [0, 6] },
   'too thick': { water: [7, 1], gum: [1, 5], base: [0, 6] },
@@ -67,7 +67,7 @@ const ONE_DROP: Readonly<Record<Addition, string>> = {
   base: 'a little more of the base',
 };
 
-/** What was seen at this desk counts so many times what teachers say. */
+/** Weight of an observation at this desk relative to one of the prior. */
 const OWN = 3;
 /** An addition less likely to help than this is not worth a drop. */
 const LEAST_CHANCE = 0.35;

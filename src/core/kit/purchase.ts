@@ -85,7 +85,7 @@ const WORTH = 4;
 
 /** Facts that tell one thing of a kind from another when it is bought. */
 const TOLD_BY = ['width', 'flex', 'cut', 'holderType', 'inkKind', 'light', 'sizing', 'tone'] as const;
-/** Widths nearer than this are one to whoever buys. */
+/** Minimum difference between widths that are offered separately. */
 const SAME_WIDTH = 0.15;
 
 /** Does something like it lie on the bench already? What an offer says nothing of does not matter. */

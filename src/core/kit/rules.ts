@@ -43,10 +43,10 @@ const isLearning = ({ experience, purpose }: Need): boolean =>
 /** Papers that are envelopes by their name; nothing else about a thing of the bench tells it. */
 const isEnvelope = ({ label }: Item): boolean => /envelope/i.test(label);
 
-/** A weight this far off (as a logarithm; about twice) is another hand, not a lighter or blacker one. */
+/** Logarithmic deviation of weight (about a factor of two) from which the result is another hand and not a lighter or blacker version. */
 const FAR = 0.65;
 
-/** Nib widths are told apart to a tenth; beyond a range by less than this (as a logarithm, about 8 %) is a little too much. */
+/** Nib widths are compared to a tenth; up to this logarithmic excess over a range (about 8 %) the deviation counts as slight. */
 const WEIGHT_SEEN = 0.1;
 const SLIGHTLY = 0.08;
 /** The most a risk costs. */
@@ -595,7 +595,7 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
     }
     const flood = kind.flood ?? 1;
     const width = tool.width ?? 1;
-    // Ink laid per millimetre of line grows with width and wetness; a sheet bears so much by its sizing.
+    // Ink laid per millimetre of line grows with width and wetness; the maximum that a sheet bears depends on its sizing.
     const laid = (wetness ?? 3) * flood * Math.sqrt(Math.max(0.3, width));
     const borne = [2.4, 4.6, 8.5][SIZING_RANK[paper.sizing]] as number;
     const over = laid / borne;

@@ -84,7 +84,7 @@ export const ENTRIES = {
   }),
   /** A tool that was cleaned; one entry a tool. */
   cleaned: z.strictObject({ tool: id }),
-  /** How small a difference the eye told, by a staircase of so many questions. */
+  /** Smallest difference that the eye detected, from a staircase of `trials` questions. */
   eye: z.strictObject({
     judgement: choice('What was judged', JUDGEMENTS),
     threshold: z.number().positive().max(1000),

@@ -103,7 +103,7 @@ export const sittingSchema = z.strictObject({
     .min(0)
     .max(MOST_UNITS),
   skipped: units.default([]),
-  /** Seconds written so far. */
+  /** Seconds of writing until now. */
   seconds: z
     .number()
     .min(0)

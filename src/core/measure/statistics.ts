@@ -11,7 +11,7 @@ export function median(values: readonly number[]): number {
 /** Median distance from the median to a standard deviation, of a normal distribution. */
 const TO_DEVIATION = 1.4826;
 
-/** Standard deviation, told by the median distance from the median: one that is far off does not count. */
+/** Robust standard deviation: scaled median absolute deviation, insensitive to single outliers. */
 export function spread(values: readonly number[]): number {
   if (values.length < 2) return 0;
   const middle = median(values);
@@ -21,7 +21,7 @@ export function spread(values: readonly number[]): number {
 /** A median's standard error is a quarter more than a mean's. */
 const OF_MEDIAN = 1.25;
 
-/** Standard error of the median of so many values of a deviation. */
+/** Standard error of the median of `count` values with standard deviation `deviation`. */
 export const medianError = (deviation: number, count: number): number =>
   count === 0 ? Number.POSITIVE_INFINITY : (OF_MEDIAN * deviation) / Math.sqrt(count);
 

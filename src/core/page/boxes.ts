@@ -89,7 +89,7 @@ export function grownMargins(
   );
 }
 
-/** A margin is said to have grown from this much on. */
+/** Minimum growth of a margin for a remark. */
 const GROWN: Mm = 1;
 
 /**

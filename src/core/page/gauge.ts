@@ -57,5 +57,5 @@ export function gauge(
   ];
 }
 
-/** The edge laid on the ray is drawn over at most so much of it. */
+/** Maximum fraction of the ray that the drawn edge covers. */
 const MOST_EDGE = 0.6;

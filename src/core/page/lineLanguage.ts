@@ -3,9 +3,9 @@ import type { Mm } from '../measure/units';
 import type { Tint } from './pageShape';
 
 /**
- * Elvane's own line language. Baseline strongest; waistline the same colour, lighter; ascender and descender dashed;
- * branch and small-capital lines dotted; slope lines hair-thin. Kinds differ in dash and width as well as in colour,
- * so that they can be told apart in black and white.
+ * Line styles of Elvane's sheets. Baseline strongest; waistline the same colour, lighter; ascender and descender dashed; branch and
+ * small-capital lines dotted; slope lines hair-thin. Kinds differ in dash and width as well as in colour, so that they are distinct in
+ * black and white.
  */
 export interface LineLanguage {
   readonly baseline: LineStyle;

@@ -13,11 +13,11 @@ export const RING: { readonly radius: Mm; readonly line: Mm; readonly dot: Mm } 
   line: 0.8,
   dot: 1.1,
 };
-/** Rings stand so far from the edges of the sheet: outside what printers leave blank. */
+/** Distance of the rings from the edges of the sheet, beyond the margin that printers leave blank. */
 const RING_INSET: Mm = 9;
 /** Side of the white square that each ring needs. */
 const RING_ROOM: Mm = 8;
-/** What else is printed stands at least so far from an edge that has rings. */
+/** Minimum distance of all other print from an edge that has rings. */
 export const MARKED_EDGE: Mm = RING_INSET + RING_ROOM / 2 + 1;
 /** Side of the code, and how far its right and upper sides are from those of the sheet: its white is between it and the ring. */
 const CODE_SIDE: Mm = 18;

@@ -82,7 +82,7 @@ const CIRCLE = polygonFor(ROUND_CORNERS);
 const FINE_CIRCLE = polygonFor(FINE_CORNERS);
 const circleOf = (radius: number) => (radius > FINE_RADIUS ? CIRCLE : FINE_CIRCLE);
 
-/** Corners this nearly square to a reach belong to both its halves. */
+/** Tolerance within which a corner is perpendicular to a reach, and so belongs to both halves. */
 const SQUARE_TO = 1e-9;
 
 const round = ([x, y]: Vec, radius: number): Vec[] =>

@@ -40,11 +40,11 @@ function between(one: readonly Vec[], other: readonly Vec[], way: Vec): [Sides, 
   ];
 }
 
-/** A side that moves so much farther than the pen, in the unit of the stroke, has jumped to another corner. */
+/** Excess movement of a side over the pen's, in the unit of the stroke, from which the side has jumped to another corner. */
 const JUMP = 0.06;
-/** A side may gain or lose so much of the way: no more, or the mark bends the other way. */
+/** Maximum fraction of the path length that a side may gain or lose; beyond it the mark bends the other way. */
 const MOST_GAIN = 0.7;
-/** On a long straight way a shade may grow by so much of it. */
+/** Maximum growth of a shade along a straight path, as a fraction of the path. */
 const EVEN = 0.3;
 /** Steps shorter than this say nothing about a direction. */
 const STILL = 1e-9;

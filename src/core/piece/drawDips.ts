@@ -11,7 +11,7 @@ import type { PenWork } from './written';
 
 /** How much paler a stroke is that a nearly empty pen writes: an estimate of what the eye sees. */
 const PALEST = 0.5;
-/** Left in the pen when a pressed point opens rails, as a share of a load, in strokes so much thicker than a hairline. */
+/** Fraction of a load that is left when a pressed point opens rails, and the thickness of such strokes as a multiple of the hairline. */
 const RAILS = 0.08;
 const SHADE = 3;
 /** Radius of the dot that says "dip here", and how far it stands over the line, in bodies. */

@@ -220,7 +220,7 @@ function ruling(laid: Laid, language: LineLanguage): DrawingNode[] {
   );
 }
 
-/** What a guide is for, in small letters, so far over the lower edge. */
+/** Distance above the lower edge of the small line that says what a guide is for. */
 const CAPTION: Mm = 2.5;
 
 /** Ticks under the baseline: long at a line's start and end, a triangle at its middle, short at each word. */

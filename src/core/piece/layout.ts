@@ -49,7 +49,7 @@ const LEAST_SLANT = 20;
 const MOST_SPREAD = 1.4;
 /** White between an initial and the lines beside it, in bodies. */
 const INITIAL_GAP = 0.5;
-/** Lines are tried this much shorter, when longer ones run into each other. */
+/** Step by which lines are shortened when longer ones collide. */
 const SHORTER = [0.97, 0.94, 0.9, 0.85];
 /** Lines of a block from its first zone on: baselines count from 0 at its upper edge. */
 interface BlockLines {
@@ -63,7 +63,7 @@ const NO_LETTERS: Own = {};
 /** Of a small envelope the corner takes at most half its width and two fifths of its height. */
 const MOST_POSTAGE = { across: 0.5, down: 0.4 } as const;
 
-/** The corner kept for postage; no larger than a stamp on so small an envelope can be. */
+/** The corner kept free for postage, limited by what a small envelope has room for. */
 function postageCorner(
   { width, height }: Piece['postage'],
   page: { readonly width: Mm; readonly height: Mm },

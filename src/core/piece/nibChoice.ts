@@ -77,7 +77,7 @@ function trialOf(piece: Piece, blockId: string, nib: NibTrial['nib'], own: Own):
   };
 }
 
-/** Lines that end within so much of each other look even; beyond twice as much they look ragged. */
+/** Difference between line ends below which they look even; from twice this value they look ragged. */
 const EVEN = 0.06;
 
 /** Why one nib is the best: "The largest that fits: four lines of 7.5 mm, 82 % of the height, even lines, 12 min." */

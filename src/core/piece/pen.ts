@@ -52,7 +52,7 @@ export function blockPen({ setting, capitals, leading }: Block, own: Own = {}): 
   };
 }
 
-/** Lines stand at least so far apart, in heights of their letters, however much leading is taken away. */
+/** Minimum distance of lines, in heights of their letters, however small the leading. */
 const LEAST_PITCH = 0.6;
 
 /** Names a pen as it lies on the desk: one hand with one nib. */

@@ -55,7 +55,7 @@ const UNDER_A_HAND = 1.5;
 /** Taking the pencil away, in minutes. */
 const ERASING = 3;
 
-/** One sheet in so many letters is spoiled by a slip of the pen or of the eye: an estimate. */
+/** Number of letters in which, on average, one slip spoils a sheet (estimate). */
 const LETTERS_A_SLIP = 250;
 
 export interface Supplies {

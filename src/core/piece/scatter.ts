@@ -11,13 +11,13 @@ export interface Spot {
   readonly x: Mm;
   readonly y: Mm;
   readonly size: Mm;
-  /** Turned by so much, in degrees. */
+  /** Rotation, in degrees. */
   readonly turn: number;
 }
 
 /** Places tried for each motif before it is given up. */
 const TRIES = 400;
-/** Sizes differ by so much either way, so that no two look stamped. */
+/** Maximum relative deviation of sizes in either direction, so that no two look stamped. */
 const UNEVEN = 0.25;
 
 /** How near a spot comes to a box; negative inside. */

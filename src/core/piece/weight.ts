@@ -20,10 +20,10 @@ export function greyOf(lines: readonly LaidLine[]): number {
   return surface > 0 ? area / surface : 0;
 }
 
-/** Two heights nearer than this, and not alike, look like a slip (common teaching: a step of a quarter at least). */
+/** Minimum ratio of two different heights; a smaller step looks like a slip (common teaching: a quarter at least). */
 const STEP = 1.2;
 const ALIKE = 1.02;
-/** A rubric this much darker than the text it heads shouts. */
+/** Ratio of weights from which a rubric is too dark for the text under it. */
 const SHOUTS = 1.35;
 
 /** What the eye would say of the blocks beside each other. */

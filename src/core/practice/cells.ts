@@ -81,7 +81,7 @@ export interface RowPlan {
   readonly pitch: Mm;
 }
 
-/** Cells may be set this much wider than they need, to fill their row evenly. */
+/** Maximum factor by which cells are widened to fill their row evenly. */
 const MOST_STRETCH = 1.35;
 
 /**
@@ -108,8 +108,8 @@ export function inRows(
 }
 
 /**
- * A row of so many cells that begins the sequence and ends it: the whole sequence as often as it goes in, the rest of
- * the row free; where it does not go in once, its steps from the first to the last.
+ * A row of `count` cells: the whole sequence repeated as often as it fits, the rest free; where it does not fit once, steps spread
+ * evenly from its first to its last.
  */
 function wholeRow(sequence: readonly CellPlan[], count: number, row: number, rows: number): CellPlan[] {
   const last = sequence.length - 1;

@@ -25,16 +25,16 @@ const PATH_LINE: Mm = 0.2;
 const EDGE_LINE: Mm = 0.5;
 const DOT: Mm = 0.62;
 const ARROW = { length: 1.7, half: 0.62 } as const;
-/** A stroke at least this long has an arrow on its way as well as at its end. */
+/** Minimum length of a stroke that has an arrow along its path as well as at its end. */
 const LONG: Mm = 14;
 const NUMBER: Mm = 3;
 const ANGLE: Mm = 2.1;
-/** Lettering reaches this far over its centre, as a share of its size. */
+/** Reach of lettering above its centre, as a fraction of its size. */
 const HALF_HEIGHT = 0.34;
-/** Turns and angles nearer than this are the same to a scribe. */
+/** Tolerance, in degrees, within which turns and angles count as equal. */
 const SAME: Degrees = 1.5;
 
-/** Lettering keeps this far inside its cell: what a line of it may need under its figures. */
+/** Minimum distance of lettering from the edge of its cell: room for descending figures. */
 const LETTERING_ROOM: Mm = 0.8;
 
 const insetBy = ({ x, y, width, height }: Box, by: Mm): Box => ({

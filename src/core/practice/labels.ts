@@ -13,7 +13,7 @@ export interface Wanted {
 
 const DISTANCES: readonly Mm[] = [2.6, 3.3, 4.2, 5.4];
 const DIRECTIONS = 16;
-/** Lettering keeps this far off lines where it can. */
+/** Preferred minimum distance of lettering from ruled lines. */
 const CLEAR: Mm = 1.5;
 /** Weights of the ways in which a place can be bad: found by looking at many letters. */
 const COST = { far: 0.5, aside: 0.5, near: 4, over: 40, out: 400 } as const;

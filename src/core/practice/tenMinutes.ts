@@ -104,7 +104,7 @@ const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = 
 export const wordBand = (make: Make, word: string): Band =>
   make('word', word, { trace: 1, fading: 1, free: 1, repeat: true });
 
-/** Of the ways, the first so many give every letter cells of its own to write in. */
+/** Number of leading ways that give every letter its own cells to write in. */
 const EACH = 3;
 
 /**
@@ -133,9 +133,9 @@ export function learningPlans(
   );
 }
 
-/** Words to copy are everyday ones: of those that can be written, so many of the commonest. */
+/** Words to copy are chosen from this number of the commonest words that can be written. */
 const COMMON = 1500;
-/** Words that begin alike, by so many letters, are one word to practise. */
+/** Number of initial letters by which words count as the same for practice. */
 const ALIKE = 3;
 
 /** Words with these letters in them, of those known by then: a small set that shows all of them, no two much alike. */

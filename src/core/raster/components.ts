@@ -18,7 +18,7 @@ export interface Labelled {
   readonly components: readonly Component[];
 }
 
-/** Where flooding still has to go: as large as the largest picture so far, for it is asked for row by row. */
+/** Stack of the flood fill, reused between calls: it grows to the size of the largest picture. */
 let waiting = new Int32Array(0);
 
 /** Patches of pixels that are 1, neighbours also across corners; found by flooding. */

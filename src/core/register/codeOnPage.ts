@@ -65,7 +65,7 @@ function readAt(picture: Bytes, { map, rings }: MarkedPage, scale: number): stri
   return jsQR(data, PATCH, PATCH, { inversionAttempts: 'dontInvert' })?.data || undefined;
 }
 
-/** From one point towards another, so long; a negative length goes the other way. */
+/** Vector from one point towards another with the given length; a negative length points the other way. */
 function direction([ax, ay]: Point, [bx, by]: Point, length: number): Point {
   const far = Math.hypot(bx - ax, by - ay);
   return [((bx - ax) / far) * length, ((by - ay) / far) * length];

@@ -22,7 +22,7 @@ export interface MarkedPage {
   readonly rings: readonly (RingSeen | undefined)[];
 }
 
-/** A ring counts as one of a page's where it lies so near its place, as a share of the page's side: lens and curl move it. */
+/** Maximum distance of a ring from its expected place, as a fraction of the page's side: lens and curl move it. */
 const NEAR = 0.03;
 /** Marks of the middles of sides that must be found beside four corners; and beside three. */
 const SIDES_WITH_FOUR = 2;

@@ -61,7 +61,7 @@ const difference = ([ax, ay]: Point, [bx, by]: Point): Point => [ax - bx, ay - b
 
 /** Resolution a page is straightened to, in pixels per mm: 300 to the inch. */
 export const PIXELS_PER_MM = 300 / 25.4;
-/** Between so many pixels the map is taken to be straight. */
+/** Stride, in pixels, between which the map is interpolated linearly. */
 const GRID = 16;
 
 /** The page straightened: one channel of the picture at 300 dots to the inch, in strips so that it can be followed. */

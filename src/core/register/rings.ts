@@ -14,12 +14,15 @@ const SMALL = 1700;
 /** Side of the window whose mean a pixel is compared with, and how dark it must be against it. */
 const WINDOW = 45;
 const DARK = 0.78;
-/** A dot is at least and at most so wide, in pixels of the small picture; it fills its box like a disc, more or less. */
+/**
+ * Minimum and maximum width of a dot, in pixels of the reduced picture, and the range of the fraction of its box that it fills (a disc
+ * fills π/4).
+ */
 const LEAST_DOT = 3;
 const MOST_DOT = 60;
 const LEAST_FILL = 0.55;
 const MOST_SHAPE = 1.9;
-/** Looked at from the dot's middle: white, the ring and white again in so many of so many directions. */
+/** Number of directions probed from the centre of a dot, and the minimum in which white, ring and white follow each other. */
 const DIRECTIONS = 24;
 const ENOUGH = 20;
 /** Radii of the white, of the ring and of its outside, as multiples of the dot's (nominal 1, 2, 2.7; blur and tilt allowed). */
@@ -131,7 +134,7 @@ export function ringsIn(picture: Bytes): RingSeen[] {
   return seen;
 }
 
-/** Beyond a ring, so much of its radius is looked at for the centroid: white, which weighs nothing. */
+/** Margin around a ring that is included in the centroid, as a fraction of its radius: it is white and weighs nothing. */
 const AROUND = 1.2;
 
 /** The middle of a mark: the centroid of its darkness, taken twice, from whole pixels of the picture. */

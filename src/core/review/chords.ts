@@ -9,7 +9,7 @@ export interface Edge {
   readonly plain: number;
 }
 
-/** The picture is reduced until the nib is about this many pixels wide (half the time, no loss); the coarse search reduces it further by `COARSER`. */
+/** Downsampling target: width of the nib in pixels (half the time, no loss); the coarse search reduces further by `COARSER`. */
 const NIB_PIXELS = 14;
 const COARSER = 2;
 /** Search around the nominal angle, in degrees: range and step of the coarse search, then of the fine search around its best. */

@@ -11,7 +11,7 @@ const WAYS = [
 const PAPER = 0.12;
 /** The thinnest of a letter's lines are those that this share of its ridges stay under (trial). */
 const LOW = 0.3;
-/** Of fewer ridges nothing is said. */
+/** Minimum number of ridges for a result. */
 const LEAST = 12;
 
 /**

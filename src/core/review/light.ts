@@ -5,7 +5,7 @@ const BLOCK = 48;
 const BRIGHTEST = 0.75;
 const AROUND = 2;
 const QUANTILE = 0.6;
-/** Every so many rows and columns are enough to know a block by. */
+/** Sampling stride, in rows and columns, for a block. */
 const SPARSELY = 2;
 
 /** The paper's own brightness over a page: light falls off, and shadows lie on it. */

@@ -51,7 +51,7 @@ interface RowMeasured extends Written, Line {}
 interface Known extends Omit<LinesKnown, 'sameWords'> {
   readonly hand: HandId;
   readonly lines: readonly Line[];
-  /** Writing may reach so far over its ends: they were shown by hand. */
+  /** Distance that writing may extend beyond the ends that the user marked. */
   readonly slack: Mm;
   /** Lines that are printed or ruled under it. */
   readonly ruled: readonly PrintedLine[];
@@ -157,7 +157,10 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
   };
 }
 
-/** A group leans against all others, and stands off its line, by so much to be plain to see (in bodies); of one stem nothing is said. */
+/**
+ * Minimum difference in slope from the other groups, and minimum distance from the line in body heights, for a group to be marked;
+ * groups of one stem are skipped.
+ */
 const PLAIN_LEAN: Degrees = 5;
 const PLAIN_FEET = 0.1;
 const FEWEST_STEMS = 2;

@@ -18,7 +18,7 @@ const MODELS: Readonly<Record<Overlay, Model>> = { outline: 'contour', ink: 'sol
 const COLOUR = '#c2331f';
 /** A place kept in tenths of a mm. */
 const TENTH = 0.1;
-/** A row is the one whose baseline lies so near, in mm. */
+/** Maximum distance of baselines, in mm, at which a row is taken for the printed one. */
 const SAME_ROW = 0.2;
 
 /**

@@ -26,7 +26,7 @@ export function sampleGround({ hand, nib, body }: Pick<SampleAsked, 'hand' | 'ni
   return ground;
 }
 
-/** The straightened picture of a block so wide: its size, and where the block's upper left corner lies in it, in mm. */
+/** Size of the straightened picture of a block, and the position of the block's upper left corner in it, in mm. */
 export function samplePage(asked: SampleAsked, ground: Ground, wide: Mm) {
   const { above, below } = reachOf(ground);
   return {
@@ -40,7 +40,7 @@ export function samplePage(asked: SampleAsked, ground: Ground, wide: Mm) {
 /** What showing a block by hand may be off by, in mm: it adds to the error of every length. */
 const SHOWN: Mm = 0.3;
 
-/** Lines that may be ruled under the writing are so wide, in mm. */
+/** Range of widths, in mm, of lines that may be ruled under the writing. */
 const RULED: Mm = 0.3;
 
 /** The lines over and under the letters of a row: where there are such lines, they are taken out. */

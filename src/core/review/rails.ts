@@ -10,7 +10,7 @@ const LEAST_WIDE = 6;
 const FROM = 0.32;
 const TO = 0.72;
 const ROWS = 12;
-/** Across a shade, in shares of its width about its middle: so much is looked at for its middle, and for its sides. */
+/** Ranges across a shade, as fractions of its width from the centre, that count as its middle and as its sides. */
 const MIDDLE = 0.14;
 const SIDE = { from: 0.2, to: 0.55 } as const;
 /** Steps across half a shade. */

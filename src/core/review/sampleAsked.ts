@@ -63,6 +63,6 @@ export function usualSample(hand: HandId): UsualSample {
   };
 }
 
-/** The body's height in mm of so many nib widths. */
+/** Body height in mm for a number of nib widths. */
 export const bodyOfWeight = (hand: HandId, nib: Mm, weight: number): Mm =>
   bodyHeight(pin(withAnyNib({ ...freshRecipe(hand), given: {} }, nib), 'body', weight));

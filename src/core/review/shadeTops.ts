@@ -3,14 +3,14 @@ import type { Stem } from './stems';
 
 /** Shades narrower than this, in pixels, show no top. */
 const LEAST_WIDE = 6;
-/** Rows are taken so close, in pixels; from this share of the body up to so much over it. */
+/** Scanline stride in pixels, and the range of heights that are scanned, as fractions of the body. */
 const STEP = 0.5;
 const FROM = 0.6;
 const REACH = 0.9;
 /** A shade has ended where less than this share of its width is ink, and is full from this share on. */
 const ENDED = 0.3;
 const FULL = 0.85;
-/** Across a shade so much is looked at to either side of its middle, in shares of its width. */
+/** Half width of the range that is read across a shade, as a fraction of its width. */
 const ASIDE = 0.75;
 
 /**

@@ -20,7 +20,7 @@ export interface Supposed {
   readonly nib?: number;
 }
 
-/** Size a fault is supposed at: 1 is plain to see; smaller ones show so much less. */
+/** Size at which a fault is simulated: 1 is plain to see; the effect of smaller ones is proportional. */
 const SIZE = 1;
 /** Letters are drawn on more paper than the model asks for, in letter units: faults reach farther, strokes that slide apart to the right. */
 const MORE = 1;

@@ -64,7 +64,7 @@ export interface RowTrait {
 }
 export type RowTraits = Readonly<Partial<Record<Trait, RowTrait>>>;
 
-/** Of fewer letters, or of less than this share of a row, nothing is said. */
+/** Minimum number of letters, and minimum fraction of a row, for a trait of the row. */
 const LEAST = 2;
 const MOST_OF = 0.5;
 

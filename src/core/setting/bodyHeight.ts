@@ -37,7 +37,7 @@ function scaledZones(zones: Zones, height: Mm): Zones {
   };
 }
 
-/** What a body can be: one that is so many units tall is bounded by the unit as well. */
+/** Range of the body; where heights are counted in units, the range of the unit limits it as well. */
 export function bodyRange(setting: Pick<Setting, 'hand' | 'school' | 'zones'>): {
   readonly low: Mm;
   readonly high: Mm;

@@ -7,7 +7,7 @@ import { keyOf } from './unit';
 export const AIMS = ['small', 'capitals', 'all'] as const;
 export type Aim = (typeof AIMS)[number];
 
-/** A goal: a hand, readable by a day, in so many minutes on so many days a week. */
+/** A goal: a hand to be legible by a date, with the minutes per day and the days of the week to practise. */
 export interface Goal {
   readonly aim: Aim;
   /** The day by which, as yyyy-mm-dd. */
@@ -18,7 +18,10 @@ export interface Goal {
   readonly weekdays: readonly number[];
 }
 
-/** A letter is written on this many days before it is held (estimate; the made-up learners of docs/scheduling.md take five to nine). */
+/**
+ * Number of days on which a letter is practised until it is retained (estimate; the simulated learners of docs/scheduling.md take five
+ * to nine).
+ */
 const TIMES_TO_HOLD = 6;
 /** Of a session's time, what goes to new and young letters; the rest keeps what is known, strokes and words. */
 const LEARNING_SHARE = 0.6;

@@ -12,7 +12,7 @@ export interface Checked {
 }
 
 const POINTS: Readonly<Record<Rating, number>> = { off: 0, near: 1, right: 2 };
-/** On average at least this is right, and this near; points of 0, 1 and 2 (estimate). */
+/** Minimum average of the points 0, 1 and 2 for “right” and for “near” (estimate). */
 const RIGHT = 1.6;
 const NEAR = 0.8;
 

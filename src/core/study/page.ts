@@ -36,7 +36,7 @@ export interface ShownStep extends Step {
   readonly text: string;
 }
 
-/** Words are chosen among so many; the next where one is written already. */
+/** Number of candidate words; the next is taken where one is used already. */
 const WORDS_TO_CHOOSE = 3;
 
 /** The steps of a plan with their texts. Words are made of letters known, or in the session; a step no word can be found for is left out. */

@@ -23,9 +23,9 @@ const WORTH: Readonly<Record<UnitKind, number>> = {
   rhythm: 0.4,
   word: 0.5,
 };
-/** What follows from a unit counts a little with it: each thing that needs it, so much. */
+/** Bonus for each unit that depends on this one. */
 const FOLLOWING = 0.08;
-/** Things that follow count up to so many. */
+/** Maximum number of dependent units that count. */
 const MOST_FOLLOWING = 8;
 /** How much of a unit's worth the first time of writing it brings. */
 const FIRST_TIME = 0.5;
@@ -35,11 +35,11 @@ const newLettersIn = (minutes: number): number => (minutes < 8 ? 0 : 1 + Math.fl
 const NEW_STROKES = 2;
 /** Nothing new while what is due would fill more than this share of the time. */
 const MOST_DUE = 0.5;
-/** What has stood due for so many days comes before anything else: nothing is forgotten for good. */
+/** Days overdue after which a unit precedes everything else, so that nothing is forgotten for good. */
 const PATIENCE_DAYS = 21;
 /** Of one family not more than this share of a session, where there is anything else: other letters between, so that the hand does not run on. */
 const OF_A_FAMILY = 0.6;
-/** Who has not written for so many days begins gently. */
+/** Days without writing after which a session begins gently. */
 export const AWAY_DAYS = 21;
 
 /** What a session may be for. */

@@ -5,7 +5,7 @@ import type { Pen } from '../pen/pen';
 import { type Cut, cutOf } from './cut';
 import type { Typeface } from './face';
 
-/** Heights of letters off the line are rounded to so much of a letter unit, so that shapes can be used again. */
+/** Rounding of bounce heights, in letter units, so that shapes can be reused. */
 const STEP = 1 / 8;
 
 const rounded = (value: number) => Math.round(value / STEP) * STEP;

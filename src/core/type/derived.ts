@@ -30,14 +30,14 @@ import {
   turned,
 } from './signParts';
 
-/** Small signs are written this large, with a pen so much as wide; their gaps, in letter units. */
+/** Size and pen width of small signs, as fractions of the full ones, and their gaps in letter units. */
 const SMALL = 0.58;
 const SMALL_NIB = 0.6;
 const GAP: NibWidths = 1.1;
 /** The middle of a sign that stands among small letters, as a share of the body. */
 const MIDDLE = 0.5;
 
-/** Brackets and braces reach so far under the baseline, and so far aside; signs stand this wide. Looked at in every hand. */
+/** Depth of brackets and braces below the baseline, their width, and the width of signs. Checked by eye in every hand. */
 const BRACKET_FOOT: NibWidths = -1.2;
 const HOOK: NibWidths = 0.9;
 const SIGN_WIDTH: NibWidths = 3;

@@ -153,7 +153,10 @@ export function kra(drawn: Drawn): Strokes | undefined {
   return moved(k, 0, 0, drawn.measures.X / extentOf(k).top);
 }
 
-/** A ring round a sign is this wide of the capitals' height, and what stands in it this tall; its pen is this fine. */
+/**
+ * Width of the ring around a sign and height of the sign in it, as fractions of the capital height, and width of its pen as a fraction
+ * of the main one.
+ */
 const ROUND = 0.98;
 const WITHIN = 0.44;
 const FINE = 0.45;

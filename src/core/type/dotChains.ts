@@ -19,7 +19,7 @@ export interface DotChain {
   readonly dots: number;
 }
 
-/** Chains stand so far from the ink: half a dot, and a little white. */
+/** Distance of dot chains from the ink: half a dot and some white. */
 export const OFF: NibWidths = 0.75;
 /** Lengths are told in half dots, and less than one says nothing. */
 const HALF = 0.5;

@@ -6,7 +6,7 @@ import { type Cut, cutOf } from './cut';
 import type { Typeface } from './face';
 import type { Off } from './placed';
 
-/** A letter that stands over the line is met so much higher. */
+/** Additional height at which a raised letter is joined. */
 const raised = (letter: Letter | undefined, rise: NibWidths): Letter | undefined =>
   letter?.entry && rise !== 0 ? { ...letter, entry: { ...letter.entry, y: letter.entry.y + rise } } : letter;
 

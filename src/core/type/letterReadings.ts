@@ -88,7 +88,7 @@ function spotAcross(pen: WritingPen, stroke: Stroke): NibWidths | undefined {
   return length < SPOT * across ? across : undefined;
 }
 
-/** Angles nearer than this are one to a scribe. */
+/** Tolerance, in degrees, within which angles count as equal. */
 const SAME_ANGLE: Degrees = 1.5;
 
 /** The angles an edge is held at on its way: the first, each at which it begins to turn back, and the last. */
@@ -122,7 +122,7 @@ export interface DiagonalPair {
   readonly lines: readonly [Diagonal, Diagonal];
 }
 
-/** A straight piece at least this long, as a share of the body, is a stroke of its own and not a serif. */
+/** Minimum length of a straight piece, as a fraction of the body, for it to be a stroke and not a serif. */
 const LONG_SHARE = 0.45;
 /** How far a diagonal must lie off the slope line; less is a stem. */
 const OFF_SLOPE: Degrees = 8;

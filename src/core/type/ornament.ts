@@ -11,7 +11,7 @@ import { alongEdges, farthestOut, inkPlaces, placesAround, Taken } from './taken
 
 /** What a hand written to be looked at may do with a set line; all of it is the scribe's choice. */
 export interface Ornament {
-  /** The line rises so much in the direction of writing. */
+  /** Rise of the line in the direction of writing. */
   readonly rising: Degrees;
   /** Letters without dots carry themselves, small, where their fellows carry dots. */
   readonly signs: boolean;
@@ -74,7 +74,7 @@ const thirdOf = lastFor(
 
 /** White between a small letter and all other ink, in letter units. */
 const SIGN_CLEAR: NibWidths = 0.22;
-/** A small letter would like to stand so far under its letter's middle. */
+/** Preferred distance of a small letter below the middle of its letter. */
 const SIGN_UNDER: NibWidths = 0.9;
 
 /** Under each letter that may be taken for a dotted one, itself, small: nearest to it, clear of all ink. */
@@ -119,7 +119,7 @@ function takenBy(pen: Pen, line: readonly PlacedInk[]): Taken {
 
 /** A boat round a line: how far it reaches over and under the middle, how blunt its ends are (found by looking). */
 const BOAT = { over: 2.9, under: 2.0, middle: 0.55, overBlunt: 0.4, underBlunt: 0.5, beyond: 0.6 } as const;
-/** Fillers stand so far from ink and from each other, and are looked for so densely, in dots of the full pen. */
+/** Minimum distance of fillers from ink and from each other, and the spacing of the candidate places, in dots of the full pen. */
 const FILLER = { clear: 0.42, apart: 0.76, step: 0.1, near: 1.4 } as const;
 
 /**

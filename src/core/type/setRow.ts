@@ -34,7 +34,7 @@ interface Standing {
 
 const ON_THE_LINE: Off = { along: 0, rise: 0 };
 
-/** A line being written: what stands on it so far, and where its last letter stands. */
+/** State of a line under construction: the letters placed already, and the position of the last. */
 class Row {
   private readonly placed: Placed[] = [];
   private readonly missing = new Set<string>();

@@ -64,7 +64,7 @@ const STEP = 0.15;
 const ASIDE = 1.8;
 const OUT = 3;
 const IN = 0.6;
-/** A step aside costs so much more than one outward; one toward the letter costs a little besides. */
+/** Cost of a step sideways relative to one outward, and the additional cost of a step toward the letter. */
 const ASIDE_COST = 1.1;
 const INWARD_COST = 0.2;
 

@@ -5,9 +5,9 @@
 export interface Touch {
   /** Where in the text the letter begins, in UTF-16 units. */
   readonly at: number;
-  /** Moved so much onward along the line, as a share of the body. */
+  /** Offset along the line, as a fraction of the body. */
   readonly along?: number;
-  /** Moved so much up, as a share of the body. */
+  /** Upward offset, as a fraction of the body. */
   readonly rise?: number;
   /** Written in this shape. */
   readonly shape?: string;

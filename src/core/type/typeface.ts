@@ -47,7 +47,7 @@ export interface TypefaceKey {
 /** Faces kept: every nib of a drawer at one body, and what is on the desk besides. */
 const MOST_KEPT = 32;
 const kept = lru<Typeface>(MOST_KEPT);
-/** Scripts and letters of one's own, told apart by what they are, not by what is in them. */
+/** Cache keys: scripts and own letters are compared by identity, not by content. */
 const numbered = perObject((_: object) => ++count);
 let count = 0;
 

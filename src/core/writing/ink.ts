@@ -53,7 +53,7 @@ function doubleGap(pen: Pen): NibWidths {
   return pen.kind === 'pointed' ? pen.spread : 1;
 }
 
-/** Chains of dots reach so far from the ink: their white, and half a dot. */
+/** Reach of dot chains beyond the ink: their white and half a dot. */
 const CHAINS: NibWidths = OFF + 0.5;
 
 /** How far the marks of a model reach beyond the ink of the pen itself: on any side, and besides to the right. */
@@ -172,7 +172,7 @@ function keyPoints(pen: Pen, figure: Figure, [x, y]: Vec, unit: Mm, colour: stri
   return [{ kind: 'path', commands, fill: colour }];
 }
 
-/** Knots nearer than this along the path say nothing new. */
+/** Minimum distance along the path between knots that are marked. */
 const APART: NibWidths = 0.9;
 
 function knotsOf(pen: Pen, stroke: Stroke): Vec[] {

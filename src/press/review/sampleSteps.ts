@@ -14,7 +14,7 @@ import { straightPicture } from './straightPicture';
 const WHOLE = 100;
 const report = (stage: Step['stage'], done: number): Step => ({ stage, done, of: WHOLE, bytes: [] });
 
-/** Sides of a block that was shown are so long at least, in pixels: less cannot be read. */
+/** Minimum length of the sides of a marked block, in pixels; less cannot be read. */
 const LEAST_SIDE = 24;
 /** Widest block, in mm. */
 const WIDEST: Mm = 420;

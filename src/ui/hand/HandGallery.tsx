@@ -19,7 +19,7 @@ import { WhichHand } from './WhichHand';
 const OPENING_TEXT = 'Open night at dusk';
 const TEXT_KEY = 'elvane-gallery-text';
 const LONGEST_TEXT = 40;
-/** As many hands as can be told apart side by side. */
+/** Maximum number of hands that can be compared side by side. */
 const MOST_COMPARED = 4;
 
 const CASES = ['both', 'one'] as const;

@@ -1,7 +1,7 @@
 import { SMALL_INK_EDGE } from '@/render/pathData';
 import type { WrittenSample } from '@/workers/gallery.worker';
 
-/** A written line, so many CSS pixels to a millimetre; lines beside each other keep their true relation. */
+/** A written line at a fixed number of CSS pixels per millimetre, so that lines beside each other keep their true proportion. */
 export function Sample({ sample, scale, label }: { sample: WrittenSample; scale: number; label: string }) {
   const { paths, width, above, below } = sample;
   return (

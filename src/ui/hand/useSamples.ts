@@ -7,7 +7,7 @@ import { textFor } from '@/core/practice/words/samples';
 import { handOf } from '@/core/setting/handOf';
 import type { Wanted, WrittenSample } from '@/workers/gallery.worker';
 
-/** Drawing waits until typing pauses for so long, in ms. */
+/** Debounce of drawing after the last key, in ms. */
 const PAUSE = 120;
 
 /** A sheet whose text is written, under a name of its own. */

@@ -165,7 +165,7 @@ export function NeedForm({
   );
 }
 
-/** The largest body with which so many lines fit the page of the sheet at hand, as the Rule station solves it. */
+/** The largest body with which `lines` lines fit the page of the current sheet, solved as at the Rule station. */
 function LinesOfPage({ recipe, onBody }: { recipe: Recipe; onBody: (bodyMm: number) => void }) {
   const [problem, setProblem] = useState<string | null>(null);
   const solve = (lines: number) => {

@@ -13,7 +13,7 @@ export const forgetRecord = (id: string): Promise<unknown> =>
 /** The session of a sitting has its own id, always the same. */
 export const sessionIdOf = (sitting: string): string => sitting.replace(/^sit-/, 'ses-');
 
-/** A page takes about so long, in minutes, where nobody watched the clock. */
+/** Assumed time for a page, in minutes, where none was recorded. */
 const PAGE_MINUTES = 10;
 
 /** Letters of a page written just now, without the runner: practised, and nobody said how it went. */

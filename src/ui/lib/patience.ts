@@ -1,6 +1,6 @@
 import { Away, call, LoggedOut, sentenceOf } from './api';
 
-/** What is not kept is sent again after so long, in ms; the last again and again. */
+/** Backoff, in ms, of repeated saves; the last interval repeats. */
 const AGAIN = [500, 1000, 2000] as const;
 
 /** How long to wait before the next try, after `failed` of them. */

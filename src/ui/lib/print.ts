@@ -1,6 +1,6 @@
 import { download } from './api';
 
-/** A printed page is kept for the dialogue so long, in ms: nobody tells when it is closed. */
+/** Time that a page stays loaded for the print dialogue, in ms: no event says when it closes. */
 const KEPT = 10 * 60 * 1000;
 
 /**

@@ -13,7 +13,7 @@ import { call } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 import { dayInWords, dayOf, inWords, nameOfUnit } from './words';
 
-/** A search begins so long after the last letter, in ms. */
+/** Debounce of the search after the last key, in ms. */
 const AFTER = 250;
 
 /** Entries day by day, the latest first; earlier ones are fetched as they are reached. */

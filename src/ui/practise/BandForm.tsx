@@ -131,7 +131,7 @@ function WhatField({
   return typed ? <TextField name={name} value={of} onChange={onChange} /> : null;
 }
 
-/** An edit is kept this long after the last key, in ms, so that a word is one step of undo. */
+/** Debounce of edits after the last key, in ms, so that a word is one step of undo. */
 const SETTLE = 350;
 
 /** Text that is kept as it is typed, a pause at a time. */

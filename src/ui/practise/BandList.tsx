@@ -26,7 +26,7 @@ import type { Ground } from '@/core/practice/ground';
 import { BandForm } from './BandForm';
 import { howOf, whatOf } from './bandWords';
 
-/** A pointer must move this far, in CSS pixels, before it drags: a click on the handle stays a click. */
+/** Minimum movement of the pointer, in CSS pixels, for a drag: a click on the handle stays a click. */
 const DRAG_DISTANCE = 4;
 
 interface ListProps {

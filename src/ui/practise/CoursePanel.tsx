@@ -20,7 +20,7 @@ import { usePack } from './usePack';
 import { type PractiseWorker, Stopped } from './usePractiseWorker';
 import { Working } from './Working';
 
-/** The options settle this long before the course is planned anew, in ms. */
+/** Debounce between a change of options and planning, in ms. */
 const SETTLE = 250;
 
 const STAGES = { planning: 'Planning the pack', drawing: 'Drawing the pack' } as const;

@@ -15,7 +15,7 @@ import type { PractiseWorker } from './usePractiseWorker';
 import { useWordLists } from './useWordLists';
 import { WordListChoice } from './WordListChoice';
 
-/** Letters lacking are named one by one up to so many. */
+/** Maximum number of missing letters that are named one by one. */
 const MOST_NAMED = 12;
 const LONGEST_NAME = 80;
 

@@ -35,7 +35,7 @@ export function CameraPanel({
   onPicture,
 }: {
   prints: readonly PrintShown[];
-  /** Pages reviewed so far: the next is by the same hand, and not the same page. */
+  /** Number of pages reviewed: it seeds the simulated hand, so that the next page differs. */
   written: number;
   busy: boolean;
   onPicture: (picture: Blob) => void;

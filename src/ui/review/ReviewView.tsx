@@ -24,7 +24,7 @@ import { FiguresTable } from './FiguresTable';
 import { LetterPanel } from './LetterPanel';
 import { PageView } from './PageView';
 
-/** A page takes about so long, in minutes, where nobody watched the clock. */
+/** Assumed time for a page, in minutes, where none was recorded. */
 const PAGE_MINUTES = 10;
 
 /** One reviewed page: what held, what is off and what to do, the page with its models, rows and letters, figures. */

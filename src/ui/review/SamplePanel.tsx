@@ -21,7 +21,7 @@ const START: readonly Corner[] = [
 const ROWS = { label: 'Rows shown', unit: '', low: 1, high: MOST_SAMPLE_ROWS, step: 1 } as const;
 const PITCH = { label: 'From baseline to baseline', unit: 'mm', low: 2, high: 200, step: 1 } as const;
 
-/** Writing that was not printed here: what it is, and where its rows lie in the picture, is told by hand. */
+/** Writing that was not printed here: the user says what it is, and marks where its rows lie in the picture. */
 export function SamplePanel({
   hand: deskHand,
   busy,

@@ -32,7 +32,7 @@ export interface ReviewShown {
   }[];
 }
 
-/** Room for a title in a list, in characters; and so much of the print's id tells two of one title apart. */
+/** Room for a title in a list, in characters, and the number of characters of the print's id that distinguish two of one title. */
 const TITLE = 22;
 const TAIL = 4;
 

@@ -7,7 +7,7 @@ import type { Kept, Theirs } from './keptWork';
 import type { Saver, Work } from './saver';
 import { after, begun, type SheetEvent, type SheetState } from './sheetState';
 
-/** Autosave waits this long after the last edit, in ms. */
+/** Debounce of autosave after the last edit, in ms. */
 const AUTOSAVE_DELAY = 500;
 
 /** The letters a document needs, without which it cannot be drawn. */

@@ -4,7 +4,7 @@ import { bottomOf, topOf } from '@/core/type/profile';
 import type { Compared } from './compare';
 import { dataOf, flat, Ink } from './ink';
 
-/** Four inks that can be told apart, by lightness as well as by hue. */
+/** Four inks that differ in lightness as well as in hue. */
 const INKS = ['#1f2430', '#a33327', '#2f6f66', '#c08a2e'] as const;
 /** White around a letter, in letter units. */
 const AROUND = 1.2;

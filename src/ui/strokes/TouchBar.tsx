@@ -7,7 +7,7 @@ import { lettersOf, type SetLine } from '@/core/type/placed';
 import { shapesInPlaceOf } from '@/core/type/shapes';
 import { type Touch, touched, wordAt } from '@/core/type/touch';
 
-/** One push moves a letter by so much of the body: less is not seen. */
+/** Step by which one key moves a letter, as a fraction of the body; less is not visible. */
 const PUSH = 0.04;
 
 const within = (value: number, { low, high }: { low: number; high: number }) =>

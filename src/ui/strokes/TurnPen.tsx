@@ -24,7 +24,7 @@ const TRY_SHADE = {
   brush: { low: 0.6, high: 4 },
   monoline: { low: 0.2, high: 2.4 },
 };
-/** Slants are tried so far outside the usual range. */
+/** Distance, in degrees, beyond the usual range within which slants can be tried. */
 const BEYOND = 5;
 
 /** Sliders that change the pen and the hand, and what they do to this letter. */

@@ -8,7 +8,7 @@ import { COLOURS, flat, Ink } from './ink';
 
 /** White at either end of the line, in letter units. */
 const END = 1.5;
-/** A short text is not blown up beyond this much line. */
+/** Minimum width of the view, so that a short text is not enlarged without limit. */
 const SHORTEST = 20;
 
 /** White over and under the line, in letter units. */

@@ -84,7 +84,7 @@ function turnedPens(recipe: Recipe, character: string, own: readonly OwnLetter[]
   });
 }
 
-/** A letter at several values of one property, told apart by name; values that come out the same stand once. */
+/** A letter at several values of one property, each named; values with equal results appear once. */
 export function seriesOf(
   id: string,
   recipe: Recipe,

@@ -4,7 +4,7 @@ import type { WritingPen } from '@/core/pen/pen';
 import type { Cut } from '@/core/type/cut';
 import { readStroke } from '@/core/type/letterReadings';
 
-/** A stroke this much heavier or lighter than the exemplar's is seen at once. */
+/** Ratio to the exemplar's weight from which a difference is seen at once. */
 const FATTER = 1.3;
 const THINNER = 0.65;
 const MOST_REMARKS = 3;

@@ -11,7 +11,7 @@ import { usePlay } from '../strokes/usePlay';
 
 /** White round the figure, in letter units. */
 const AROUND = 1;
-/** It is written again after so long, in ms. */
+/** Pause before the animation repeats, in ms. */
 const AGAIN = 1600;
 
 /** What is practised, large, written by the pen over and over; it stands still where motion is not wanted. */

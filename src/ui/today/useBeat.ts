@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 
-/** A stroke in so long, in ms: slow, formal writing (estimate; half a minute a row). */
+/** Time per stroke, in ms: slow, formal writing (estimate; half a minute a row). */
 const A_STROKE = 1500;
 /** The beat is seen for this share of it. */
 const SEEN = 0.25;

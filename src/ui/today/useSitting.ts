@@ -6,7 +6,7 @@ import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
-/** The clock is kept so often besides at every step, in s: no more than this of it is lost in a crash. */
+/** Interval, in s, at which the clock is saved, besides at every step: the maximum that a crash loses. */
 const KEPT_EVERY = 10;
 
 /** A session under way: its clock runs while it is not paused; every step is kept at once. */

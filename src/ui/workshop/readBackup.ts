@@ -17,7 +17,7 @@ export type BackupManifest = z.infer<typeof manifestSchema>;
 
 /** Longest line: a word list, or a thing of an earlier backup with its photo. */
 const LONGEST_LINE = 6 * 1024 * 1024;
-/** Rows handed on together hold at most so many characters. */
+/** Maximum number of characters in one batch of rows. */
 const TOGETHER = 1024 * 1024;
 
 /** Rows of one table, in the order of the backup. */

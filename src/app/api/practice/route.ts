@@ -44,7 +44,7 @@ export const POST = (request: Request) =>
     return file(filePages(keeping(steps)), FILE_TYPES[format], `${name}.${format}`);
   });
 
-/** The page a query names; whether there are so many is known when they are laid. */
+/** Page number in the query; whether that page exists is known only after layout. */
 function readPage(text: string | null): number {
   if (text === null) return 1;
   const page = Number(text);

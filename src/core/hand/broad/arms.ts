@@ -13,7 +13,7 @@ const SETTLE: NibWidths = 0.9;
 /** Settling takes no more of a short arm, or of the flat of a bowl. */
 const OF_ARM = 0.4;
 const OF_FLAT = 0.8;
-/** Arms and bowls begin so far to the left of their stem, where it has no cusp. */
+/** Distance to the left of the stem at which arms and bowls begin where the stem has no cusp. */
 const OVERHANG: NibWidths = 0.55;
 /** Places where the pen is told its angle while it turns on a line: dense enough for its corner to stay there. */
 const STEPS = 5;

@@ -14,7 +14,10 @@ const ROUND = 0.75;
 /** Shares of the height at which the pen is given a place: dense where it turns. */
 const LEADING = [1, 0.6, 0.32, 0.18, 0.1, 0.045, 0.012, 0];
 const TRAILING = [1, 0.78, 0.58, 0.4, 0.25, 0.13, 0.05, 0];
-/** A leading corner keeps the edge until this share of the height, and so much flatter than its own way. */
+/**
+ * Fraction of the height up to which a leading corner holds the edge, and the angle by which the edge is flatter than the corner's
+ * direction.
+ */
 const LATE = 0.2;
 const FLATTER: Degrees = 9;
 /** How soft the change is from the held angle to a ladder sliding down a wall. */

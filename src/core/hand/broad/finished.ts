@@ -29,10 +29,10 @@ function cuspedRemark(above: Ending, below: Ending): string | undefined {
   const touched = ['serif', 'right'].includes(above) || ['serif', 'left'].includes(below);
   return way && `${way}${touched ? '; the other corners afterwards' : ''}.`;
 }
-/** Cusps grow with the height: so much, and the rest with it. The height they were found at. */
+/** Fixed part of a cusp's size; the rest grows with the height. Second value: the height for which the sizes were drawn. */
 const CUSP = 0.45;
 const DRAWN_AT: NibWidths = 8;
-/** A stem that begins or ends in a bar is at its own angle so far from it. */
+/** Distance from a bar at which a stem that begins or ends in it has its own pen angle. */
 const BAR: NibWidths = 0.9;
 
 /** Straight strokes between the baseline and a height H, their heads and feet finished as the hand finishes them. */

@@ -5,7 +5,7 @@ import { bow, comma, level, spot, turnedComma } from './spots';
 
 /** Middle of a dot that stands on the line: its lowest corner touches it. */
 const LOW: NibWidths = 0.53;
-/** Hyphens and dashes lie a little under the middle of the body; brackets reach this far under the line. */
+/** Height of hyphens and dashes, slightly below the middle of the body; depth of brackets below the baseline. */
 const DASH_AT = 0.46;
 const UNDER: NibWidths = -1.2;
 

@@ -3,7 +3,7 @@ import type { Measures } from '../letter';
 import { line, type Run, type Shapes, stroke, to } from '../notation';
 import { level } from './spots';
 
-/** Crowded signs are written with a nib so much as wide. */
+/** Nib width for crowded signs, as a fraction of the main nib. */
 const FINE = 0.5;
 /** Width of a sign as a share of its height. */
 const NARROW = 0.46;

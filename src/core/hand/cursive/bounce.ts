@@ -15,7 +15,7 @@ const START = 0.1;
 /** Share of the wave, and of chance, in where a letter stands. */
 const WAVE = 0.65;
 const CHANCE = 0.35;
-/** Letters that stand this near to the last of their kind are moved by one of these, so that repeats differ. */
+/** A letter within this distance of the previous one of its kind is moved by one of these offsets, so that repeats differ. */
 const NEAR = 6;
 const APART = 0.36;
 /** Neighbours do not stand farther apart than this. */

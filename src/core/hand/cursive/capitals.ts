@@ -6,7 +6,7 @@ import type { CursiveParts } from './parts';
 
 /** Capitals are written down in tenths of their height. */
 const TENTHS = 10;
-/** A rounded foot stands so far over the line, in units. */
+/** Height of a rounded foot above the baseline, in units. */
 const FOOT: NibWidths = 0.45;
 
 /** Capitals of a round cursive hand, by what they are made of: ovals, stems, points. */

@@ -15,9 +15,9 @@ export const OVAL = { usual: 1.5, c: 1.4, e: 1.32 } as const;
 /** Width of a loop from path to path, and what its curve needs beyond it. */
 const LOOP: NibWidths = 1.95;
 const LOOP_MORE: NibWidths = 0.35;
-/** Rounded ends of a shade of W stand so much of ½ W inside their line: the disc of the tip. */
+/** Distance, as a fraction of ½ W, by which the path of a rounded end stays inside its line: the radius of the tip. */
 const DISC = 0.9;
-/** Distance of stems: so much, and so much of the weight: the white within n stays near two units. */
+/** Distance of stems: a constant plus a fraction of the weight, so that the counter of n stays near two units. */
 const STEMS = { bare: 2.25, weight: 0.8 } as const;
 
 const knot = (x: NibWidths, y: NibWidths, dir?: Degrees, weight?: number, more: Partial<Knot> = {}): Knot =>

@@ -3,7 +3,7 @@ import type { Mark, Measures } from '../letter';
 import { dot } from './dots';
 import { comma } from './marks';
 
-/** A shade on an accent is so much of a full one. */
+/** Shade of an accent, as a fraction of the full shade. */
 const SHADE = 0.55;
 
 /** Accents of a pressed hand: lightly, tapering; rings and slashes on the thin. */

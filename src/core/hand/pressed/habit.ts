@@ -6,11 +6,11 @@ import { to } from '../notation';
 
 /** Places on each piece of a way at which its pressure is set: dense enough for it to follow the turns. */
 const CUTS = [0, 0.17, 0.33, 0.5, 0.67, 0.83, 1];
-/** A change of bend so near to a cut is left to it. */
+/** Distance from a cut within which an inflection is not cut again. */
 const CLOSE = 0.03;
 /** A turn of direction larger than this is a corner. */
 const CORNER: Degrees = 3;
-/** Directions at the very ends are read so far inside, where a cubic's derivative is never nought. */
+/** Parameter distance from the ends at which directions are read: at the ends themselves the derivative can be zero. */
 const INSIDE = 0.001;
 
 const falling = (dir: Degrees, swell: number) => Math.max(0, -sinDeg(dir)) ** swell;

@@ -8,7 +8,7 @@ import { to } from '../notation';
 export const OVAL_ANCHOR = 0.25;
 /** Sharpness of an oval's swelling: its width follows sin^1.5 of the parameter, a function of height alone. */
 const SWELL = 1.5;
-/** Knots of an ellipse lie this far apart in its parameter. */
+/** Spacing of the knots of an ellipse, in degrees of its parameter. */
 const ARC: Degrees = 15;
 
 export type Oval = SlantedOval;

@@ -43,7 +43,7 @@ export const FAMILIES: Readonly<Record<string, Readonly<Record<string, Spelt>>>>
 const LINE: Degrees = 168;
 const HILL: Degrees = 160;
 const ROOF: Degrees = -14;
-/** To reach a hill, the way out rises so much farther. */
+/** Additional rise of the exit that reaches a tall tooth. */
 const CLIMB = { x: -0.1, y: 0.18 } as const;
 /** Where dots would like to be on a figure that does not say. */
 const ANYWHERE: readonly [NibWidths, NibWidths] = [-0.8, 2.2];

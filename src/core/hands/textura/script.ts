@@ -37,7 +37,7 @@ function texturaAccents(m: Measures): Mark[] {
   return edgeAccents(m, { usual: turn.bar, stroke: 0, slash: 0 });
 }
 
-/** Diamonds need this much more between letters than stems do within them. */
+/** Additional space that diamonds need between letters, compared with stems inside a letter. */
 const DIAMOND_ROOM: NibWidths = 0.08;
 
 /** Small letters stand stem after stem, all whites alike. */

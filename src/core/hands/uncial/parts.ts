@@ -9,7 +9,7 @@ import { TURNS } from './turns';
 const DRAWN_AT: NibWidths = 4;
 /** Outer width of the o as a share of the body: a little wider than the square it fills. */
 const ROUND = 1.04;
-/** A hairline lies so much flatter than the edge that it keeps some weight. */
+/** Angle by which a hairline is flatter than the edge, so that it keeps some weight. */
 const OFF: Degrees = 12;
 
 /** The strokes uncial letters share, bound to their measures: a wide round, its parts, springing heads and feet. */

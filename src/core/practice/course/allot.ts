@@ -172,7 +172,7 @@ function spread(letters: readonly Taught[], first: number, count: number, pages:
   }
 }
 
-/** The first so many letters of the lessons, in their order. */
+/** The first `count` letters of the lessons, in order. */
 function beginning(lessons: readonly Lesson[], count: number): Lesson[] {
   let left = count;
   return lessons.flatMap((lesson) => {
@@ -182,7 +182,7 @@ function beginning(lessons: readonly Lesson[], count: number): Lesson[] {
   });
 }
 
-/** The first so many letters as chapters; undefined where they need more pages than there are. */
+/** Chapters for the first `count` letters; undefined where they need more pages than there are. */
 function taught(lessons: readonly Lesson[], count: number, pages: Pages): readonly Chapter[] | undefined {
   const alphabet = lessons.filter((lesson) => lesson.case === lessons[0]?.case);
   const whole = count >= lettersOf({ lessons: alphabet }).length;

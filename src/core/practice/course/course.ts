@@ -50,7 +50,7 @@ export interface Course {
 /** Fewer pages teach nothing, more are not bound together. */
 export const PACK_PAGES = { fewest: 8, most: 30 } as const;
 
-/** A page of practice fills about this many minutes. */
+/** Typical time for a page of practice, in minutes. */
 const PAGE_MINUTES = 10;
 /** Contents, kit, ruling and preparation: pages before the first lesson. */
 export const FRONT_PAGES = 2;

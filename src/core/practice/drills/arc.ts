@@ -8,7 +8,7 @@ export const onOval = (oval: SlantedOval, psi: Degrees, clockwise = false): Knot
   return to(x, y, dir);
 };
 
-/** Knots of an oval lie this far apart in its parameter. */
+/** Spacing of the knots of an oval, in degrees of its parameter. */
 const ARC: Degrees = 30;
 
 /** Anticlockwise from ψ = `from` when `until` is greater, clockwise when it is less. */

@@ -51,7 +51,7 @@ export const diamonds = (ground: Ground): Built => {
   };
 };
 
-/** A break takes up to so much of the height, however flat the pen. */
+/** Maximum fraction of the height that a break takes, however flat the pen. */
 const BREAK_SHARE = 0.4;
 
 /** Bows of two broken strokes, a stem's white inside and between them. */

@@ -52,7 +52,7 @@ export const ovalsBack = (ground: Ground): Built => {
 const RUN = 0.3;
 const KNOT: Degrees = 30;
 const FULL_TURN: Degrees = 360;
-/** A step so small that its chord is the direction of the way. */
+/** Step of the numerical derivative: small enough that its chord gives the direction of travel. */
 const NEXT: Degrees = 0.01;
 
 /** Ovals over each other without lifting, moving on a little with every turn, from the arm: counted as they are written. */

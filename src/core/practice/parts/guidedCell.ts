@@ -22,14 +22,14 @@ export const BESIDE: Mm = 4;
 /** Most of the line a guided cell may take, to leave room to write. */
 const MOST_GUIDED = 0.42;
 
-/** A guided figure is at least so much larger than it will be written, and at most; less large only where it must. */
+/** Minimum and maximum enlargement of a guided figure; smaller only where there is no room. */
 export const LARGE = 1.3;
 const LARGEST = 2.6;
 
 /** Tallest guided cell beside rows that are small. */
 const MOST_BESIDE: Mm = 62;
 
-/** A guided cell may be so much of a row less tall than it could be, rather than take one row more than the band has. */
+/** Maximum fraction of a row by which a guided cell is reduced so that the band does not need another row. */
 const ALMOST = 0.6;
 
 /** Binary dust that must not cost a row. */

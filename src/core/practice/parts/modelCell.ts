@@ -16,7 +16,7 @@ import { LABEL, LABEL_SIZE, labelsWithRoom } from './row';
 /** Width of frames and ticks. */
 const FRAME_LINE: Mm = 0.15;
 
-/** Cells to fill are told apart by ticks under the baseline. */
+/** Ticks below the baseline separate the cells to fill. */
 const TICK: Mm = 1.4;
 
 /** Bounds of a figure's ink on the page, with marks around it and what its second contour adds to the right. */

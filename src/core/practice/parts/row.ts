@@ -34,8 +34,8 @@ export const padOf = ({ zones, unit }: Ground): Mm =>
   Math.min(MOST_PAD, Math.max(LEAST_PAD, PAD_SHARE * zones.body * unit));
 
 /**
- * Reach of a row over and under its baseline, so that neither its zones nor its ink meets a neighbour's; `marks` reach
- * so far around the ink. A snug row holds the body and what its ink needs beyond.
+ * Reach of a row above and below its baseline, so that neither its zones nor its ink meet a neighbour's; `marks` is the margin around
+ * the ink. A snug row holds the body and whatever ink reaches beyond it.
  */
 export function rowReach(
   { recipe, module, unit, zones }: Ground,

@@ -10,7 +10,7 @@ const PLAIN_SENSES = new Set(
 
 /** Endings that make a word out of another. */
 const ENDINGS = /(?:s|es|ed|d|ing|er|ers|y|ly|ness|ism|ist|ists)$/;
-/** A word this long that stands at the head of another carries its sense along. */
+/** Minimum length of a word that, as the beginning of a longer one, carries its sense along. */
 const TELLING = 5;
 
 /** Not in the listing, and nothing for a class to copy out twenty times: cruelty, weapons, drugs, what bodies do. */

@@ -9,7 +9,7 @@ import { memoriesOf, ratingsOfUnit } from '@/store/study';
 export const dynamic = 'force-dynamic';
 
 const querySchema = z.object({ hand: handIdSchema, unit: unitKey });
-/** Notes and pictures are looked up of so many of the latest sessions. */
+/** Number of latest sessions whose notes and pictures are looked up. */
 const LATEST = 60;
 
 /** All there is about one letter, stroke or join: `GET /api/log/unit?hand=&unit=`: its memory, its ratings, notes and pictures of its sessions. */

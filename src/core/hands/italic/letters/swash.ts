@@ -2,7 +2,7 @@ import { line, type Run, type Shapes, stroke, to } from '../../../hand/notation'
 import type { NibWidths } from '../../../measure/units';
 import type { CapitalParts } from '../capitalParts';
 
-/** Bowls close this far into the swinging foot, so that no white shows between. */
+/** Overlap of bowls with the swung foot, so that no white shows between them. */
 const FOOT: NibWidths = -0.75;
 
 /**

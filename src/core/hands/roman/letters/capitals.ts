@@ -12,7 +12,7 @@ const SERIFS: Readonly<Record<string, Serif>> = { hooked: 'hooked', bare: 'bare'
 /** The alphabet at a height, in its groups of width. */
 export const romanCapitals = (m: Measures, height: NibWidths) => capitals(m, height, turnsOff(TURNS, m), lookUp(SERIFS, m.style) ?? 'cusped');
 
-/** A second, finer pen for small capitals: so much of the main one. */
+/** Width of the second, finer pen for small capitals, as a fraction of the main pen's. */
 const FINER = 0.75;
 /** From one S of the small ß to the other, as a share of their height. */
 const SECOND_S = 0.86;
