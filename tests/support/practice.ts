@@ -7,7 +7,7 @@ import { pointAt } from '@/core/geometry/cubic';
 import type { Vec } from '@/core/geometry/vec';
 import { type Band, MODEL_TINTS } from '@/core/practice/band';
 import { bandOf } from '@/core/practice/bands/bandOf';
-import { BAND_KIND_IDS } from '@/core/practice/bands/registry';
+import { bandKindIds } from '@/core/practice/bands/registry';
 import type { Composed } from '@/core/practice/compose';
 import { DRILLS } from '@/core/practice/drills';
 import { PICTURES } from '@/core/practice/pictures';
@@ -26,7 +26,7 @@ const TEXTS = ['n', 'Wm', 'no', 'moon', 'Quiet aurora over Merrowdown', 'łöß'
 /** Any band a page recipe may hold, of any hand; some of them cannot be written by some hands. */
 export const anyBand: fc.Arbitrary<Band> = fc
   .record({
-    kind: fc.constantFrom(...BAND_KIND_IDS),
+    kind: fc.constantFrom(...bandKindIds()),
     drill: fc.constantFrom(...DRILLS.map(({ id }) => id)),
     picture: fc.constantFrom(...PICTURES.map(({ id }) => id)),
     family: fc.constantFrom('branching', 'oval', 'loop', 'wide', 'none such'),

@@ -7,7 +7,7 @@ import { drawPiece } from '@/core/piece/drawPiece';
 import { freshBlock, freshPiece, settingOf } from '@/core/piece/freshPiece';
 import { layoutPiece } from '@/core/piece/layout';
 import { bandOf } from '@/core/practice/bands/bandOf';
-import { BAND_KIND_IDS } from '@/core/practice/bands/registry';
+import { bandKindIds } from '@/core/practice/bands/registry';
 import { compose, drawPage } from '@/core/practice/compose';
 import { setLine } from '@/core/type/setLine';
 import { DRAWN, usualFace } from '../support/drawnHands';
@@ -34,7 +34,7 @@ describe.each(NAMES)('“%s” as a text', (name) => {
 
   it('is practised in every kind of band, or said to be none', () => {
     for (const { id } of HANDS) {
-      for (const kind of BAND_KIND_IDS) {
+      for (const kind of bandKindIds()) {
         const recipe = freshRecipe(id);
         const composed = compose(recipe, { bands: [bandOf('a', kind, name, {})] });
         expect(() => composed.pages.map((_, i) => drawPage(composed, i)), `${id} ${kind}`).not.toThrow();

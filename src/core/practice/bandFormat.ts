@@ -3,9 +3,9 @@ import { ranged, whole } from '../problem/ranged';
 import { choice, flag } from '../problem/schema';
 import { INKS } from '../writing/inkStyle';
 import { type Band, LONGEST_TEXT, MODEL_TINTS, MOST_BANDS, type Practice } from './band';
-import { BAND_KIND_IDS, isBandKind } from './bands/registry';
+import { bandKindIds, isBandKind } from './bands/registry';
 
-const notAKind = () => `What is practised must be one of: ${BAND_KIND_IDS.join(', ')}.`;
+const notAKind = () => `What is practised must be one of: ${bandKindIds().join(', ')}.`;
 
 /** A band as it is read from outside. */
 export const bandSchema = z.strictObject({

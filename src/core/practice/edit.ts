@@ -79,6 +79,6 @@ export const changeKind = <R extends WithBands>(recipe: R, id: string, kind: str
     }),
   );
 
-/** A new band as its kind usually is; ruling goes to the foot of the page. */
+/** A new band as its kind usually is. */
 export const newBand = (kind: BandKindId, of: string, bands: readonly Band[], how: Partial<How> = {}): Band =>
-  bandOf(freeIds(bands)(), kind, of, kind === 'ruling' ? { fill: true, ...how } : how);
+  bandOf(freeIds(bands)(), kind, of, { ...kindOf(kind).whenNew, ...how });

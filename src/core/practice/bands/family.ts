@@ -9,6 +9,7 @@ export const family: BandKind = {
   name: 'Family',
   how: { ...PLAIN, trace: 2, fading: 2, free: 4, lines: 1, snug: true },
   needsLetters: true,
+  oneLetter: true,
   usual: (ground) => familiesOf(ground).keys().next().value ?? '',
   choices: (ground) =>
     [...familiesOf(ground)].map(([value, letters]) => ({ value, name: `${value}: ${letters.join(' ')}` })),

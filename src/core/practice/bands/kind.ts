@@ -1,7 +1,7 @@
 import type { Mm } from '../../measure/units';
 import type { Band, How } from '../band';
 import type { Ground } from '../ground';
-import type { BandParts, PageRoom } from '../parts/part';
+import type { BandParts, PageRoom, RowsOf } from '../parts/part';
 import type { Subjects } from '../subject';
 
 /** Something to choose among. */
@@ -11,11 +11,15 @@ export interface Choice {
 }
 
 /** A kind of band: one file, named in the registry. */
-export interface BandKind {
+export interface BandKind extends RowsOf {
   /** What it is called where bands are offered. */
   readonly name: string;
   /** How it is usually practised. */
   readonly how: How;
+  /** How a new one differs from that. */
+  readonly whenNew?: Partial<How>;
+  /** Its text is the letters themselves, with spaces between them. */
+  readonly ofLetters?: true;
   /** It writes letters: a hand whose letters are not drawn cannot have it. */
   readonly needsLetters: boolean;
   /** What a new band of it holds until its maker says otherwise. */

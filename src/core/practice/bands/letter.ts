@@ -9,6 +9,9 @@ export const letter: BandKind = {
   name: 'Letter',
   how: PLAIN,
   needsLetters: true,
+  ofLetters: true,
+  oneLetter: true,
+  dotted: true,
   usual: ({ recipe }) => samplesFor(handOf(recipe)).letter,
   inWords: (of) => `Letter ${of || '…'}`,
   subjects: (ground, of) =>

@@ -8,6 +8,8 @@ export const letters: BandKind = {
   name: 'Letters',
   how: { ...PLAIN, trace: 2, fading: 2, free: 4, lines: 1, snug: true },
   needsLetters: true,
+  ofLetters: true,
+  oneLetter: true,
   usual: (ground) => {
     const [first = []] = familiesOf(ground).values();
     return first.join(' ');

@@ -10,6 +10,8 @@ export const line: BandKind = {
   name: 'Line of text',
   how: { ...PLAIN, trace: 0, fading: 0, free: 1, lines: 1 },
   needsLetters: true,
+  ownRow: true,
+  fromTheSide: true,
   guidedAs: 'Written whole on a line of its own, to look at',
   usual: ({ recipe }) => samplesFor(handOf(recipe)).line,
   inWords: (of) => `Line of text ${of || '…'}`,

@@ -36,6 +36,7 @@ export function partsOf(band: Band, ground: Ground, place: PageRoom): BandParts 
   for (const [i, subject] of onlyGuides ? [] : subjects.entries()) {
     const own = written(kind.together ? unguided(band) : band, ground, place, subject, {
       title: i === 0 && parts.length === 0 ? title : undefined,
+      kind,
     });
     parts.push(...own.parts);
     troubles.push(...own.trouble);

@@ -29,7 +29,8 @@ export const BAND_KINDS = {
 export type BandKindId = keyof typeof BAND_KINDS;
 
 export const isBandKind = (id: string): id is BandKindId => Object.hasOwn(BAND_KINDS, id);
-export const BAND_KIND_IDS = Object.keys(BAND_KINDS).filter(isBandKind);
+/** All kinds, in the order they are offered. */
+export const bandKindIds = (): readonly BandKindId[] => Object.keys(BAND_KINDS).filter(isBandKind);
 
 /** @throws Error for what is no kind of band. */
 export function kindOf(id: string): BandKind {
@@ -39,4 +40,4 @@ export function kindOf(id: string): BandKind {
 
 /** Kinds a hand can have: those that write letters only where they are drawn. */
 export const kindsFor = (hasLetters: boolean): readonly BandKindId[] =>
-  BAND_KIND_IDS.filter((id) => hasLetters || !BAND_KINDS[id].needsLetters);
+  bandKindIds().filter((id) => hasLetters || !BAND_KINDS[id].needsLetters);

@@ -6,6 +6,7 @@ import type { BandKind } from './kind';
 export const ruling: BandKind = {
   name: 'Ruled lines to write on',
   how: { ...PLAIN, guided: false, trace: 0, fading: 0, free: 0, lines: 2 },
+  whenNew: { fill: true },
   needsLetters: false,
   usual: () => '',
   typed: false,

@@ -18,6 +18,7 @@ export const shapes: BandKind = {
   name: 'Shapes of a letter',
   how: { ...PLAIN, trace: 2, fading: 2, free: 4, lines: 1, snug: true },
   needsLetters: true,
+  oneLetter: true,
   usual: ({ recipe }) => samplesFor(handOf(recipe)).letter,
   together: true,
   inWords: (of) => `Shapes of a letter ${of || '…'}`,

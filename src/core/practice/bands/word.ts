@@ -9,6 +9,7 @@ export const word: BandKind = {
   name: 'Word',
   how: { ...PLAIN, guided: false, trace: 1, fading: 1, free: 1, lines: 1 },
   needsLetters: true,
+  fromTheSide: true,
   usual: ({ recipe }) => samplesFor(handOf(recipe)).word,
   inWords: (of) => `Word ${of || '…'}`,
   subjects: (ground, of) => textWritten({ ground, heading: of, texts: [of.trim()] }),

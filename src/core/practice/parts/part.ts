@@ -35,6 +35,18 @@ export interface PageRoom {
   readonly height: Mm;
 }
 
+/** How the rows of a kind of band are written. */
+export interface RowsOf {
+  /** A row holds one letter again and again, as numbered strokes. */
+  readonly oneLetter?: true;
+  /** Each text has its row to itself, from end to end. */
+  readonly ownRow?: true;
+  /** Texts begin at the beginning of their cell; without it they stand in its middle. */
+  readonly fromTheSide?: true;
+  /** In a hand measured by dots its first models show them. */
+  readonly dotted?: true;
+}
+
 /** White over the heading of a band. */
 export const BAND_GAP: Mm = 5;
 

@@ -11,11 +11,17 @@ import type { Subject } from '../subject';
 import { BESIDE, guidedCell, guidedPlan } from './guidedCell';
 import { HEADING, headingNodes, headingPart, REMARK, remarkLines, remarkNodes, type Title } from './heading';
 import { cellOf, tick } from './modelCell';
-import { BAND_GAP, type BandPart, type BandParts, type Laid, type PageRoom, smaller, together } from './part';
+import {
+  BAND_GAP,
+  type BandPart,
+  type BandParts,
+  type Laid,
+  type PageRoom,
+  type RowsOf,
+  smaller,
+  together,
+} from './part';
 import { LEAD, ladderOf, overhang, padOf, rowReach, within } from './row';
-
-/** Kinds of bands whose rows hold one letter again and again. */
-const ONE_LETTER: ReadonlySet<string> = new Set(['letter', 'letters', 'family', 'shapes']);
 
 /** One subject: its guided cell beside or above the rows, then row after row. */
 export function written(
@@ -23,16 +29,16 @@ export function written(
   ground: Ground,
   place: PageRoom,
   subject: Subject,
-  { title }: { title: Title | undefined },
+  { title, kind }: { title: Title | undefined; kind: RowsOf },
 ): BandParts {
-  const { how, what } = band;
+  const { how } = band;
   const { figure } = subject;
   const { boxes, language, width, height } = place;
   const { unit } = ground;
-  const running = what.kind === 'line';
+  const running = kind.ownRow === true;
   const sequence: (CellPlan | { kind: 'model'; model: 'solid' })[] = [
     ...(running && how.guided ? [{ kind: 'model', model: 'solid' } as const] : []),
-    ...sequenceOf(how, ground.pen, what.kind === 'letter' && handOf(ground.recipe).basis === 'dots'),
+    ...sequenceOf(how, ground.pen, kind.dotted === true && handOf(ground.recipe).basis === 'dots'),
   ];
   const ladder = ladderOf(ground, place);
   const most = sequence.reduce(
@@ -102,7 +108,7 @@ export function written(
     const baseline = top + above;
     const whole = ruledLine(ground.recipe, ground.module, baseline);
     const line = how.snug ? within(whole, { x, y: top, width: rowWidth, height: rowHeight }) : whole;
-    const along = running || what.kind === 'word';
+    const along = kind.fromTheSide === true;
     const places = row.cells.map((cell, i): DueCell => {
       const start = ladder + LEAD + i * row.pitch;
       const left = boxes.startsRight ? x + rowWidth - start - row.pitch : x + start;
@@ -123,7 +129,7 @@ export function written(
       cells: places,
       from: boxes.startsRight ? x : x + clear,
       to: boxes.startsRight ? x + rowWidth - clear : x + rowWidth,
-      running: !ONE_LETTER.has(what.kind),
+      running: !kind.oneLetter,
     };
     return {
       cells,
