@@ -9,8 +9,8 @@ export default function NotFound() {
     <div className="mx-auto max-w-prose px-6 py-12">
       <h1 className="text-2xl">There is nothing at this address</h1>
       <p className="mt-2">
-        Perhaps a letter is missing in it, or it is of a sheet that was deleted. Nothing is lost: everything
-        you have ruled is on the{' '}
+        Perhaps a letter of it is missing, or its sheet was deleted. Nothing is lost: everything you have
+        ruled is on the{' '}
         <Link className="link" href="/shelf">
           shelf
         </Link>

@@ -25,7 +25,7 @@ export async function asOneStep<T>(attempt: () => Promise<T | undefined>): Promi
     const done = await attempt();
     if (done !== undefined) return done;
   }
-  throw new Error('a row is changed over and over by others');
+  throw new Error('a row is changed again and again by others');
 }
 
 /**

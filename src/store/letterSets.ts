@@ -53,7 +53,7 @@ export async function changeLetterSet(mine: LetterSet, was: unknown): Promise<Le
     const merged = theirs ? merge({ was, mine, theirs }) : ({ kind: 'merged', value: mine } as const);
     if (merged.kind === 'conflict') {
       throw new ChangedElsewhere(
-        'These letters were changed in another window as well, and differently. Reload the page to see them; then change them again.',
+        'These letters were also changed in another window, and differently. Reload the page to see them, then change them again.',
         merged.path.join(' '),
         theirs,
       );

@@ -14,13 +14,13 @@ const ONE = 'ready';
 export async function whatIsWrong(now: Date): Promise<string | undefined> {
   const file = fileOf();
   if (file && !existsSync(file))
-    return 'The database file is gone; what is saved now would be lost. Put it back and start anew.';
+    return 'The database file is gone; what is saved now would be lost. Put it back and restart the server.';
   try {
     const db = await openDatabase();
     const at = now.toISOString();
     await db.insert(scratch).values({ id: ONE, at }).onConflictDoUpdate({ target: scratch.id, set: { at } });
     const [row] = await db.select({ at: scratch.at }).from(scratch).where(sql`${scratch.id} = ${ONE}`);
-    return row?.at === at ? undefined : 'What is written to the database does not come back.';
+    return row?.at === at ? undefined : 'What is written to the database cannot be read back.';
   } catch (error) {
     return troubleOf(error) ?? 'The database does not answer.';
   }

@@ -76,7 +76,7 @@ function settled<K extends EntryKind>(
   if (merged.kind === 'merged') return readEntry(kind, merged.value);
   const [field = 'data'] = merged.path;
   throw new ChangedElsewhere(
-    'This was changed in another window as well, and differently: what is kept is shown now. Change it again if it is not what you want.',
+    'This was also changed in another window, and differently: the kept version is shown now. Change it again if it is not what you want.',
     field,
     theirs,
   );

@@ -6,7 +6,7 @@ const TROUBLES: readonly (readonly [RegExp, string])[] = [
   [/SQLITE_CANTOPEN|unable to open database/i, 'The database cannot be opened.'],
   [
     /SQLITE_CORRUPT|SQLITE_NOTADB|disk image is malformed|file is not a database/i,
-    'The database is damaged. Start the server anew: it puts the damaged file aside, and Workshop offers the newest copy.',
+    'The database is damaged. Restart the server: it puts the damaged file aside, and Workshop offers the newest copy.',
   ],
   [/SQLITE_IOERR|disk I\/O/i, 'The disk under the database fails.'],
   [

@@ -4,11 +4,12 @@ import { TESTS } from '@/core/kit/cheapTests';
 import { CSV_COLUMNS, decodeText, fateOf, readHeadings, readRow, rowOf } from '@/core/kit/csv';
 import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { diagnose, nextTest } from '@/core/kit/diagnose';
+import { factsOf } from '@/core/kit/facts';
 import { adviseEdge, adviseSlant, flangeWanted, pageTurnForEdge, penAngleOf } from '@/core/kit/grip';
-import { blankItem, type Item } from '@/core/kit/item';
+import { type Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { isTool, itemKinds } from '@/core/kit/itemKinds';
-import { explain, type Kit, match } from '@/core/kit/match';
+import { explain, type Kit, match, type RankedKit } from '@/core/kit/match';
 import { COMPLAINTS, dropFrom, nextDrop, scaleMix, volumeOf } from '@/core/kit/mix';
 import { mixSchema } from '@/core/kit/mixFormat';
 import { mixLabel } from '@/core/kit/mixLabel';
@@ -111,6 +112,13 @@ it('every rule says of every thing what was approved', async () => {
   await approve('rules', [...new Set(judged)].sort());
 });
 
+const inWords = ({ score, reasons, risks, unknown }: RankedKit) => ({
+  score,
+  reasons: reasons.map(({ rule, points, reason }) => `${rule} ${points}: ${reason}`),
+  risks: risks.map(({ rule, points, reason, cure }) => `${rule} ${points}: ${reason} ${cure}`),
+  unknown: unknown.map((one) => outline(one).replaceAll('\n', '; ')),
+});
+
 it('purchases, reach, preparation and refusals of one thing are as was approved', async () => {
   const [italic, copper] = [needFor('italic'), needFor('copperplate')];
   const found = NEEDS.map((need) => {
@@ -125,7 +133,7 @@ it('purchases, reach, preparation and refusals of one thing are as was approved'
       bought: bought && { what: describePurchase(bought), gain: bought.gain, reasons: bought.reasons },
       steps: best && preparation(need, best.kit).map((step) => outline(step).replaceAll('\n', '; ')),
       open: best && stillToDo(need, best.kit),
-      full: best && digest(explain(need, best.kit)),
+      explained: best && inWords(explain(need, best.kit)),
     };
   });
   await approve('advice', {
@@ -230,7 +238,12 @@ it('rows and broken items are read as was approved', async () => {
     texts: [[0xff, 0xfe, 0x61, 0], [0xfe, 0xff, 0, 0x61], [0xef, 0xbb, 0xbf, 0x61], [0xe4], [0xc3, 0xa4]].map(
       (bytes) => decodeText(new Uint8Array(bytes)),
     ),
-    blank: itemKinds().map((kind) => digest(blankItem('a', kind, kind))),
+    blank: itemKinds().map(
+      (kind) =>
+        `${kind}: ${factsOf(kind)
+          .map(({ key }) => key)
+          .join(' ')}`,
+    ),
     broken: [
       {},
       null,

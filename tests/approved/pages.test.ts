@@ -10,7 +10,7 @@ import { drawPackPage, layPack } from '@/core/practice/course/draw';
 import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { settle } from '@/core/sheet/solve';
 import { DRAWN } from '../support/drawnHands';
-import { inShort } from '../support/inShort';
+import { outlined } from '../support/outlined';
 import { WORDS } from '../support/practice';
 
 const textsOf = (nodes: readonly DrawingNode[]): string[] =>
@@ -31,7 +31,10 @@ it('practice pages are drawn as was approved', async () => {
     const composed = compose(recipe);
     return [
       `${name}: ${recipe.practice.bands.map(({ what }) => `${what.kind} ${what.of}`.trim()).join(' | ')}`,
-      ...composed.pages.map((_, i) => `  page ${i + 1}, ${inShort(drawPage(composed, i))}`),
+      ...composed.pages.flatMap((_, i) => {
+        const [page, ...roles] = outlined(drawPage(composed, i));
+        return [`  page ${i + 1}, ${page}`, ...roles];
+      }),
       ...composed.remarks.map(({ band, text }) => `  ${band}: ${text}`),
     ];
   });
@@ -54,6 +57,6 @@ it.each(DRAWN)('a course in %s is planned and printed as was approved', async (h
   const pages = step.value.pages.length + 2;
   const drawings = Array.from({ length: pages }, (_, i) => drawPackPage(pack, i));
   const front = drawings.slice(0, 2).flatMap(({ nodes }) => textsOf(nodes));
-  const all = [...lines, ...drawings.map((page, i) => `page ${i + 1}, ${inShort(page)}`), ...front];
+  const all = [...lines, ...drawings.flatMap((page, i) => [`page ${i + 1}`, ...outlined(page)]), ...front];
   await expect(`${all.join('\n')}\n`).toMatchFileSnapshot(`./values/${hand}.course.txt`);
 });

@@ -150,7 +150,7 @@ test('a class of eight of mixed hands gets its pages as one file', async ({ page
   await open(page, '/practise');
   await page.getByRole('tab', { name: 'Class' }).click();
   await expect(page.getByLabel('Letters Aveline knows')).toHaveValue('n m h');
-  await page.getByRole('button', { name: 'Take Halewyn off the list' }).click();
+  await page.getByRole('button', { name: 'Remove Halewyn from the list' }).click();
   await expect(page.getByLabel('Letters Halewyn knows')).toHaveCount(0);
 });
 

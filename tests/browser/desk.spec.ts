@@ -45,7 +45,7 @@ test('the shelf names, duplicates, finds, deletes with undo, exports and imports
 
 test('a nib is measured by its ladder and every sheet follows', async ({ page }) => {
   await page.goto('/bench');
-  await page.getByRole('button', { name: 'Look at the 4 mm square-cut nib' }).click();
+  await page.getByRole('button', { name: 'Details of the 4 mm square-cut nib' }).click();
   await page.getByRole('button', { name: 'Measure', exact: true }).click();
   await page.getByRole('textbox', { name: 'Span of the ladder' }).fill('41');
   await page.keyboard.press('Enter');
@@ -175,7 +175,7 @@ test('a database that was damaged at the start is said on every page, with the n
     await said.getByRole('button', { name: 'Restore the newest copy' }).click();
     await expect(page.getByText(/Replace everything here by “elvane-copy-.*\.zip”/)).toBeVisible();
     await page.getByRole('button', { name: 'Leave it' }).click();
-    await said.getByRole('button', { name: 'Do not say it again' }).click();
+    await said.getByRole('button', { name: 'Do not show this again' }).click();
     await expect(said).toHaveCount(0);
     await page.goto('/rule');
     await expect(page.getByLabel('Name of the sheet')).toBeVisible();

@@ -40,7 +40,7 @@ test('the gallery is narrowed, compared and chosen from', async ({ page }) => {
   for (const id of ['italic', 'uncial']) await card(page, id).getByLabel('Compare').check();
   const tray = page.getByRole('region', { name: 'Side by side' });
   await expect(tray.getByTestId('sample')).toHaveCount(2);
-  await tray.getByRole('button', { name: 'Take Italic away' }).click();
+  await tray.getByRole('button', { name: 'Remove Italic' }).click();
   await expect(tray.getByTestId('sample')).toHaveCount(1);
 
   await card(page, 'textura').getByLabel('School of Textura').selectOption({ label: 'blacker' });

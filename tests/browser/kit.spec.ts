@@ -110,7 +110,7 @@ test('the bench is sorted, filtered, edited and saved as CSV that comes back unc
   await page.getByLabel('Choose 4 mm reed').check();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the 4 mm reed, again' })).toBeVisible();
-  await page.getByRole('button', { name: 'Look at the 4 mm reed, again' }).click();
+  await page.getByRole('button', { name: 'Details of the 4 mm reed, again' }).click();
   await page
     .getByRole('complementary', { name: 'Margin' })
     .getByRole('textbox', { name: 'Width mm' })
@@ -131,7 +131,7 @@ test('the bench is sorted, filtered, edited and saved as CSV that comes back unc
   await expect(page.getByText(/^0 new, 0 changed, \d+ as before, 0 refused/)).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await open.setInputFiles(file(Buffer.from('kind,label,widht\nink,x,1\n')));
-  await expect(page.getByText(/“widht” is none of the bench’s; the nearest is “width”/)).toBeVisible();
+  await expect(page.getByText(/“widht” is not one of the bench’s; the nearest is “width”/)).toBeVisible();
   await page.getByRole('button', { name: 'Close' }).last().click();
   await open.setInputFiles(file(Buffer.from("kind,label,width\npointed-nib,broken,5\nink,'=1+1,\n")));
   await expect(page.getByText('1 new, 0 changed, 0 as before, 1 refused')).toBeVisible();
@@ -151,7 +151,7 @@ test('a photo that is none is refused; a nib the chosen kit uses can be deleted 
   await expect(page.getByLabel('Body wanted, mm')).not.toHaveValue('');
 
   await page.goto('/bench');
-  await page.getByRole('button', { name: 'Look at the 3 mm square-cut nib' }).click();
+  await page.getByRole('button', { name: 'Details of the 3 mm square-cut nib' }).click();
   await page.getByLabel('Photo').setInputFiles({
     name: 'nib.png',
     mimeType: 'image/png',
@@ -271,7 +271,7 @@ test('two pencils are bound by a picture and lead to outlines; a nib of unknown 
   await expect(page.getByText(/outlines/).first()).toBeVisible();
 
   await page.goto('/bench');
-  await page.getByRole('button', { name: 'Look at the 3 mm square-cut nib' }).click();
+  await page.getByRole('button', { name: 'Details of the 3 mm square-cut nib' }).click();
   const width = page
     .getByRole('complementary', { name: 'Margin' })
     .getByRole('textbox', { name: 'Width mm' });

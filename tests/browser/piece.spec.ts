@@ -199,7 +199,7 @@ test('place cards with a border of ticks and a scatter of stars', async ({ page 
   await enter(page, 'How many, an odd number', '6');
   await expect(paper(page).locator('[data-role=scatter] path')).toHaveCount(7);
   const before = await paper(page).locator('[data-role=scatter]').innerHTML();
-  await page.getByRole('button', { name: 'Scatter anew' }).click();
+  await page.getByRole('button', { name: 'Scatter again' }).click();
   await expect.poll(() => paper(page).locator('[data-role=scatter]').innerHTML()).not.toBe(before);
 });
 

@@ -99,7 +99,7 @@ test('bands are ordered by mouse and keyboard, duplicated, taken away, and all o
   await page.getByRole('button', { name: 'Move Letter n' }).focus();
   const spoken = page.locator('[id^="DndLiveRegion"]');
   for (const [key, said] of [
-    ['Space', /Took up Letter n|goes to place 1/],
+    ['Space', /Picked up Letter n|goes to place 1/],
     ['ArrowDown', 'Letter n goes to place 2'],
     ['Space', 'Letter n put down at place 2'],
   ] as const) {
@@ -116,7 +116,7 @@ test('bands are ordered by mouse and keyboard, duplicated, taken away, and all o
   await page.mouse.up();
   await expect.poll(() => names(page)).toEqual(['Phases of the moon', 'Word moon', 'Letter n']);
   await page.getByRole('button', { name: 'Duplicate Word moon' }).click();
-  await page.getByRole('button', { name: 'Take Letter n away' }).click();
+  await page.getByRole('button', { name: 'Remove Letter n' }).click();
   expect(await names(page)).toEqual(['Phases of the moon', 'Word moon', 'Word moon']);
   for (let i = 0; i < 4; i++) await page.keyboard.press('Control+z');
   await expect.poll(() => names(page)).toEqual(['Letter n', 'Word moon', 'Phases of the moon']);

@@ -78,7 +78,7 @@ test('the whole way: printed, written by the simulated hand, photographed, remar
   await expect(page.getByRole('button', { name: 'Counted in the logbook' })).toBeDisabled();
 
   // A teacher's words stand in place of the application's.
-  await remarks.last().getByRole('button', { name: 'Change the words' }).click();
+  await remarks.last().getByRole('button', { name: 'Edit this remark' }).click();
   await page.getByRole('textbox', { name: 'Remark' }).fill('Lay the edge on the gauge, Aveline.');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
   await expect(page.getByText('Lay the edge on the gauge, Aveline.')).toBeVisible();
@@ -202,11 +202,11 @@ test('writing that was not printed here is measured by the rows that are shown',
   await page.keyboard.press('ArrowRight');
   // A loupe shows what lies under the handle, while it is held or reached.
   await expect(page.getByTestId('loupe')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Rows shown' }).focus();
+  await page.getByRole('textbox', { name: 'Rows marked' }).focus();
   await expect(page.getByTestId('loupe')).toHaveCount(0);
   await page.getByRole('button', { name: 'Measure this writing' }).click();
   await page.waitForURL(/\/review\/rev-/, { timeout: 60_000 });
-  await expect(page.getByText('without marks, by the rows that were shown')).toBeVisible();
+  await expect(page.getByText('without marks, by the rows that were marked')).toBeVisible();
   const slope = page.getByTestId('figures').getByRole('row', { name: /^Slope \d/ });
   await expect(slope).toContainText(/1[12]\.\d° ±|12° ±/);
   await expect(slope).toContainText('60 measured');

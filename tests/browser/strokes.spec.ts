@@ -115,8 +115,8 @@ test('a letter of a brush line is moved and reshaped by hand, and the sheet keep
   for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Next letter' }).click();
   await expect(page.getByText('o, letter 3')).toBeVisible();
   for (let i = 0; i < 3; i++) await page.getByRole('button', { name: 'Move o up' }).click();
-  await page.getByRole('button', { name: 'Letter before' }).click();
-  await page.getByRole('button', { name: 'Letter before' }).click();
+  await page.getByRole('button', { name: 'Previous letter' }).click();
+  await page.getByRole('button', { name: 'Previous letter' }).click();
   await page.getByLabel('Shape of s here').selectOption({ index: 2 });
   await page.getByRole('button', { name: 'Keep on the sheet' }).click();
   await expect(page.getByRole('button', { name: 'Keep on the sheet' })).toBeDisabled();

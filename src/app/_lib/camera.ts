@@ -17,7 +17,7 @@ export async function simulatedPhoto(
   signal: AbortSignal,
 ): Promise<Buffer> {
   const printed = await findPrinted(print, page);
-  if (!printed) throw new Refusal(404, 'This desk has printed no such page.');
+  if (!printed) throw new Refusal(404, 'No such page was printed at this desk.');
   const { kept } = printed;
   await Promise.all(handsOn(kept).map(loadScript));
   const texts = (dueOn(kept) ?? []).map(({ due }) => due.figure.text);

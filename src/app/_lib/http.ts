@@ -97,7 +97,7 @@ function keepable(data: unknown): unknown {
     if (CONTROL.test(data) || !data.isWellFormed()) {
       throw new Refusal(
         422,
-        'A text has control characters or broken characters in it, which cannot be kept; nothing was changed. Type it anew.',
+        'A text has control characters or broken characters in it, which cannot be kept; nothing was changed. Type it again.',
       );
     }
     return data.normalize('NFC');

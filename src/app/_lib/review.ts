@@ -67,7 +67,7 @@ const parsed = <T>(bytes: Uint8Array | undefined): T => JSON.parse(Buffer.from(b
 /** The page that was chosen by hand. @throws Problem where this desk does not know it. */
 async function pageChosen(print: string, page: number): Promise<PrintedPage> {
   const chosen = await findPrinted(print, page);
-  if (!chosen) throw new Problem('print', 'This desk has printed no such page.');
+  if (!chosen) throw new Problem('print', 'No such page was printed at this desk.');
   return chosen;
 }
 
@@ -83,7 +83,7 @@ const noPage = ({ rings }: Looked): Problem =>
 async function pageNamed({ code }: LookedPage): Promise<PrintedPage> {
   if (!code) {
     throw problem(
-      'The page was found, but its code could not be read: it is covered, blurred or too small. Go nearer, or choose the page from those printed.',
+      'The page was found, but its code could not be read: it is covered, blurred or too small. Go nearer, or choose the page from the printed ones.',
     );
   }
   const found = await findPrinted(code.id, code.page);
@@ -182,7 +182,7 @@ export async function* reviewLines(
     const page = chosen ?? (first && (await pageNamed(first)));
     if (!page) throw noPage(looked);
     if (!asked.corners && !first) {
-      throw problem('No marks were found. Show the four corners of the page in the picture.');
+      throw problem('No marks were found. Mark the four corners of the page in the picture.');
     }
     const seen = { page, marks: first?.marks, corners: asked.corners };
     const [main, ...pens] = yield* measured(picture, seen, client, signal);

@@ -96,7 +96,7 @@ function ownReason({ portrait: { looks, hours } }: Hand, { look }: Wish): string
     .filter((one) => one !== look)
     .map((one) => (one === 'hairlines' ? 'full of hairlines' : one));
   const seen = own.length > 0 ? `It looks ${listed(own)}, and` : 'It';
-  return `${seen} takes some ${hours.low} to ${hours.high} hours to its basic strokes.`;
+  return `${seen} takes some ${hours.low} to ${hours.high} hours to learn its basic strokes.`;
 }
 
 function ownDrawbacks(hand: Hand, others: readonly Hand[]): string[] {

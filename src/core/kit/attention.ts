@@ -41,7 +41,7 @@ export function attentionTo(bench: readonly Item[], last?: LastWritten): Attenti
           {
             id: 'clean',
             item: tool.id,
-            say: `“${tool.label}” was written with ${ink.inkKind} ink and not said to be clean.`,
+            say: `“${tool.label}” was written with ${ink.inkKind} ink and not marked as clean.`,
             do: cleaning({ tool, ink })[0]?.what ?? 'Rinse it.',
           },
         ]

@@ -48,7 +48,7 @@ const INKS: Readonly<Partial<Record<InkKind, { soon: string; rinse: string; why:
 const UNKNOWN_INK = {
   soon: 'At once',
   rinse: 'in clean water with a soft brush',
-  why: 'What kind of ink it is is not known; the careful way harms none.',
+  why: 'The kind of ink is not known; the careful way harms none.',
 };
 
 /** What to clean when the writing stops, of this tool with this ink: with what, and how soon. */

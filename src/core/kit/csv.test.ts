@@ -68,7 +68,7 @@ describe('CSV', () => {
       'inkKind',
     ]);
     expect(() => readHeadings(['kind', 'label', 'widht'])).toThrow(
-      /“widht” is none of the bench’s; the nearest is “width”/,
+      /“widht” is not one of the bench’s; the nearest is “width”/,
     );
     expect(() => readHeadings(['label', 'width'])).toThrow(/“kind” is missing/);
   });

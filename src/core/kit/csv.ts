@@ -63,7 +63,7 @@ export function readHeadings(headings: readonly string[]): string[] {
     const others = strange.length > 1 ? ` (and ${strange.length - 1} more)` : '';
     throw new Problem(
       'headings',
-      `The heading “${first.slice(0, 40)}”${others} is none of the bench’s; the nearest is “${BY_NAME.get(nearest)}”. The first row must hold headings such as: id, kind, label, width.`,
+      `The heading “${first.slice(0, 40)}”${others} is not one of the bench’s; the nearest is “${BY_NAME.get(nearest)}”. The first row must hold headings such as: id, kind, label, width.`,
     );
   }
   for (const needed of ['kind', 'label']) {

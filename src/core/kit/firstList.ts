@@ -45,7 +45,7 @@ export function firstList({ hand: id, schools, side, purpose }: Need): FirstList
           PENCILS,
           {
             what: `a broad felt marker of ${width}${left}`,
-            why: `${large ? 'So wide a pen shows every mistake' : 'That width is easy to control and fits the page'}; it is cheap, clean and ready. Mark its upper face, because a round barrel hides the angle.`,
+            why: `${large ? 'A pen this wide shows every mistake' : 'That width is easy to control and fits the page'}; it is cheap, clean and ready. Mark its upper face, because a round barrel hides the angle.`,
           },
           COPY_PAPER,
         ],
@@ -58,7 +58,7 @@ export function firstList({ hand: id, schools, side, purpose }: Need): FirstList
     }
     case 'pointed': {
       const notYet = [
-        'a very flexible nib: it springs under a hand that is not sure yet',
+        'a very flexible nib: it springs in an unsure hand',
         'metallic or white ink: it asks for stirring and a practised hand',
       ];
       if (schools.firstPointed === 'soft') {
@@ -70,7 +70,7 @@ export function firstList({ hand: id, schools, side, purpose }: Need): FirstList
             },
             COPY_PAPER,
           ],
-          notYet: ['a pointed nib, holder and ink: they come when the pressure is learned', ...notYet],
+          notYet: ['a pointed nib, holder and ink: they come once pressure is learned', ...notYet],
         };
       }
       const oblique = schools.firstPointed === 'oblique' && side !== 'left';

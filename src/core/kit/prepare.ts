@@ -35,7 +35,7 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
     add(
       'reservoir',
       'Slip the reservoir ½–1 mm behind the tip.',
-      'Nearer it floods the edge; farther it starves it.',
+      'Closer floods the edge; farther starves it.',
     );
   }
   const kind = toolOf(tool.kind);
@@ -64,7 +64,7 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
       add(
         'thin',
         'Thin with distilled water, drop by drop, in a separate pot.',
-        'So dry an ink drags and splits shades.',
+        'An ink this dry drags and splits shades.',
         {
           not: 'Never thin in the stock bottle.',
         },

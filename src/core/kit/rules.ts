@@ -79,7 +79,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         : risk(
             14,
             'A brush pen has no hairline as fine as a nib’s.',
-            'Take a pointed nib once the pressure is learned.',
+            'Take a pointed nib once pressure is learned.',
             {
               school: 'firstPointed',
             },
@@ -88,7 +88,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     if (hand.tool === 'pointed' && softFirst) {
       return risk(
         26,
-        'Your school begins with a soft pencil or a small hard brush pen; a nib comes when the pressure is learned.',
+        'Your school begins with a soft pencil or a small hard brush pen; a nib comes once pressure is learned.',
         'Begin with the brush pen or a soft pencil, or choose the other school.',
         { school: 'firstPointed' },
       );
@@ -175,7 +175,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     if (tool.width < 1.5) {
       return risk(
         18,
-        `Nobody starts under 1.5 mm: ${plain(tool.width)} mm hides the mistakes and tires the eye.`,
+        `Beginners start at 1.5 mm or more: ${plain(tool.width)} mm hides the mistakes and tires the eye.`,
         'Start with 2 mm or more.',
       );
     }
@@ -184,7 +184,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       : risk(
           large ? 18 : 6,
           own
-            ? `${plain(tool.width)} mm is no first width for ${withArticle(kindName(tool.kind))}.`
+            ? `${plain(tool.width)} mm is not a first width for ${withArticle(kindName(tool.kind))}.`
             : `${plain(tool.width)} mm is not what your school begins with.`,
           `Begin with ${low}–${high} mm.`,
           school,
@@ -213,7 +213,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     if (need.experience === 'beginner') {
       return [
         good(14, 'A stiff nib forgives a heavy hand.'),
-        good(9, 'A semi-flexible nib opens only when it is asked to.'),
+        good(9, 'A semi-flexible nib opens only under deliberate pressure.'),
         risk(12, 'A flexible nib opens at the first uneven pressure.', 'Learn on a stiff nib.'),
         risk(22, 'A very flexible nib springs under a beginner’s hand.', 'Learn on a stiff nib.'),
       ][rank];
@@ -525,7 +525,7 @@ export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
     need.side === 'left' && paper.surface === 'very smooth' && takesInk(tool.kind) && !isFilled(tool.kind)
       ? risk(
           3,
-          'On so smooth a sheet ink dries slowly under a left hand.',
+          'On a sheet this smooth, ink dries slowly under a left hand.',
           'Write the page from the right, or lay a guard sheet.',
         )
       : undefined,
@@ -536,7 +536,7 @@ export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
         ? good(16, `“${name(paper)}” is what is wanted.`)
         : risk(
             10,
-            `“${name(paper)}” is no envelope.`,
+            `“${name(paper)}” is not an envelope.`,
             'Write on the envelope itself; try out on a sheet like it.',
           );
     }

@@ -7,10 +7,10 @@ it('the logbook shows what was done on a day, and neither settings nor what is u
   expect(LOG_KINDS.map(logKindName)).toEqual([
     'sessions',
     'inks mixed',
-    'inks mended',
+    'inks corrected',
     'troubles cured',
     'tools cleaned',
-    'rounds of the eye',
+    'eye training',
     'pages reviewed',
     'tools prepared',
     'pages printed',

@@ -4,10 +4,10 @@ import type { EntryKind } from './entry';
 const NAMES = {
   session: 'sessions',
   mix: 'inks mixed',
-  remedy: 'inks mended',
+  remedy: 'inks corrected',
   cure: 'troubles cured',
   cleaned: 'tools cleaned',
-  eye: 'rounds of the eye',
+  eye: 'eye training',
   review: 'pages reviewed',
   prepared: 'tools prepared',
   printed: 'pages printed',

@@ -98,7 +98,7 @@ export function readSessionRow(cells: Readonly<Record<string, string>>, newId: s
     apart(cell(column)).map((check) => {
       const [criterion, rating] = check.split('=');
       if (!CRITERION_IDS.some((one) => one === criterion) || !RATINGS.some((one) => one === rating)) {
-        throw new Problem(column, `“${check.slice(0, 40)}” is no rating; write feet=near, for example.`);
+        throw new Problem(column, `“${check.slice(0, 40)}” is not a rating; write feet=near, for example.`);
       }
       return { criterion, rating };
     });

@@ -37,7 +37,7 @@ describe('ink and paper of a piece', () => {
     ]);
     // Without an ink the colours of the piece are judged: dark ones on dark.
     expect(said(undefined, night).join(' ')).toMatch(
-      /is not seen on “night-blue card”: its contrast is 1 : 1\.\d/,
+      /cannot be seen on “night-blue card”: its contrast is 1 : 1\.\d/,
     );
     const white = { ...piece, blocks: piece.blocks.map((block) => ({ ...block, colour: '#ffffff' })) };
     expect(supplyFindings(white, undefined, night)).toEqual([]);

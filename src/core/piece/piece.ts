@@ -37,7 +37,7 @@ const blockSchema = z.strictObject({
   /** Paragraphs parted by line breaks; `{name}` stands for a column of the list it is written for. */
   text: z.string({ error: () => 'Text must be text.' }).max(PIECE_LIMITS.text, {
     error: (issue) =>
-      `The text has ${(issue.input as string).length} characters; a block holds ${PIECE_LIMITS.text}. Nothing was changed: part it into several pieces.`,
+      `The text has ${(issue.input as string).length} characters; a block holds ${PIECE_LIMITS.text}. Nothing was changed: split it into several pieces.`,
   }),
   /** Hand, pen and size. */
   setting: z.strictObject(settingShape),
@@ -111,9 +111,9 @@ export const pieceSchema = z.strictObject({
   /** Ink of one dip as it was found by a written test line, in µl, by hand and nib (`penKey`). */
   loads: z.record(z.string().max(120), ranged('load')),
   /** What it is written for, row by row: names, addresses. */
-  rows: z
-    .array(rowSchema)
-    .max(PIECE_LIMITS.rows, { error: () => `A list holds ${PIECE_LIMITS.rows} rows; part it into several.` }),
+  rows: z.array(rowSchema).max(PIECE_LIMITS.rows, {
+    error: () => `A list holds ${PIECE_LIMITS.rows} rows; split it into several.`,
+  }),
 });
 
 export type Piece = z.infer<typeof pieceSchema>;

@@ -129,7 +129,7 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
     steps.push(
       {
         kind: 'dry',
-        text: 'Let all of it dry through before a rubber touches it.',
+        text: 'Let everything dry through before erasing.',
         minutes: drying * BEFORE_ERASING,
       },
       {

@@ -4,7 +4,7 @@ import { plain } from '../measure/units';
 import type { Finding } from './laid';
 import type { Piece } from './piece';
 
-/** Under this contrast writing is faint to the eye (WCAG 2.2 asks 3 of large text), and under the second it is not seen. */
+/** Under this contrast writing is faint to the eye (WCAG 2.2 asks 3 of large text), and under the second it cannot be seen. */
 const FAINT = 3;
 const UNSEEN = 1.5;
 
@@ -29,7 +29,7 @@ export function supplyFindings(
     const contrast = contrastOf(colour, paperColour(paper));
     if (contrast >= FAINT) return [];
     const { role } = blocks.find((block) => block.colour === colour) as Piece['blocks'][number];
-    const seen = contrast < UNSEEN ? 'is not seen' : 'is faint';
+    const seen = contrast < UNSEEN ? 'cannot be seen' : 'is faint';
     return [
       {
         tone: contrast < UNSEEN ? 'wrong' : 'remark',

@@ -37,7 +37,13 @@ export const DRILLS = [
     build: diagonals,
     remark: 'Falling right, then falling left with the pen a little steeper.',
   },
-  { id: 'waves', name: 'Waves', tools: ANY, build: wave, remark: 'One unbroken line; the pen never turns.' },
+  {
+    id: 'waves',
+    name: 'Waves',
+    tools: ANY,
+    build: wave,
+    remark: 'One unbroken line; the pen does not turn.',
+  },
   {
     id: 'arches',
     name: 'Arches',
@@ -79,7 +85,7 @@ export const DRILLS = [
     name: 'Ovals, clockwise',
     tools: ANY,
     build: ovalsBack,
-    remark: 'The other way round: the bowls on the right of a stem.',
+    remark: 'The other way round: for bowls on the right of a stem.',
   },
   {
     id: 'loops',
@@ -101,7 +107,7 @@ export const DRILLS = [
     tools: ['pointed'],
     build: pushPulls,
     beat: EASY_BEAT,
-    remark: 'From the whole arm, without pressure and without lifting.',
+    remark: 'From the whole arm, without pressure or lifting.',
   },
   {
     id: 'running-ovals',
@@ -109,8 +115,7 @@ export const DRILLS = [
     tools: ['pointed'],
     build: runningOvals,
     beat: EASY_BEAT,
-    remark:
-      'From the whole arm, without pressure and without lifting: each turn over the last, a little further on.',
+    remark: 'From the whole arm, without pressure or lifting: each turn over the last, moved on a little.',
   },
   {
     id: 'pressure',

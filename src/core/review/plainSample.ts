@@ -84,7 +84,7 @@ export function measureSample(
   if (!measured) {
     throw new Problem(
       'corners',
-      `No writing was found between the lines that were shown. Put the upper handles on the ${upperLine(handById(asked.hand))} of the first row and the lower ones on the baseline of the last.`,
+      `No writing was found between the marked lines. Put the upper handles on the ${upperLine(handById(asked.hand))} of the first row and the lower ones on the baseline of the last.`,
     );
   }
   return measured;

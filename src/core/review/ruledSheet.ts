@@ -25,7 +25,7 @@ export function measureRuled(
   }
   if (sheet.exemplar.trim() !== '') {
     throw refused(
-      'There are words on this sheet to write after: print them in Practise, where what is due is known.',
+      'This sheet has words to copy: print them in Practise, so that the desk knows what is due.',
     );
   }
   const ground = groundOf(sheet, { size: 1, held: false }, own);

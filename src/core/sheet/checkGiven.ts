@@ -28,7 +28,7 @@ export function checkGiven(recipe: Sheet): void {
     const { [quantity]: _, ...others } = given;
     throw new Problem(
       quantity,
-      `${LIMITS[quantity].label} is pinned at ${plain(asked)} ${unit}, but the sheet is ruled with ${plain(ruled[quantity])} ${unit}. One of the two has to go.`,
+      `${LIMITS[quantity].label} is pinned at ${plain(asked)} ${unit}, but the sheet is ruled with ${plain(ruled[quantity])} ${unit}. Both cannot hold: choose one.`,
       [
         offerOf(`Rule for ${plain(asked)} ${unit}`, { [quantity]: asked }),
         offerOf(`Stay at ${plain(ruled[quantity])} ${unit}`, {

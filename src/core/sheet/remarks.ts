@@ -84,10 +84,10 @@ export function remarks(recipe: Sheet): Remark[] {
     }
   }
   if (byNib && recipe.width < SMALLEST_FIRST_NIB) {
-    say('note', `Under ${SMALLEST_FIRST_NIB} mm a nib hides mistakes; nobody starts so small.`);
+    say('note', `Under ${SMALLEST_FIRST_NIB} mm a nib hides mistakes; beginners start larger.`);
   }
   if (recipe.capitalsOnly && zones.capital > 0 && !hand.capitalsOnly) {
-    say('note', 'Ruled for capitals only: the body line means nothing to them and is left out.');
+    say('note', 'Ruled for capitals only, so the body line is left out.');
   }
   if (recipe.shareZones && !recipe.capitalsOnly) {
     say(

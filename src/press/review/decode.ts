@@ -34,7 +34,7 @@ export function kindOf(bytes: Uint8Array): PictureKind | undefined {
 const unreadable = (why: string) => new Problem('photo', why);
 const broken = () =>
   unreadable(
-    'This picture cannot be read: it is broken, or not what it says it is. Take it again, as JPEG or PNG.',
+    'This picture cannot be read: it is damaged, or its content does not match its type. Take it again, as JPEG or PNG.',
   );
 const tooLarge = () =>
   unreadable(
@@ -50,7 +50,7 @@ export async function decode(bytes: Uint8Array, channel: Channel): Promise<Bytes
   switch (kind) {
     case undefined:
       throw unreadable(
-        'This is no picture that can be measured. JPEG, PNG, WebP, TIFF, HEIC and scans in a PDF can.',
+        'This kind of file cannot be measured. JPEG, PNG, WebP, TIFF, HEIC and scans in a PDF can.',
       );
     case 'heic':
       return decodeHeic(bytes, channel);
@@ -85,7 +85,7 @@ async function decodeWith(image: Sharp, channel: Channel): Promise<Bytes> {
 function checkSize(width: number, height: number): void {
   if (Math.min(width, height) < LEAST_SIDE) {
     throw unreadable(
-      `The picture is too small to read: ${width} × ${height} pixels. Go nearer, or send the original; the shorter side needs ${LEAST_SIDE} at least.`,
+      `The picture is too small to read: ${width} × ${height} pixels. Go nearer, or send the original: the shorter side needs ${LEAST_SIDE} at least.`,
     );
   }
 }

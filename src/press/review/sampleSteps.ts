@@ -34,7 +34,7 @@ export async function* sampleSteps({ picture, corners, asked }: SampleJob): Asyn
   if (Math.min(across, down) < LEAST_SIDE) {
     throw new Problem(
       'corners',
-      'What was shown is too small to read: show more rows, or take the picture from nearer.',
+      'The marked block is too small to read: mark more rows, or photograph it from nearer.',
     );
   }
   const high = blockHeight(asked);
@@ -57,7 +57,7 @@ export async function* sampleSteps({ picture, corners, asked }: SampleJob): Asyn
     shown,
   );
   if (!map)
-    throw new Problem('corners', 'Three of the four corners lie on one line; show the corners of the block.');
+    throw new Problem('corners', 'Three of the four corners lie on one line; mark the corners of the block.');
   const straightening = straightened(channel, { at: (point) => mapped(map, point) }, size);
   let strip = straightening.next();
   while (!strip.done) strip = straightening.next();

@@ -54,7 +54,7 @@ function fromCorners(
   const marks = ringCentres(size) as readonly Point[];
   const page = homographyOf(sheet, corners);
   if (!page)
-    throw new Problem('photo', 'Three of the four corners lie on one line; show the corners of the page.');
+    throw new Problem('photo', 'Three of the four corners lie on one line; mark the corners of the page.');
   const places = marks.map((mark) => mapped(page, mark));
   const side = Math.hypot(
     (places[1] as Point)[0] - (places[0] as Point)[0],
@@ -66,7 +66,7 @@ function fromCorners(
   const best = places.slice(0, 4).map((place, i) => rings[i]?.at ?? place);
   const map = homographyOf(UNIT_MARKS.slice(0, 4), best);
   if (!map)
-    throw new Problem('photo', 'Three of the four corners lie on one line; show the corners of the page.');
+    throw new Problem('photo', 'Three of the four corners lie on one line; mark the corners of the page.');
   return { map, rings };
 }
 

@@ -183,7 +183,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
             ))}
           </select>
           <Toggle name="by kind" on={grouped} onSwitch={setGrouped} />
-          <Toggle name="with archived" on={withArchived} onSwitch={setWithArchived} />
+          <Toggle name="include archived" on={withArchived} onSwitch={setWithArchived} />
           <AddItem
             onAdd={(item) => void put([item], `Put ${item.label} on the bench.`).then(() => setOpen(item.id))}
           />
@@ -231,10 +231,10 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
               className="btn btn-xs"
               onClick={() => {
                 const archived = chosen.some((item) => !item.archived);
-                void set(chosen, { archived }, archived ? 'Put away.' : 'Back on the bench.');
+                void set(chosen, { archived }, archived ? 'Archived.' : 'Back on the bench.');
               }}
             >
-              {chosen.some((item) => !item.archived) ? 'Archive' : 'Take out again'}
+              {chosen.some((item) => !item.archived) ? 'Archive' : 'Restore'}
             </button>
             <button
               type="button"
@@ -258,9 +258,9 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
           </fieldset>
         )}
         {!items ? (
-          <p role="status">Looking through the bench…</p>
+          <p role="status">Loading the bench…</p>
         ) : shown.length === 0 ? (
-          <p className="py-8 text-center text-lg">Nothing here. Put in the first thing, or open a CSV.</p>
+          <p className="py-8 text-center text-lg">Nothing here yet. Add the first thing, or open a CSV.</p>
         ) : (
           <div className="overflow-x-auto">
             <table className="table table-sm bg-base-100">
@@ -326,7 +326,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
                   onClick={table.previousPage}
                   disabled={!table.getCanPreviousPage()}
                 >
-                  Before
+                  Previous
                 </button>
                 Page {table.getState().pagination.pageIndex + 1} of {table.getPageCount()}
                 <button
@@ -496,10 +496,10 @@ function columnsFor(
         <button
           type="button"
           className="btn btn-xs"
-          aria-label={`Look at the ${item.label}`}
+          aria-label={`Details of the ${item.label}`}
           onClick={() => open(item.id)}
         >
-          Look
+          Details
         </button>
       ),
     },

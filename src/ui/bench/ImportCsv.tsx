@@ -139,7 +139,7 @@ export function ImportCsv({ bench, onDone }: { bench: readonly Item[]; onDone: (
                 className="max-h-56 overflow-y-auto"
                 // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
                 tabIndex={0}
-                aria-label="What becomes of the rows"
+                aria-label="What happens to each row"
               >
                 <table className="table table-xs">
                   <thead>

@@ -86,7 +86,7 @@ export function ItemDetail({
             {/* biome-ignore lint/performance/noImgElement: a photo of the user's own, made small when it was kept */}
             <img src={`/api/pictures/${item.photo}`} alt={item.label} className="max-h-40 rounded" />
             <button type="button" className="btn btn-xs mt-1" onClick={() => change({ photo: null })}>
-              Take the photo away
+              Remove the photo
             </button>
           </figure>
         ) : (

@@ -92,7 +92,7 @@ export function EyeStation({
       <header className="space-y-1">
         <h1>{title}</h1>
         <p className="max-w-prose">
-          What the eye cannot tell the hand cannot mend. Two rows, one question, some forty times; the
+          What the eye cannot tell the hand cannot mend. Two rows, one question, about forty times; the
           difference shrinks while you are right.
         </p>
       </header>
@@ -147,8 +147,8 @@ export function EyeStation({
           </h2>
           <p>
             {earlier(done.kind, 1)
-              ? `The time before it was ${KINDS[done.kind].inWords(earlier(done.kind, 1)?.threshold ?? 0)}.`
-              : 'The next time shows whether it gets finer.'}
+              ? `Last time it was ${KINDS[done.kind].inWords(earlier(done.kind, 1)?.threshold ?? 0)}.`
+              : 'The next round shows whether it becomes finer.'}
           </p>
         </section>
       )}

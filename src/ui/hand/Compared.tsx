@@ -41,7 +41,7 @@ export function Compared({
                 <button
                   type="button"
                   className="btn btn-ghost btn-xs"
-                  aria-label={`Take ${name} away`}
+                  aria-label={`Remove ${name}`}
                   onClick={() => onRemove(id)}
                 >
                   <X size={14} aria-hidden />

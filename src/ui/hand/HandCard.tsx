@@ -75,7 +75,7 @@ export function HandCard({
     ? `with your ${nib.label}`
     : hand.tool === 'monoline'
       ? 'with any pen'
-      : `with ${countsByPen(hand) ? `a ${plain(hand.width)} mm nib` : 'a pen for it'}, which your drawer has not`;
+      : `with ${countsByPen(hand) ? `a ${plain(hand.width)} mm nib` : 'a pen for it'}, which is not in your drawer`;
   return (
     <li id={base.id} className="flex min-w-0 flex-col rounded border border-base-300 bg-base-100 p-4">
       <div className="flex flex-wrap items-baseline gap-2">
@@ -115,7 +115,7 @@ export function HandCard({
       )}
       <p className="text-sm">
         Written {with_}: {plain(bodyHeight(recipe))} mm {hand.capitalsOnly ? 'capitals' : 'body'}. Some{' '}
-        {portrait.hours.low} to {portrait.hours.high} hours to its basic strokes.
+        {portrait.hours.low} to {portrait.hours.high} hours to learn its basic strokes.
       </p>
       <p className="mt-1 font-serif">{portrait.history}</p>
       <details className="mt-1 text-sm">
@@ -127,7 +127,7 @@ export function HandCard({
           ))}
         </ul>
         <p className="mt-1">
-          There is for it: {drawn ? 'letters stroke by stroke, words, a course, ' : ''}ruling, kit, drills.
+          Available for it: {drawn ? 'letters stroke by stroke, words, a course, ' : ''}ruling, kit, drills.
         </p>
         {remark && <p className="mt-1 opacity-80">{remark}</p>}
       </details>

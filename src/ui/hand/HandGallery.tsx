@@ -106,7 +106,7 @@ export function HandGallery({
       </div>
       {shown.length === 0 && (
         <p role="status">
-          No hand is all of this.{' '}
+          No hand meets all of these wishes.{' '}
           <button type="button" className="link" onClick={() => setFilters(NO_FILTERS)}>
             Show all of them
           </button>

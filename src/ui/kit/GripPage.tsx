@@ -104,7 +104,7 @@ export function GripPage({
       <p className={`remark text-sm ${advice.uncomfortable ? 'remark-caution' : ''}`} role="status">
         {advice.sentence}{' '}
         {advice.uncomfortable &&
-          `So far round the page hardly lies in front of you: ${pointed ? 'write from the side of the page, or hold the pen so that it points more along the slant. ' : 'bring the paper to your writing side, or let the pen point farther from you. '}`}
+          `Turned this far, the page is hardly in front of you: ${pointed ? 'write from the side of the page, or hold the pen so that it points more along the slant. ' : 'bring the paper to your writing side, or let the pen point farther from you. '}`}
         {/* Oblique holders for a left hand are hardly made. */}
         {!(pointed && side === 'left') && advice.instead}
       </p>

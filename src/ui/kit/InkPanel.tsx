@@ -308,7 +308,7 @@ function Mend({ remedies, onTell }: { remedies: readonly Remedy[]; onTell: (reme
             {helped ? 'It helped' : 'It did not'}
           </button>
         ))}
-      {addition && <p className="text-sm opacity-80">Either answer puts the drop into the amounts above.</p>}
+      {addition && <p className="text-sm opacity-80">Either answer adds the drop to the amounts above.</p>}
     </section>
   );
 }

@@ -54,7 +54,7 @@ export function MatchPanel({
     return nib ? [{ key: tool.id, recipe: sheetForPen(nib, { hand: need.hand, about }) }] : [];
   });
   const samples = useSamples(kits, word);
-  if (!answer) return <p role="status">Looking through the drawer…</p>;
+  if (!answer) return <p role="status">Searching the drawer…</p>;
   const { ranked, refused } = answer.match;
   const side = ranked.filter(({ kit }) => compared.includes(kit.tool.id));
   const few = bench.filter(({ kind, archived }) => isTool(kind) && !archived).length < FEW_TOOLS;

@@ -39,7 +39,7 @@ export function SideBySide({ need, kits }: { need: Need; kits: readonly RankedKi
               </th>
               {judged.map((one, i) => (
                 <td key={kits[i]?.kit.tool.id} className="whitespace-normal align-top text-sm">
-                  <Mark found={one.get(rule)} /> {said(one.get(rule)) || 'nothing to mind'}
+                  <Mark found={one.get(rule)} /> {said(one.get(rule)) || 'nothing to watch'}
                 </td>
               ))}
             </tr>
@@ -72,7 +72,7 @@ function Mark({ found }: { found: Judgement | undefined }) {
 const Alike = ({ rules, said }: { rules: readonly string[]; said: (rule: string) => string }) =>
   rules.length === 0 ? null : (
     <details className="mt-2 text-sm">
-      <summary className="cursor-pointer">Alike in all of them ({rules.length})</summary>
+      <summary className="cursor-pointer">The same in all of them ({rules.length})</summary>
       <ul className="mt-1 list-disc pl-5">
         {rules.map((rule) => (
           <li key={rule}>

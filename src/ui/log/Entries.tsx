@@ -95,7 +95,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
       setEntries((now) => now.filter(({ id }) => id !== entry.id));
       notice({
         tone: 'done',
-        text: `“${inWords(entry).title}” is taken out of the logbook.`,
+        text: `“${inWords(entry).title}” was removed from the logbook.`,
         undo: () => put(entry),
       });
     } catch (error) {
@@ -185,7 +185,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
                   <button
                     type="button"
                     className="btn btn-ghost btn-xs min-h-6"
-                    aria-label={`Take out ${words.title}`}
+                    aria-label={`Remove ${words.title}`}
                     onClick={() => void remove(entry)}
                   >
                     <Trash2 size={14} aria-hidden />

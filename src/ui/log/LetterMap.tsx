@@ -133,7 +133,7 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
             {dateInWords(found.memory.last)}; comes again on {dateInWords(found.memory.due)}.
           </>
         )}
-        {found && !found.memory && '. Nothing is logged of it yet.'}
+        {found && !found.memory && '. Nothing is logged for it yet.'}
       </p>
       {worst.length > 0 && (
         <>

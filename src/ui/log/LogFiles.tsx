@@ -63,8 +63,8 @@ export function LogFiles() {
           ))}
         </div>
         <p className="text-sm opacity-80">
-          All sessions. A table that goes out comes in again as it was; times keep the clock they were written
-          by.
+          All sessions. An exported table can be read in again unchanged; times keep the time zone they were
+          written in.
         </p>
       </section>
       <section aria-labelledby="in" className="space-y-2">

@@ -44,7 +44,7 @@ export function Students() {
         tone: 'problem',
         text:
           error instanceof SyntaxError
-            ? `“${file.name}” is no logbook: let the student save theirs as JSON.`
+            ? `“${file.name}” is not a logbook: ask the student to save theirs as JSON.`
             : sentenceOf(error),
       });
     }
@@ -84,7 +84,7 @@ export function Students() {
                 <th>Letters</th>
                 <th>Minutes</th>
                 <th>Last</th>
-                <th>Hand out next</th>
+                <th>Next page to hand out</th>
               </tr>
             </thead>
             <tbody>

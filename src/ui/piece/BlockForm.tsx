@@ -261,7 +261,7 @@ export function BlockForm({
           type="button"
           className="btn btn-ghost btn-xs"
           disabled={first && last}
-          aria-label="Take the block away"
+          aria-label="Remove the block"
           onClick={onRemove}
         >
           <Trash2 size={14} aria-hidden />

@@ -39,7 +39,7 @@ export function DecorPanel({
             {border.kind === 'ticks' && (
               <NumberField
                 limit={LIMITS.tickSpacing}
-                label="Ticks about so far apart"
+                label="Distance of the ticks"
                 value={border.spacing}
                 onCommit={(spacing) => setBorder({ spacing })}
               />
@@ -79,7 +79,7 @@ export function DecorPanel({
             />
             <NumberField
               limit={LIMITS.clear}
-              label="Clear of the writing and of each other by"
+              label="Minimum distance from the writing and from each other"
               value={scatter.clear}
               onCommit={(clear) => setScatter({ clear })}
             />
@@ -89,7 +89,7 @@ export function DecorPanel({
               className="btn btn-sm"
               onClick={() => setScatter({ seed: (scatter.seed + 1) % LIMITS.seed.high })}
             >
-              Scatter anew
+              Scatter again
             </button>
           </>
         )}

@@ -249,8 +249,8 @@ export function DeskPanel({
           </div>
         ))}
         <p className="text-sm opacity-80">
-          A dip is reckoned from what such a tool usually holds. Write a line of the piece until the pen runs
-          pale, and say how many letters it wrote: your own pen then counts.
+          A dip is estimated from what such a tool usually holds. Write a line of the piece until the pen runs
+          pale and enter how many letters it wrote: from then on your own pen counts.
         </p>
       </section>
     </div>
@@ -291,7 +291,7 @@ function Calibration({
         onCommit={setLetters}
       />
       <button type="button" className="btn btn-xs" onClick={found}>
-        Reckon with it
+        Use this number
       </button>
       {known !== undefined && <span>{plain(known, 1)} µl a dip</span>}
     </div>

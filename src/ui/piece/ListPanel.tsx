@@ -12,7 +12,7 @@ import type { Found } from './usePieceWorker';
 
 /** A list of names is some kB; a larger file is something else. */
 const LARGEST = 4 * 1024 * 1024;
-/** Rows shown; the others are in the file all the same. */
+/** Rows marked; the others are in the file all the same. */
 const SHOWN = 200;
 
 const STATES: readonly Row['state'][] = ['to write', 'written', 'spoiled'];
@@ -60,7 +60,7 @@ export function ListPanel({
     if (cells.length > PIECE_LIMITS.rows) {
       notice({
         tone: 'problem',
-        text: `The list has ${cells.length} rows; ${PIECE_LIMITS.rows} can be written for at once. Nothing was read: part it into several.`,
+        text: `The list has ${cells.length} rows; ${PIECE_LIMITS.rows} can be written for at once. Nothing was read: split it into several.`,
       });
       return;
     }

@@ -47,7 +47,7 @@ export function NibPanel({
         </p>
       ) : found.trials.length === 0 ? (
         <p className="text-sm">
-          The drawer holds nothing that writes this hand by its width; set the size in the text’s own panel.
+          Nothing in the drawer has a width for this hand; set the size in the panel of the text.
         </p>
       ) : (
         <ol className="space-y-2">

@@ -105,7 +105,7 @@ export function PieceSentence({ piece, edit }: { piece: Piece; edit: Edit }) {
             ))}
           </div>
           <p className="max-w-xs text-sm opacity-80">
-            Ratios go by the margin at the top. No ink leaves the margins.
+            The ratios are based on the top margin. No ink leaves the margins.
           </p>
         </Phrase>
         ,

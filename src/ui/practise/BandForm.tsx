@@ -88,11 +88,7 @@ export function BandForm({
             />
           )}
           {broad && (
-            <Toggle
-              name="One held angle, whatever the strokes ask"
-              on={how.held}
-              onSwitch={(held) => set({ held })}
-            />
+            <Toggle name="One pen angle throughout" on={how.held} onSwitch={(held) => set({ held })} />
           )}
           <div className="grid grid-cols-2 gap-2">
             <Select<InkStyle>

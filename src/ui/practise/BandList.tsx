@@ -62,10 +62,10 @@ export function BandList(props: ListProps) {
       onDragEnd={onDragEnd}
       accessibility={{
         screenReaderInstructions: {
-          draggable: 'Press Space to take the band up, the arrow keys to move it, Space to put it down.',
+          draggable: 'Press Space to pick up the band, the arrow keys to move it, and Space to put it down.',
         },
         announcements: {
-          onDragStart: ({ active }) => `Took up ${nameOf(active.id)}.`,
+          onDragStart: ({ active }) => `Picked up ${nameOf(active.id)}.`,
           onDragOver: ({ active, over }) =>
             over ? `${nameOf(active.id)} goes to place ${placeOf(over.id)} of ${bands.length}.` : undefined,
           onDragEnd: ({ active, over }) =>
@@ -131,8 +131,8 @@ function BandItem({ band, ground, edit, remarks, selected, onSelect }: ListProps
         <button
           type="button"
           className="btn btn-ghost btn-xs px-1"
-          aria-label={`Take ${what} away`}
-          title="Take away"
+          aria-label={`Remove ${what}`}
+          title="Remove"
           onClick={() => edit((r) => removeBand(r, band.id))}
         >
           <Trash2 size={14} aria-hidden />

@@ -93,8 +93,8 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
         A class
       </h2>
       <p className="text-sm opacity-80">
-        Everybody gets their own: hand, letters known, paper and writing hand, with the name at the head.
-        Names are kept at this desk only.
+        Each student gets their own pages, with the name at the head: hand, known letters, paper and writing
+        hand. Names are kept at this desk only.
       </p>
       <form
         className="flex flex-wrap gap-1"
@@ -133,7 +133,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
             <button
               type="button"
               className="btn btn-ghost btn-xs min-h-6"
-              aria-label={`Take ${student.name} off the list`}
+              aria-label={`Remove ${student.name} from the list`}
               onClick={() => void put(students.filter((_, i) => i !== at))}
             >
               <Trash2 size={13} aria-hidden />
@@ -181,7 +181,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
       {students.length > 0 && (
         <>
           <fieldset className="flex flex-wrap items-center gap-3 text-sm">
-            <legend className="sr-only">What everybody gets</legend>
+            <legend className="sr-only">What each student gets</legend>
             <label className="flex items-center gap-1">
               <input
                 type="radio"
@@ -234,7 +234,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
                 One PDF
               </button>
               <button type="button" className="btn btn-sm" onClick={() => void make('zip')}>
-                A file each (zip)
+                One file each (zip)
               </button>
             </div>
           )}

@@ -74,7 +74,7 @@ export function OwnList({
         skipped: number;
       };
       onList(answer.id);
-      const passed = answer.skipped > 0 ? `, ${answer.skipped} entries that are no words passed over` : '';
+      const passed = answer.skipped > 0 ? `, ${answer.skipped} entries that are not words skipped` : '';
       return `${answer.words.toLocaleString('en')} ${answer.words === 1 ? 'word' : 'words'} from “${file.name}”${passed}.`;
     });
   const remove = () =>

@@ -57,7 +57,7 @@ export function PageFiles({
       )}
       <OnLarge sheet={recipe.paper} on={onA4} onSwitch={setOnA4} />
       <p className="mt-1 text-sm opacity-80">
-        {printerWords(printer)} The PDF has every sheet; SVG and PNG the one in sight.
+        {printerWords(printer)} The PDF has every sheet; SVG and PNG the one shown.
       </p>
     </section>
   );

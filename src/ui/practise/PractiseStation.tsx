@@ -188,7 +188,7 @@ export function PractiseStation({
       does: 'the sheet before or after',
       actions: { pageup: () => turn(-1), pagedown: () => turn(1) },
     },
-    { shown: 'Space on a handle', does: 'take a band up; arrows move it, Space puts it down', actions: {} },
+    { shown: 'Space on a handle', does: 'pick up a band; arrows move it, Space puts it down', actions: {} },
     { shown: 'P', does: 'print the page', actions: { p: () => void files.save('paper') } },
     ...zoomKeys(setZoom),
   ];
@@ -367,7 +367,7 @@ const PageTurner = ({
     <button
       type="button"
       className="btn btn-ghost btn-xs"
-      aria-label="Page before"
+      aria-label="Previous page"
       disabled={page === 0}
       onClick={() => onTurn(-1)}
     >
@@ -379,7 +379,7 @@ const PageTurner = ({
     <button
       type="button"
       className="btn btn-ghost btn-xs"
-      aria-label="Page after"
+      aria-label="Next page"
       disabled={page === pages - 1}
       onClick={() => onTurn(1)}
     >

@@ -94,7 +94,7 @@ export function WordsPanel({
       const what = joins ? `every letter you know and every ${meeting} of them` : 'every letter you know';
       return {
         title: `${capital(counted(set.words.length, 'word'))} ${set.words.length === 1 ? 'shows' : 'show'} ${what}`,
-        remark: `As few words as will do.${lacking}`,
+        remark: `As few words as possible.${lacking}`,
         texts: set.words,
         as: 'word',
       };
@@ -131,7 +131,7 @@ export function WordsPanel({
       const pairs = pair ? await ask('minimal', { known: letters, pair, most: MOST_FOUND }) : [];
       return {
         title: `One letter apart: ${pair ? alikeInWords(hand, pair) : ''}`,
-        remark: 'Written carelessly, the one is read as the other.',
+        remark: 'Written carelessly, one reads as the other.',
         texts: pairs.map((words) => words.join(' ')),
         as: 'line',
       };
@@ -139,7 +139,7 @@ export function WordsPanel({
   const rich = () =>
     find(async () => ({
       title: `Rich in “${join}”`,
-      remark: 'Those that have it oftenest first.',
+      remark: 'The most frequent first.',
       texts: await ask('rich', { known: letters, join, most: MOST_FOUND }),
       as: 'word',
     }));
@@ -150,7 +150,7 @@ export function WordsPanel({
       <KnownLetters lessons={lessons} known={known} onKnown={onKnown} />
       <section aria-labelledby="find-words" className="space-y-2">
         <h2 id="find-words" className="margin-heading">
-          Real words of these letters
+          Real words made of these letters
         </h2>
         {none && <p className="text-sm">Mark the letters you know; words are then made of those alone.</p>}
         <fieldset disabled={none} className="space-y-2">

@@ -66,8 +66,8 @@ export function CameraPanel({
     >
       <h2 className="margin-heading">Simulated hand and camera</h2>
       <p className="text-sm">
-        A made-up scribe writes on a page that was printed here, and a made-up camera takes it: to try what
-        the review sees, without a pen.
+        A simulated scribe writes on a page that was printed here, and a simulated camera photographs it: try
+        the review without a pen.
       </p>
       {page ? (
         <>

@@ -37,8 +37,8 @@ export function FiguresTable({ hand, figures }: { hand: HandId; figures: readonl
         </tbody>
       </table>
       <p className="pt-2 text-xs">
-        ± holds nineteen times in twenty on simulated pages, doubled for real ones; no real page has been
-        measured against it yet. What is off by more than that is in red.
+        On simulated pages the true value lies within ± nineteen times in twenty. It is doubled for real
+        pages, and has not been checked against a real page yet. Deviations larger than ± are red.
       </p>
     </section>
   );

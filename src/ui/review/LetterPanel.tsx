@@ -68,7 +68,7 @@ export function LetterPanel({
           </h2>
           <span className="flex gap-1">
             <button type="button" className="btn btn-sm" onClick={() => step(-1)}>
-              <ChevronLeft size={16} aria-hidden /> Before
+              <ChevronLeft size={16} aria-hidden /> Previous
             </button>
             <button type="button" className="btn btn-sm" onClick={() => step(1)}>
               Next <ChevronRight size={16} aria-hidden />
@@ -144,7 +144,7 @@ export function LetterPanel({
             `Pen angle ${plain(Math.abs(letter.angle), 1)}° ${letter.angle < 0 ? 'flatter' : 'steeper'} than the model’s. `}
           {letter.slope !== null &&
             `Stems lean ${plain(Math.abs(letter.slope), 1)}° ${letter.slope < 0 ? 'less' : 'more'}. `}
-          No verdict is passed on one letter: a row of them shows a habit.
+          A single letter is not judged: a row of them shows a habit.
         </p>
       </div>
     </dialog>

@@ -131,8 +131,8 @@ export function ReviewView({
         <h1 className="text-3xl">{review.title || `${handName}, a page`}</h1>
         <p className="text-sm">
           {day} ·{' '}
-          {plainSample ? 'without marks, by the rows that were shown' : `${review.rings} of 8 rings found`}
-          {review.bent > 0.3 && ` · the page was bent by ${plain(review.bent, 1)} mm, which is taken up`}
+          {plainSample ? 'without marks, by the rows that were marked' : `${review.rings} of 8 rings found`}
+          {review.bent > 0.3 && ` · the page was bent by ${plain(review.bent, 1)} mm, which is corrected`}
         </p>
       </header>
       {beside.length > 0 && (
@@ -150,8 +150,8 @@ export function ReviewView({
       )}
       {review.changed && (
         <p className="text-sm">
-          Letters have been redrawn since this page was printed: its models are those of now, and may differ a
-          little.
+          Letters have been redrawn since this page was printed: its models are the present ones and may
+          differ slightly.
         </p>
       )}
       <section aria-label="Remarks" className="grid gap-3 md:grid-cols-3" data-testid="remarks">
@@ -162,9 +162,7 @@ export function ReviewView({
             onChange={(changed) => void keepRemarks(remarks.map((one, k) => (k === i ? changed : one)))}
           />
         ))}
-        {remarks.length === 0 && (
-          <p>Too little was written to say anything: three letters at least are needed.</p>
-        )}
+        {remarks.length === 0 && <p>Too little was written to judge: at least three letters are needed.</p>}
       </section>
       <div className="no-print flex flex-wrap gap-2">
         <button type="button" className="btn btn-primary btn-sm" disabled={busy} onClick={() => void print()}>
@@ -294,7 +292,7 @@ function RemarkCard({ remark, onChange }: { remark: Remark; onChange: (remark: R
               </Link>
             )}
             <button type="button" className="link" onClick={() => setEditing(true)}>
-              Change the words
+              Edit this remark
             </button>
           </p>
         </>

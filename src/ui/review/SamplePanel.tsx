@@ -18,7 +18,7 @@ const START: readonly Corner[] = [
   [0.85, 0.7],
   [0.15, 0.7],
 ];
-const ROWS = { label: 'Rows shown', unit: '', low: 1, high: MOST_SAMPLE_ROWS, step: 1 } as const;
+const ROWS = { label: 'Rows marked', unit: '', low: 1, high: MOST_SAMPLE_ROWS, step: 1 } as const;
 const PITCH = { label: 'From baseline to baseline', unit: 'mm', low: 2, high: 200, step: 1 } as const;
 
 /** Writing that was not printed here: the user says what it is, and marks where its rows lie in the picture. */
@@ -62,8 +62,8 @@ export function SamplePanel({
   return (
     <div className="space-y-3 pt-3">
       <p className="max-w-prose text-sm">
-        Any writing on paper can be measured when it is known what it is: its pen angle, slope, nib, stems and
-        how evenly they stand. Take it from above; show a block of rows as long as can be.
+        Any writing on paper can be measured if you say what it is: its pen angle, slope and nib, and how
+        heavy and even its stems are. Photograph it from above and mark a block of rows as long as possible.
       </p>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <span className="flex flex-col text-sm">

@@ -43,5 +43,5 @@ export async function sendPicture(
       share: line.stage === 'looking' ? LOOKING * share : LOOKING + (1 - LOOKING) * share,
     });
   }
-  throw new Problem('photo', 'The measuring broke off; send the picture again.');
+  throw new Problem('photo', 'Measuring was interrupted; send the picture again.');
 }

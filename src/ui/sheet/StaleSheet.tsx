@@ -25,7 +25,7 @@ export function StaleSheet<D>({
     <div role="alert" className="remark remark-warning mt-2">
       <p>
         {why} {differing.length > 0 && <>Different there: {differing.join(', ')}. </>}
-        Nothing is lost: choose what stays.
+        Nothing is lost: choose which version to keep.
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
         <button type="button" className="btn btn-sm" onClick={() => void settle('mine')}>

@@ -35,7 +35,7 @@ export interface DeskPorts<D> {
 const lettersMissing = (hands: string) =>
   new Problem(
     'hand',
-    `The letters of ${hands} could not be fetched; see whether the server is running and try again.`,
+    `The letters of ${hands} could not be fetched; check that the server is running, and try again.`,
   );
 
 /**

@@ -24,9 +24,9 @@ export function PlayBar({
       <button
         type="button"
         className="btn btn-ghost btn-xs"
-        aria-label="Stroke before"
+        aria-label="Previous stroke"
         aria-keyshortcuts="b"
-        title="Stroke before (B)"
+        title="Previous stroke (B)"
         onClick={() => play.step(-1)}
       >
         <ChevronLeft size={16} aria-hidden />

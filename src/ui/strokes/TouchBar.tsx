@@ -77,7 +77,7 @@ export function TouchBar({
   return (
     <fieldset className="flex flex-wrap items-center gap-1">
       <legend className="sr-only">Change a letter by hand</legend>
-      <button type="button" className="btn btn-xs" aria-label="Letter before" onClick={() => step(-onward)}>
+      <button type="button" className="btn btn-xs" aria-label="Previous letter" onClick={() => step(-onward)}>
         <ChevronLeft size={14} aria-hidden />
       </button>
       <output className="min-w-20 text-center">

@@ -90,7 +90,7 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
                   {name}
                 </Link>
                 : begin by {WHEN.format(new Date(beginBy))}
-                {late && ', which is past'}. Next: {next}
+                {late && ', which has passed'}. Next: {next}
               </li>
             ))}
           </ul>

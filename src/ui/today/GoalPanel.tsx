@@ -74,8 +74,8 @@ export function GoalPanel({ today, onKept }: { today: Today; onKept: () => void 
             {goal.standing.onTrack
               ? `On track: about ${goal.standing.needed} minutes are left to write, and the sessions planned have ${goal.standing.available}.`
               : goal.standing.minutesAWeek === undefined
-                ? 'Its day is past.'
-                : `Not on track: it takes about ${goal.standing.needed} minutes, and the sessions planned have ${goal.standing.available}. ${goal.standing.minutesAWeek} minutes a week would do.`}
+                ? 'Its day has passed.'
+                : `Not on track: it takes about ${goal.standing.needed} minutes, and the sessions planned have ${goal.standing.available}. ${goal.standing.minutesAWeek} minutes a week would be enough.`}
           </p>
           <div className="flex flex-wrap gap-1">
             <button type="button" className="btn btn-xs min-h-6" onClick={() => setEditing(true)}>

@@ -55,7 +55,7 @@ export function SessionRunner({
             does: 'the next thing to write',
             actions: { ' ': run.next, enter: run.next, arrowright: run.next },
           },
-          { shown: '←', does: 'the thing before', actions: { arrowleft: run.back } },
+          { shown: '←', does: 'the previous thing', actions: { arrowleft: run.back } },
           { shown: 'P', does: 'pause, or go on', actions: { p: run.pause } },
           { shown: 'S', does: 'skip this', actions: { s: run.skip } },
           { shown: 'E', does: 'end early', actions: { e: run.end } },

@@ -21,7 +21,7 @@ export function AboutPanel() {
         About me
       </h2>
       <p className="max-w-prose">
-        Asked once: new sheets, kits, courses and pages go by it. A sheet that is open stays as it is.
+        Asked once, and used for new sheets, kits, courses and pages. A sheet that is open stays as it is.
       </p>
       <div className="grid max-w-2xl gap-x-6 gap-y-2 sm:grid-cols-2">
         <Choice name="Writing hand" value={about.side} choices={SIDES} onChoose={(side) => set({ side })} />

@@ -126,7 +126,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
               disabled={busy}
               onClick={() => void guarded(() => understood([damage]))}
             >
-              Do not say it again
+              Do not show this again
             </button>
           </div>
         </div>

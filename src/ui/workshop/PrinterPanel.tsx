@@ -114,8 +114,8 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
         </button>
       </div>
       <p className="max-w-prose text-sm opacity-80">
-        The practice printer is simulated: it answers the sheet as a printer that shrinks would put it on
-        paper, so that you can try the whole way round without one.
+        The practice printer is simulated: it returns the sheet as a shrinking printer would print it, so that
+        you can try the whole procedure without one.
       </p>
       {problem && (
         <p role="alert" className="remark remark-warning">

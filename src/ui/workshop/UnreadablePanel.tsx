@@ -39,7 +39,8 @@ export function UnreadablePanel() {
       </h2>
       <p className="max-w-prose">
         These are in the database, but nothing here can read them: another version wrote them, or they were
-        damaged. Everything else works. Save one to mend it by hand and bring it back as a file, or remove it.
+        damaged. Everything else works. Save one to repair it by hand and bring it back as a file, or remove
+        it.
       </p>
       <ul className="divide-y divide-base-300">
         {rows.map((row) => (

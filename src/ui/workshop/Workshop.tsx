@@ -29,7 +29,7 @@ export function Workshop({
           <button type="submit" className="btn btn-sm">
             Leave this desk
           </button>
-          The next to come here is asked for the passphrase.
+          The next visitor is asked for the passphrase.
         </form>
       )}
       <UnreadablePanel />

@@ -52,7 +52,7 @@ async function readOld(file: File): Promise<object> {
   if (file.size > LARGEST_OLD_MB * 1024 * 1024) {
     throw new Problem(
       'backup',
-      `“${file.name}” is no zip, and larger than ${LARGEST_OLD_MB} MB: it cannot be a backup of this desk.`,
+      `“${file.name}” is not a zip and is larger than ${LARGEST_OLD_MB} MB: it cannot be a backup of this desk.`,
     );
   }
   let data: unknown;

@@ -82,7 +82,7 @@ describe('the logbook as a table', () => {
     [{ minutes: 'many' }, /“minutes” is “many”, not a number/],
     [{ hand: 'scrawl' }, /hand/i],
     [{ began: 'yesterday' }, /such as 2026-11-27T18:30:00\+01:00/],
-    [{ checks: 'feet=awful' }, /“feet=awful” is no rating/],
+    [{ checks: 'feet=awful' }, /“feet=awful” is not a rating/],
     [{ units: 'dance' }, /such as letter:n/],
   ])('a row that cannot be is refused by its column: %o', (cells, message) => {
     const good = { hand: 'italic', began: '2026-11-27T18:00:00+01:00', minutes: '10', units: 'letter:n' };

@@ -16,7 +16,7 @@ async function saidIn(request: Request): Promise<string> {
       : (await body.formData()).get('passphrase');
     return typeof said === 'string' ? said : '';
   } catch {
-    throw new Refusal(400, 'This is no form. Say the passphrase on the page that asks for it.');
+    throw new Refusal(400, 'This is not the form. Enter the passphrase on the page that asks for it.');
   }
 }
 

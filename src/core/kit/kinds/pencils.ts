@@ -46,7 +46,7 @@ export const pencils = kindOfTool({
     {
       id: 'bind',
       what: `Lay two sharp pencils side by side, points level, with a slip of card or eraser between them until the points stand ${
-        width === null ? 'as far apart as the stroke shall be wide' : `${plain(width)} mm apart`
+        width === null ? 'as far apart as the stroke is to be wide' : `${plain(width)} mm apart`
       }; tape them at the top and near the points.`,
       why: 'The gap between the points is the width of the stroke.',
     },

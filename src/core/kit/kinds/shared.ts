@@ -6,7 +6,7 @@ import type { KindOfTool } from './kind';
 export const USUAL_SHANK = { shankRadius: 3.5, shankWidth: 5 };
 
 export const EDGE_ON_SURFACE: KindOfTool['onSurface'] = [
-  good(3, 'The edge glides on so smooth a sheet.'),
+  good(3, 'The edge glides on a sheet this smooth.'),
   good(5, 'A smooth sheet keeps edges sharp.'),
   risk(2, 'Texture breaks the edge a little.', 'Fine for large letters.'),
   risk(9, 'A rough sheet frays the edge.', 'Take a smoother paper.'),
@@ -31,7 +31,7 @@ export const dipNibSuits: NonNullable<KindOfTool['suits']> = ({ purpose }) =>
   purpose === 'class'
     ? risk(
         12,
-        'Dip nibs and pots need a table each and an eye on every pupil.',
+        'Dip nibs and pots need a table each and supervision of every pupil.',
         'Take markers or cartridge pens for the first lesson.',
       )
     : good(purpose === 'finished piece' ? 10 : 5, 'A dip nib has the sharpest line.');
