@@ -67,12 +67,18 @@ interface View {
 }
 
 const VIEWS: readonly View[] = [
-  ...ALL_STATIONS.map(({ href, shown }) => ({
-    name: href.slice(1),
-    path: href + (shown?.query ?? ''),
-    lampblack: shown?.lampblack,
-    prepare: PREPARED[href],
-  })),
+  ...ALL_STATIONS.flatMap(({ href, shown }) =>
+    shown
+      ? [
+          {
+            name: href.slice(1),
+            path: href + (shown.query ?? ''),
+            lampblack: shown.lampblack,
+            prepare: PREPARED[href],
+          },
+        ]
+      : [],
+  ),
   { name: 'session', path: '/today?minutes=20', prepare: atTheDesk },
   { name: 'pens', path: OTHER_PAGES.pens.href },
   // Last: its answers change the hand and the tool of the desk.

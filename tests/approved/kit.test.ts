@@ -6,7 +6,7 @@ import { DEMO_BENCH } from '@/core/kit/demoBench';
 import { diagnose, nextTest } from '@/core/kit/diagnose';
 import { factsOf } from '@/core/kit/facts';
 import { adviseEdge, adviseSlant, flangeWanted, pageTurnForEdge, penAngleOf } from '@/core/kit/grip';
-import { type Item } from '@/core/kit/item';
+import type { Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { isTool, itemKinds } from '@/core/kit/itemKinds';
 import { explain, type Kit, match, type RankedKit } from '@/core/kit/match';

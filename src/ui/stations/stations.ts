@@ -29,7 +29,7 @@ export interface Station {
   readonly icon: LucideIcon;
   /** Its steps in the day's work. A station that has some works on the sheet in the address. */
   readonly steps?: readonly Step[];
-  /** What a picture of it shows: an address of the demo, in the lampblack theme where it says so. */
+  /** What its picture in docs/screenshots shows: an address of the demo, in the lampblack theme where it says so. Absent for no picture. */
   readonly shown?: { readonly query?: `?${string}`; readonly lampblack?: true };
 }
 
@@ -38,8 +38,8 @@ export interface Station {
  * docs/screenshots and the browser tests that look at every station read this list.
  */
 export const STATIONS = {
-  today: { href: '/today', name: 'Today', icon: CalendarCheck },
-  hand: { href: '/hand', name: 'Hand', icon: Feather },
+  today: { href: '/today', name: 'Today', icon: CalendarCheck, shown: {} },
+  hand: { href: '/hand', name: 'Hand', icon: Feather, shown: {} },
   kit: {
     href: '/kit',
     name: 'Kit',
@@ -72,10 +72,10 @@ export const STATIONS = {
     shown: { query: '?sheet=demo-ten' },
   },
   piece: { href: '/piece', name: 'Piece', icon: ScrollText, shown: { query: '?sheet=demo-panel' } },
-  review: { href: '/review', name: 'Review', icon: ScanEye },
+  review: { href: '/review', name: 'Review', icon: ScanEye, shown: {} },
   log: { href: '/log', name: 'Logbook', icon: BookMarked, shown: { lampblack: true } },
   shelf: { href: '/shelf', name: 'Shelf', icon: Library },
-  bench: { href: '/bench', name: 'Bench', icon: PenTool },
+  bench: { href: '/bench', name: 'Bench', icon: PenTool, shown: {} },
   workshop: { href: '/workshop', name: 'Workshop', icon: Wrench },
 } as const satisfies Record<string, Station>;
 
