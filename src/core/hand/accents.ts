@@ -3,14 +3,14 @@ import type { Knot } from '../pen/stroke';
 import type { Mark, Measures, Seat } from './letter';
 import { type Drawn, planOf, stroke, to } from './notation';
 
-/** Strokes of marks that ask for a pen of their own: through a letter, through its stem, and a ring. */
+/** Marks with a pen turn of their own: a slash through a letter, a stroke through its stem, and a ring. */
 export type Light = 'slash' | 'stroke' | 'ring';
 
-/** How a hand writes what all hands have: with which touch of the pen, and its own dots and commas. */
+/** How a hand writes the accents that all hands share: its pen turns, and its own dots and commas. */
 export interface AccentStyle {
   /** Letter units to one of these drawings, which are made for a body of five. */
   readonly size: number;
-  /** What the pen does for a stroke (or the end of one) of a weight from 0 to 1; `thin` for one that must stay light. */
+  /** Pen state for a stroke or stroke end of a weight from 0 to 1; `thin` for one that must stay light. */
   readonly touch: (weight: number, thin?: Light) => Partial<Knot>;
   /** A dot with its middle there, and a comma. */
   readonly dot: (x: NibWidths, y: NibWidths) => Drawn;
@@ -164,7 +164,7 @@ export function accents(m: Measures, { size, touch, dot, comma }: AccentStyle): 
     (thin?: Light) =>
     ([x, y, dir, weight = 0.5]: Place, i: number): Knot => {
       const straight = dir === undefined && i > 0 ? { line: true } : {};
-      // Leaning comes afterwards, so it is taken off beforehand: of places, and of directions.
+      // Removes the slope from positions and directions beforehand, since slope is applied afterwards.
       const heading =
         dir === undefined ? undefined : toDegrees(Math.atan2(sinDeg(dir), cosDeg(dir) - sinDeg(dir) * lean));
       return to((x - y * lean) * size, y * size, heading, { ...straight, ...touch(weight, thin) });

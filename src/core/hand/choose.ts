@@ -26,7 +26,7 @@ export interface Suggestion {
   readonly but: readonly string[];
 }
 
-/** What each answer weighs: a tool that cannot write the hand outweighs everything else. Our own rule. */
+/** Weights of the answers: a tool that cannot write the hand outweighs everything else. Our own rule. */
 const WEIGHT = { purpose: 3, tool: 4, look: 3, stage: 2, owned: 1, drawn: 2 };
 const SUGGESTED = 3;
 
@@ -90,7 +90,7 @@ export function suggestHands(
   }));
 }
 
-/** What tells a hand from the others that are suggested with it. */
+/** What distinguishes a hand from the others suggested with it. */
 function ownReason({ portrait: { looks, hours } }: Hand, { look }: Wish): string {
   const own = looks
     .filter((one) => one !== look)

@@ -1,6 +1,6 @@
 import type { Hand, Range } from './hand';
 
-/** What is left for a hand to say that starts from a base. */
+/** The fields that a hand must define when it starts from a base. */
 type Own<Base extends Partial<Hand>> = Omit<Hand, keyof Base> & Partial<Hand>;
 
 /**

@@ -78,8 +78,8 @@ export interface School {
 }
 
 /**
- * All that is known of a hand before a letter is drawn: common teaching values, starting points a user can change.
- * Ranges say what is usual; the ruling warns outside them and never refuses. Letters are fetched when they are wanted.
+ * Definition of a hand without its letters: common teaching values as starting points that a user can change. Ranges are what is usual;
+ * the ruling warns outside them and never refuses. Letters are loaded on demand.
  */
 export interface Hand {
   readonly id: string;
@@ -127,11 +127,11 @@ export interface Hand {
   /** Default school first. */
   readonly schools: readonly School[];
   readonly remarks: readonly string[];
-  /** What helps to choose it. */
+  /** Information for choosing it. */
   readonly portrait: Portrait;
   /** Its letters; missing where they are not drawn yet: such a hand can be ruled, and has drills. */
   readonly script?: () => Promise<Script>;
-  /** What is expected of its letters, for tests. */
+  /** Expectations on its letters, for tests. */
   readonly checks?: () => Promise<HandChecks>;
 }
 
@@ -146,8 +146,8 @@ export const foldedFor = ({ fold }: Pick<Hand, 'fold'>, text: string): string =>
   fold === 'upper' ? text.toUpperCase() : fold === 'lower' ? text.toLowerCase() : text;
 
 /**
- * Letters as people type them: word lists are in small letters, and a hand of capitals writes them in its own case. What
- * is known of such a hand is looked up in words by these.
+ * Letters as typed: word lists are in small letters, and a hand of capitals writes them in its own case. Known letters of such a hand
+ * are looked up in this form.
  */
 export const asTyped = ({ fold }: Pick<Hand, 'fold'>, letters: readonly string[]): readonly string[] =>
   fold ? letters.map((letter) => letter.toLowerCase()) : letters;

@@ -45,7 +45,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
   const router = useRouter();
   const handOver = useHandOver();
   const side = answers.side ?? about.side;
-  // What is kept of the scribe changes as it is kept: the page is made once for an answer, not again for that.
+  // Saving the answers changes the record of the scribe; the page is made once per answer, not again for that change.
   const latest = useRef({ about, keep });
   latest.current = { about, keep };
   const [{ scribeNow, change }] = useState(() => ({
@@ -210,7 +210,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
   );
 }
 
-/** What was answered is the desk's at once: the tool, its kit, and the page, whichever way the scribe goes on. */
+/** Answers are saved at once (the tool, its kit and the page), however the scribe goes on. */
 async function keepAnswers({ recipe, item, chosen, need }: Beginning, sheetId: string): Promise<void> {
   if (item) {
     await callUntilKept(`/api/items/${item.id}`, { method: 'PUT', json: item });

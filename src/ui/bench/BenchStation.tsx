@@ -29,7 +29,7 @@ import { useBenchOrder } from './useBenchOrder';
 
 const PAGE = 60;
 
-/** What is owned: a table to sort, filter, group and edit, and all that is known of one thing beside it. */
+/** A table of the things owned, to sort, filter, group and edit, with a panel of all facts of one thing. */
 export function BenchStation({ title, first = null }: { title: ReactNode; first?: string | null }) {
   const { items, load, save, change, remove } = useBench();
   const notice = useNotice();
@@ -98,7 +98,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
       sorting,
       rowSelection: selected,
       globalFilter: search,
-      // Beside the open panel, which has them all, the table keeps to what tells things apart.
+      // While the panel is open the table shows only the columns that distinguish things.
       columnVisibility: { hours: open === null, wear: open === null },
     },
     getRowId: ({ id }) => id,

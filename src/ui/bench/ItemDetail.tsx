@@ -11,7 +11,7 @@ import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
 import { ShankDrawing } from './ShankDrawing';
 
-/** All that is known of a thing, and a drawing of its edge; facts are kept as soon as they are entered. */
+/** All facts of a thing, and a drawing of its edge; facts are saved as soon as they are entered. */
 export function ItemDetail({
   item,
   onSave,
@@ -108,7 +108,7 @@ export function ItemDetail({
   );
 }
 
-/** A colour by its name, with its swatch. It is kept when the picker is closed, not at every step of a finger over it. */
+/** A colour by its name, with its swatch. It is saved when the picker closes, not while the pointer moves over it. */
 function ColourField({
   name,
   colour,
@@ -149,7 +149,7 @@ function ColourField({
   );
 }
 
-/** Shown in the field while nobody has said the colour: the grey of nothing. */
+/** Neutral grey that the field shows while the colour is unknown. */
 const UNKNOWN_COLOUR = '#808080';
 
 /** One fact; empty is “not known”. */

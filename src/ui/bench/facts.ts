@@ -3,7 +3,7 @@ import { ALL_FACTS, factsOf } from '@/core/kit/facts';
 import type { Item } from '@/core/kit/item';
 import { lookUp } from '@/core/measure/lookUp';
 
-/** A number as it was typed: none, the number, or what was typed, which the server refuses by the fact's name. */
+/** Parses a typed number: null when empty, the number, or the text itself, which the server refuses with the name of the fact. */
 export function enteredNumber(entered: string): number | string | null {
   if (entered === '') return null;
   const number = Number(entered.replace(',', '.'));

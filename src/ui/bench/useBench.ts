@@ -6,7 +6,7 @@ import type { ItemKind } from '@/core/kit/itemKinds';
 import { call, Stale } from '../lib/api';
 import { callUntilKept, waitAfter, waits, waitsNoMore } from '../lib/patience';
 
-/** Facts nobody knows travel as nothing; here they are null again. */
+/** Unknown facts are left out of the answer; here they become null again. */
 const whole = (facts: Partial<Item> & { id: string; kind: ItemKind; label: string }): Item => ({
   ...blankItem(facts.id, facts.kind, facts.label),
   ...facts,
@@ -33,7 +33,7 @@ export function useBench() {
     );
   }, []);
   useEffect(() => {
-    // Until it has been read there is nothing to work with: a server that is away is asked again and again.
+    // Retries until the bench has been read: without it there is nothing to work with.
     const mark = Symbol('bench');
     let [over, failed] = [false, 0];
     let timer: ReturnType<typeof setTimeout> | undefined;
@@ -65,7 +65,7 @@ export function useBench() {
       return [...kept, ...changed.filter(({ id }) => !known.has(id))];
     });
   }, []);
-  /** Changes some facts of things; the server keeps all others as it has them, and what it has is shown. */
+  /** Changes some facts of things; the server keeps all other facts, and its answer is shown. */
   const change = useCallback(
     async (changes: readonly FactChange[]) => {
       const json = changes.map(({ item, facts }) => ({
@@ -78,7 +78,7 @@ export function useBench() {
         const kept = new Map(((await answer.json()) as Item[]).map((item) => [item.id, item]));
         setItems((list) => (list ?? []).map((item) => kept.get(item.id) ?? item));
       } catch (error) {
-        // What others have made of it is shown beside the sentence that says so.
+        // On a conflict the other version is shown beside the message.
         if (error instanceof Stale) await load();
         throw error;
       }

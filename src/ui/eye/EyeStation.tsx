@@ -29,7 +29,7 @@ const start = (kind: Judgement): Round => {
 
 const DAY = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short', year: 'numeric' });
 
-/** Two rows, one question: the difference shrinks as the eye learns, and how small it gets is kept. */
+/** Two rows, one question: the difference shrinks with right answers; the threshold reached is saved. */
 export function EyeStation({
   title,
   setting,

@@ -46,7 +46,7 @@ export function NumberField({
   const shownValue = shown(value);
   const [text, setText] = useState(shownValue);
   const [refusal, setRefusal] = useState<{ message: string; nearest?: number } | null>(null);
-  // In the same render, not after it: a field that is left at once must not commit the number it showed before.
+  // Set during render and not in an effect: a field that is left at once must not commit the previous number.
   const [textOf, setTextOf] = useState(shownValue);
   if (textOf !== shownValue) {
     setTextOf(shownValue);
@@ -68,7 +68,7 @@ export function NumberField({
     } else {
       setRefusal(null);
       setText(shown(number));
-      // What is shown is rounded: a field that was only visited changes nothing.
+      // The displayed value is rounded, so a field that was only focused must not commit it.
       const changed = shown(number) !== shownValue;
       if (changed || confirmed) onCommit(changed ? number : value);
     }

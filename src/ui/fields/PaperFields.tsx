@@ -25,7 +25,7 @@ export function PaperFields({
   custom: string;
   onChange: (changed: Partial<PaperChosen>) => void;
 }) {
-  // A size of one's own is told as the sheet lies: across, then down.
+  // A custom size is given as the sheet lies: width, then height.
   const lying = sideways ? { width: height, height: width } : { width, height };
   return (
     <>

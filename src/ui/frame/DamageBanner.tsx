@@ -1,6 +1,6 @@
 import Link from 'next/link';
 
-/** Said on every page until it was read about: the database was damaged, and the desk began empty. */
+/** Banner on every page, until dismissed: the database was damaged and the desk began empty. */
 export function DamageBanner() {
   return (
     <p role="alert" className="remark remark-warning m-3">

@@ -4,7 +4,7 @@ import { type ReactNode, Suspense, useSyncExternalStore } from 'react';
 
 const never = () => () => undefined;
 
-/** True in a browser, false while the server draws the page and while the browser takes that over. */
+/** True in a browser; false during server rendering and hydration. */
 const useInWindow = (): boolean =>
   useSyncExternalStore(
     never,
@@ -20,7 +20,7 @@ export function InWindow({ children }: { children: ReactNode }) {
   return useInWindow() ? <Suspense fallback={<Opening />}>{children}</Suspense> : <Opening />;
 }
 
-/** What stands there meanwhile; it becomes visible only where opening takes long enough to be noticed. */
+/** Placeholder; it becomes visible only where opening takes noticeably long. */
 const Opening = () => (
   <p role="status" className="appears-late px-6 py-4">
     Opening…

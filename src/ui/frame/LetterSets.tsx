@@ -20,7 +20,7 @@ export function LetterSets({ sets: initial, children }: { sets: Sets; children: 
   return <Context value={value}>{children}</Context>;
 }
 
-/** The set of a hand (an empty one where nothing was kept), and how to replace it on the screen. */
+/** The letter set of a hand (empty where none is saved), and a setter for the screen. */
 export function useLetterSet(hand: HandId) {
   const { sets, keep } = useContext(Context);
   return { set: useMemo(() => lookUp(sets, hand) ?? emptySet(hand), [sets, hand]), keep };

@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 
-/** Says on the document that what is on the screen answers by now; whoever drives the page from outside can wait for it. */
+/** Marks the document once the page responds to input, so that browser tests can wait for it. */
 export function useAwake(what: 'page' | 'sheet'): void {
   useEffect(() => {
     const { dataset } = document.documentElement;

@@ -6,7 +6,7 @@ export const THEME_COOKIE = 'elvane-theme';
 export const readTheme = (value: string | undefined): Theme =>
   THEMES.find((theme) => theme === value) ?? THEMES[0];
 
-/** Colours that tell series apart, the theme's own roles first; each is read off the page as it is shown. */
+/** Colours of chart series, the theme's own roles first; each is read from the rendered page. */
 const SERIES = [
   '--color-primary',
   '--color-accent',

@@ -3,7 +3,7 @@
 import { useCallback, useState } from 'react';
 import { useNotice } from './notices';
 
-/** Work that is busy while it runs, and whose failure is said. */
+/** Wraps an action: `busy` while it runs, a notice if it fails. */
 export function useGuarded() {
   const [busy, setBusy] = useState(false);
   const notice = useNotice();

@@ -8,7 +8,7 @@ const subscribe = (changed: () => void) => {
   return () => watching.disconnect();
 };
 
-/** The name of the theme that is shown; what is drawn in its colours is drawn anew when it changes. */
+/** The current theme; components that draw in its colours re-render when it changes. */
 export const useTheme = (): string =>
   useSyncExternalStore(
     subscribe,

@@ -16,10 +16,7 @@ export interface Sampled {
   readonly recipe: Recipe;
 }
 
-/**
- * The same text in every drawn hand, written off the page's own thread as each is ready; answers to an older text are
- * thrown away.
- */
+/** The same text in every drawn hand, written in a worker, each shown when ready; answers to an older text are discarded. */
 export function useSamples(wanted: readonly Sampled[], text: string): ReadonlyMap<string, WrittenSample> {
   const [samples, setSamples] = useState<ReadonlyMap<string, WrittenSample>>(new Map());
   const worker = useRef<Worker | null>(null);

@@ -159,7 +159,7 @@ export function KitStation({
   const choose = async (kit: Kit) => {
     const { tool, holder, ink, paper } = kit;
     const nib = asNib(tool);
-    // The sheet first, and at once: whoever goes on to another station finds it ruled.
+    // The sheet is saved first, so that the next station finds it ruled.
     if (mine && nib) edit((r) => withChosenNib(r, nib, bodyMm));
     try {
       const parts = { tool: tool.id, holder: holder?.id, ink: ink?.id, paper: paper?.id };
@@ -182,7 +182,7 @@ export function KitStation({
   /** A page of outlines: what two pencils draw. */
   const outlines = () => {
     if (!mine) return router.push(`/practise?hand=${hand}`);
-    // The address carries the page: the shelf may not have it yet.
+    // The page travels in the address, since it may not be on the shelf yet.
     const next = withOutlines(recipe);
     edit(() => next);
     router.push(sheetAddress(opened.id, next, '/practise'));

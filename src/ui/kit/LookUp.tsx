@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { Unknown } from '@/core/kit/match';
 
-/** Facts nobody has looked up, each with the way to the thing on the bench. */
+/** Unknown facts, each with a link to its thing on the bench. */
 export function LookUp({ unknown }: { unknown: readonly Unknown[] }) {
   return (
     <div className="mt-2 text-sm">

@@ -21,7 +21,7 @@ import { WhyNot } from './WhyNot';
 
 /** Most kits side by side. */
 const MOST_COMPARED = 4;
-/** A drawer with fewer tools than this for a hand is a beginning: what to begin with is said as well. */
+/** Minimum number of tools for a hand; with fewer, a first set is suggested as well. */
 const FEW_TOOLS = 2;
 
 /** The ranking, and everything that can be asked about it. */

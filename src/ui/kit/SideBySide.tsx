@@ -51,7 +51,7 @@ export function SideBySide({ need, kits }: { need: Need; kits: readonly RankedKi
   );
 }
 
-/** For, against, or not known: by sign and by word, not by colour alone. */
+/** For, against, or unknown: shown by sign and word, not by colour alone. */
 function Mark({ found }: { found: Judgement | undefined }) {
   if (!found) return null;
   const [sign, word] = found.unknown

@@ -5,7 +5,7 @@ import type { Item } from '@/core/kit/item';
 import type { Need } from '@/core/kit/need';
 import type { MatchAnswer, MatchRequest } from '@/workers/match.worker';
 
-/** The ranking for a need, worked out off the page's own thread; the latest question wins. */
+/** The ranking for a need, computed in a worker; only the latest question is answered. */
 export function useMatch(need: Need, bench: readonly Item[] | null, buy: readonly Item['kind'][]) {
   const [answer, setAnswer] = useState<MatchAnswer | null>(null);
   const worker = useRef<Worker | null>(null);

@@ -6,8 +6,8 @@ import { Stale } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
 
 /**
- * What the desk remembers: read by kind, kept at once. A change is sent with what it was made from, so that what another
- * window changed meanwhile stays; then both are shown.
+ * Records of the desk, read by kind and saved at once. A change is sent with its base version, so that a concurrent change in another
+ * window is merged; the result is shown.
  */
 export function useRecords(initial: readonly Entry[]) {
   const [records, setRecords] = useState(initial);

@@ -5,21 +5,21 @@ const CONFLICT = 409;
 const UNAVAILABLE = 503;
 const NOT_ENTERED = 401;
 
-/** The server, or its store, cannot be reached now: what was sent may be sent again. */
+/** The server or its database cannot be reached; the request may be repeated. */
 export class Away extends Problem {
   constructor(message: string) {
     super('server', message);
   }
 }
 
-/** The session of a shared desk is over: what was sent may be sent again once its passphrase has been said. */
+/** The session of a shared desk has ended; the request may be repeated once the passphrase has been entered. */
 export class LoggedOut extends Away {
   constructor() {
     super('This desk asks for its passphrase again.');
   }
 }
 
-/** A save that was refused because what is stored has changed since it was read; `theirs` is what is stored now. */
+/** A save refused because the stored version has changed since it was read; `theirs` is the stored version. */
 export class Stale extends Problem {
   constructor(
     message: string,

@@ -3,7 +3,7 @@ import { keyOf } from '@/core/study/unit';
 import { wallClock } from './localTime';
 import { callUntilKept } from './patience';
 
-/** Keeps a session, sent again until the server has it; the same id is the same session however often it is sent. */
+/** Saves a session, repeated until the server has it; the id makes repeated requests idempotent. */
 export const keepSession = (id: string, session: Session): Promise<unknown> =>
   callUntilKept(`/api/records/${id}`, { method: 'PUT', json: { kind: 'session', data: session } });
 

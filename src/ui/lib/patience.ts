@@ -3,7 +3,7 @@ import { Away, call, LoggedOut, sentenceOf } from './api';
 /** Backoff, in ms, of repeated saves; the last interval repeats. */
 const AGAIN = [500, 1000, 2000] as const;
 
-/** How long to wait before the next try, after `failed` of them. */
+/** Delay before the next attempt, after `failed` failures. */
 export const waitAfter = (failed: number): number => AGAIN[Math.min(failed, AGAIN.length) - 1] ?? AGAIN[0];
 
 /** Why something waits to be kept. */
@@ -17,7 +17,7 @@ const waiting = new Set<symbol>();
 const watchers = new Set<() => void>();
 let reason: Reason | undefined;
 
-/** Why something waits to be kept; undefined where nothing does. */
+/** Why changes wait to be saved; undefined where none do. */
 export const whyWaiting = (): Reason | undefined => (waiting.size > 0 ? reason : undefined);
 
 export function watchWaiting(watcher: () => void): () => void {
@@ -29,7 +29,7 @@ const told = () => {
   for (const watcher of watchers) watcher();
 };
 
-/** Notes that something waits, and why; answers how to say that it is over. */
+/** Registers a waiting change and its reason; returns a function that clears it. */
 export function waits(mark: symbol, error: unknown): void {
   waiting.add(mark);
   const [says, loggedOut] = [sentenceOf(error), error instanceof LoggedOut];
@@ -46,9 +46,9 @@ interface Change {
   readonly json?: unknown;
 }
 
-/** The last change sent to each address: the next waits for it, so that none overtakes another. */
+/** The last request to each address; the next waits for it, so that requests stay in order. */
 const last = new Map<string, Promise<unknown>>();
-/** Of each address the latest change that has not been answered yet. */
+/** The latest unanswered change of each address. */
 const unanswered = new Map<string, Change>();
 
 /** On pagehide, resends unacknowledged changes with `keepalive`, so that the browser delivers them after the window has closed. */

@@ -25,7 +25,7 @@ interface UnitStanding {
   readonly times?: number;
 }
 
-/** Each state has its own look as well as its colour: nobody has to see colours. */
+/** Each state differs in shape as well as in colour. */
 const LOOKS: Readonly<Record<Stand, { readonly name: string; readonly look: string }>> = {
   held: { name: 'held', look: 'bg-primary text-primary-content' },
   due: { name: 'due', look: 'border-2 border-primary' },

@@ -109,7 +109,7 @@ export function LogFiles() {
   );
 }
 
-/** Reads a table: what becomes of each row is asked of the server, and nothing is kept. */
+/** Reads a table and asks the server for the fate of each row, without saving anything. */
 async function readFile(file: File): Promise<Read> {
   const [{ default: papa }, { readSessionRow }, { decodeText }, { Problem }] = await Promise.all([
     import('papaparse'),

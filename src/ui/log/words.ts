@@ -66,7 +66,7 @@ export function inWords({ kind, data }: Entry): Told {
   return isLogKind(kind) ? toldBy(kind, data as EntryData<typeof kind>) : { title: kind, more: '' };
 }
 
-/** The day on the wall where it happened: of a session where it began, of others where they are read. */
+/** The local date of an entry: for a session where it began, for others where it is read. */
 export function dayOf(entry: Entry): string {
   const [session] = entriesOf('session', [entry]);
   if (session) return session.began.slice(0, 10);

@@ -30,15 +30,15 @@ export function DrawingView({
   );
 }
 
-/** Nodes of a drawing never move among their siblings; a whole new drawing replaces them, so places are keys. */
+/** Nodes of a drawing never move among their siblings, so indices serve as keys. */
 const Nodes = ({ nodes }: { nodes: readonly DrawingNode[] }) =>
   // biome-ignore lint/suspicious/noArrayIndexKey: see above
   nodes.map((node, place) => <Node key={place} node={node} />);
 
-/** An edit changes a few nodes of a page: those drawn alike are passed over, whole groups at a time. */
+/** Memoised by deep equality: an edit changes few nodes, and equal groups are skipped as a whole. */
 const Node = memo(NodeView, (before, now) => alike(before.node, now.node));
 
-/** Equal in all they hold. Drawings are plain data without cycles; shared parts are the same objects. */
+/** Deep equality of plain data without cycles; shared parts compare by identity first. */
 function alike(a: unknown, b: unknown): boolean {
   if (a === b) return true;
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;

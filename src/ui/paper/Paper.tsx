@@ -23,7 +23,7 @@ export function Paper({
   label: string;
   zoom: Zoom;
   onZoom: (zoom: Zoom) => void;
-  /** A click on the sheet, in its mm; a short cut only: whatever it does can be done by keyboard elsewhere. */
+  /** A click on the sheet, in mm of the sheet; a shortcut only, since the keyboard reaches the same elsewhere. */
   onPoint?: (x: number, y: number) => void;
   /** The paper's, `#rrggbb`; white where it is not known. */
   colour?: string;

@@ -1,9 +1,9 @@
 import { useSyncExternalStore } from 'react';
 import { MM_PER_INCH } from '@/core/measure/units';
 
-/** CSS defines 96 px to the inch; a screen that was never calibrated is taken at its word. */
+/** CSS defines 96 px per inch; assumed for a screen that is not calibrated. */
 export const NOMINAL_PX_PER_MM = 96 / MM_PER_INCH;
-/** A calibration outside these is a slip of the slider, not a screen. */
+/** Range of plausible calibrations, in CSS pixels per mm. */
 export const PX_PER_MM_RANGE = { low: 1.5, high: 20 };
 
 const KEY = 'elvane-px-per-mm';

@@ -13,7 +13,7 @@ export type Out = FileFormat | 'paper';
 /** The format a page is made in for where it goes. */
 export const formatFor = (out: Out): FileFormat => (out === 'paper' ? 'pdf' : out);
 
-/** Hands a file that was made to the printer or the downloads. */
+/** Sends a finished file to the print dialogue or the downloads. */
 export function useHandOver() {
   const notice = useNotice();
   return useCallback(

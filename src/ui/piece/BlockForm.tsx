@@ -271,7 +271,7 @@ export function BlockForm({
   );
 }
 
-/** The text as it is typed: too long a one is said, kept in the field, and not taken. */
+/** The text as typed; one that is too long is reported, kept in the field, and not applied. */
 function TextArea({ block, onChange }: { block: Block; onChange: (text: string) => void }) {
   const [text, setText] = useState(block.text);
   useEffect(() => setText(block.text), [block.text]);

@@ -46,7 +46,7 @@ const noRoomToMark = (laid: Laid, mirrored: boolean): string | undefined =>
 const lasting = (minutes: number): string =>
   minutes < 60 ? `${plain(Math.max(1, minutes), 0)} min` : `${plain(minutes / 60, 1)} h`;
 
-/** Ink of less than this is told in drops’ fractions: microlitres. */
+/** Volume below which ink is given in microlitres. */
 const TELLING_ML = 0.1;
 const UL_PER_ML = 1000;
 

@@ -10,7 +10,7 @@ import { useNotice } from '../frame/notices';
 import type { PieceFiles } from './usePieceFiles';
 import type { Found } from './usePieceWorker';
 
-/** A list of names is some kB; a larger file is something else. */
+/** Maximum size of a list of names; a larger file is something else. */
 const LARGEST = 4 * 1024 * 1024;
 /** Rows marked; the others are in the file all the same. */
 const SHOWN = 200;
@@ -40,7 +40,7 @@ export function ListPanel({
   const helped = found.rows?.filter(({ remedy }) => remedy).length ?? 0;
   const refused = found.rows?.filter((one) => one.wrong) ?? [];
   const wrong = refused.filter(({ row: at }) => piece.rows[at]?.state !== 'written').length;
-  // What cannot be written is said beside its row; the others need not wait for it.
+  // A row that cannot be written is marked, and does not block the others.
   const rows = wrong > 0 && wrong < open ? 'fitting' : 'open';
 
   const readList = async (file: File) => {

@@ -41,7 +41,7 @@ const ListPanel = later(() => import('./ListPanel').then((panel) => panel.ListPa
 const TABS = ['Text', 'Nib', 'Decorate', 'List', 'To the desk'] as const;
 type Tab = (typeof TABS)[number];
 
-/** No offers come with what a piece refuses: there is nothing to take up. */
+/** A piece's refusals have no offers to apply. */
 const takeUp = async (attempted: Piece): Promise<Piece> => attempted;
 
 /** Piece: from a text and a card to a layout that can be written straight off. */
@@ -59,7 +59,7 @@ export function PieceStation({
   printer: string | null;
   /** Ink and paper of the kit chosen for a hand, by ids. */
   kits: Readonly<Partial<Record<HandId, { readonly ink?: string; readonly paper?: string }>>>;
-  /** When it must be ready, as was said before; empty where nothing was. */
+  /** The saved deadline; empty where there is none. */
   due: string;
 }) {
   const work = usePiece(opened);
@@ -108,7 +108,7 @@ export function PieceStation({
           ? undefined
           : { ask: 'remedies' },
   );
-  // A pattern's letters are not those of the name that is shown in it.
+  // Indices into the pattern differ from indices into the name shown in it.
   const touchable = fieldsOf(piece).length === 0;
   const pointed = touchable && place ? pointedAt(laid.lines, place.x, place.y) : undefined;
   const keys: StationKeys[] = [

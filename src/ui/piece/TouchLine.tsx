@@ -11,7 +11,7 @@ import { touched } from '@/core/type/touch';
 import { NumberField } from '../fields/NumberField';
 import { Pick } from './fields';
 
-/** A place a scribe has pointed at: a line, and a letter of it. */
+/** The selected place: a line, and a letter of it. */
 export interface Pointed {
   readonly line: LaidLine;
   /** Where the letter begins in the text of the block. */
@@ -30,7 +30,7 @@ export function pointedAt(lines: readonly LaidLine[], x: number, y: number): Poi
   return { line, at: first + (letters.at(-1)?.at ?? 0) };
 }
 
-/** What is changed by hand about one line, one word and one letter; it stays with them when lines are broken anew. */
+/** Manual changes to one line, one word and one letter; they stay with their letters when the text is broken again. */
 export function TouchLine({
   pointed: { line, at },
   edit,

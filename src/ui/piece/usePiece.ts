@@ -22,7 +22,7 @@ const PIECE: WorkKind<Piece> = {
         .join(' and '),
   },
   check: pieceFrame,
-  // A piece with its text and its list is too long for an address: the shelf has it.
+  // A piece with its text and list is too long for the address; it is read from the shelf.
   address: (id, _, station) => sheetLink(id, station),
   reader: async () => {
     const { parsePiece } = await import('@/core/piece/piece');

@@ -7,7 +7,7 @@ import type { Piece } from '@/core/piece/piece';
 import type { Remedy } from '@/core/piece/remedies';
 import type { PieceAnswer, PieceQuestion, ShownRow, ShownTrial } from '@/workers/piece.worker';
 
-/** What the worker has found out about the piece as it is now. */
+/** Results of the worker for the current piece. */
 export interface Found {
   readonly trials?: readonly ShownTrial[];
   readonly remedies?: readonly Remedy[];
@@ -16,12 +16,12 @@ export interface Found {
   readonly failed?: string;
 }
 
-/** A pause in editing after which it is asked, in ms: not at every key. */
+/** Debounce of questions to the worker after the last edit, in ms. */
 const PAUSE = 150;
 
 /**
- * Asks about the piece off the page's own thread, anew after every edit; what comes late is passed over. `ask` says what
- * the open panel wants; undefined asks nothing.
+ * Asks a worker about the piece after every edit; late answers are discarded. `ask` is what the open panel needs; undefined asks
+ * nothing.
  */
 export function usePieceWorker(
   piece: Piece,

@@ -71,7 +71,7 @@ export function CoursePanel({
     }, SETTLE);
     return () => {
       clearTimeout(timer);
-      // A plan nobody waits for is given up: the worker would be busy with it while the next one waits.
+      // A plan that is no longer needed is cancelled, so that the worker is free for the next.
       if (asked) stop();
     };
   }, [ask, stop, recipe, options, own]);
@@ -79,7 +79,7 @@ export function CoursePanel({
   const handOver = useHandOver();
   const makePack = async (out: 'paper' | 'pdf') => {
     try {
-      // The outline in sight is what is printed; the server plans only what is not planned yet.
+      // The outline shown is what is printed; the server plans only missing pages.
       const pack = await make(recipe, course ?? options, own);
       if (!pack) return notice({ tone: 'done', text: 'The pack was cancelled.' });
       await handOver(pack, `${hand.toLowerCase().replace(/\W+/g, '-')}-course.pdf`, out);

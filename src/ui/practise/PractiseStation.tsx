@@ -95,7 +95,7 @@ export function PractiseStation({
   const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
   const { bands } = recipe.practice;
-  // What is done later, after an answer or by a notice, is done to the sheet as it is by then.
+  // Callbacks that run later apply to the sheet as it is then, through a ref.
   const latest = useRef(sheet);
   latest.current = sheet;
   const own = useLetterSet(recipe.hand).set.letters;

@@ -5,7 +5,7 @@ import type { Printed } from './usePrinted';
 
 const DAY = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long' });
 
-/** Asks after the page that was printed: written, its letters are known and the next page goes further. */
+/** Asks whether the printed page was written; if so, its letters count as known and the next page goes further. */
 export function WroteIt({
   printed: { printed, done },
   onWrote,

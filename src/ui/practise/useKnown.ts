@@ -17,7 +17,7 @@ const NONE = { letters: [], stressed: [], not: [] } as const;
 
 const recordOf = (hand: HandId) => `known-${hand}`;
 
-/** `learned` are the letters the logbook knows; what is marked by hand goes before it. */
+/** `learned` are the letters known from the logbook; manual marks take precedence. */
 export function useKnown(hand: HandId, remembered: readonly Entry[], learned: readonly string[]) {
   const { records, keep } = useRecords(remembered);
   const notice = useNotice();

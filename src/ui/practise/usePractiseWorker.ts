@@ -14,8 +14,8 @@ interface Waiting {
 export class Stopped extends Error {}
 
 /**
- * Questions about words and pages, answered off the page's own thread. `stop` gives up whatever is under way; the next
- * question starts anew. Words are those of the given list.
+ * Questions about words and pages, answered in a worker. `stop` cancels the work under way; the next question starts a new worker. Words
+ * come from the given list.
  */
 export function usePractiseWorker(list: string) {
   const worker = useRef<Worker | null>(null);

@@ -8,7 +8,7 @@ import { useRecords } from '../kit/useRecords';
 
 export const printedId = (hand: HandId) => `printed-${hand}`;
 
-/** The page of a hand that was printed last and not yet said to be written; remembered by the desk. */
+/** The last printed page of a hand that is not yet confirmed as written; saved at the desk. */
 export function usePrinted(hand: HandId, remembered: readonly Entry[]) {
   const { records, keep, forget } = useRecords(remembered);
   const notice = useNotice();

@@ -8,7 +8,7 @@ import type { ReviewShown } from './shown';
 /** White round a letter, in mm. */
 const AROUND = 2;
 
-/** One letter, or word, as it was written day by day, the earliest first: whether it grows sounder is seen at a glance. */
+/** One letter or word as it was written day by day, earliest first, so that progress shows at a glance. */
 export function LettersBeside({ reviews }: { reviews: readonly ReviewShown[] }) {
   const all = [...new Set(reviews.flatMap(({ letters }) => letters.map(({ text }) => text)))].sort(
     (a, b) => a.length - b.length || a.localeCompare(b),

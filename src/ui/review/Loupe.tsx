@@ -2,7 +2,7 @@
 const TIMES = 4;
 const SIDE = 128;
 
-/** What lies under a handle, larger, in the corner of the picture that is farthest from it: a finger covers what it moves. */
+/** A loupe for the area under a handle, in the opposite corner of the picture, since a finger covers what it moves. */
 export function Loupe({
   url,
   at: [x, y],

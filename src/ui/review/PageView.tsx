@@ -7,7 +7,7 @@ import { OneOf } from '../fields/OneOf';
 /** How the model is laid over the page. */
 const WAYS = ['laid over', 'blinking', 'side by side', 'page only'] as const;
 const WHATS = ['outline', 'ink', 'skeleton'] as const;
-/** Time between the page and its model while they blink, in ms; slow enough for everybody. */
+/** Interval of blinking between page and model, in ms; below the frequency that can trigger seizures. */
 const BLINK = 800;
 /** Places ringed. */
 const WORST = 3;

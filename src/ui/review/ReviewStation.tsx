@@ -22,7 +22,7 @@ const ACCEPTED =
   'image/jpeg,image/png,image/webp,image/tiff,image/heic,image/heif,.heic,.tif,.tiff,application/pdf,.pdf';
 const VIEWS = ['Pages', 'Table', 'Letters', 'Over time'] as const;
 
-/** Pages that the server is measuring are looked for again after this, in ms. */
+/** Polling interval for pages that the server is measuring, in ms. */
 const LOOK_AGAIN = 2000;
 
 /** Review: a photograph of a page comes in, and what is off, by how much, comes out. */
@@ -56,7 +56,7 @@ export function ReviewStation({
     };
   }, []);
 
-  /** One picture after the other; the last one's review opens where there is but one and the station is still shown. */
+  /** Pictures are measured one after the other; a single picture's review opens if the station is still shown. */
   const bring = async (files: readonly Blob[], query = '') => {
     if (files.length === 0) return;
     const onNote = (text: string) => notice({ tone: 'done', text });

@@ -43,9 +43,9 @@ export function ReviewView({
   at: string;
   review: Review;
   handName: string;
-  /** Models can be laid over it: what stood where is known, and kept. */
+  /** Models can be overlaid: the printed page is kept and says what is where. */
   overlaid: boolean;
-  /** Lines without cells: nothing is known of their letters one by one. */
+  /** Lines without cells: their letters cannot be identified one by one. */
   lines: boolean;
   /** Reviews of what other pens wrote on the same page. */
   beside: readonly { readonly id: string; readonly title: string }[];
@@ -314,7 +314,7 @@ const CURE_WORDS: Readonly<Partial<Record<Remark['go'], string>>> = {
   strokes: 'to the strokes',
 };
 
-/** The nib as its ink says, to be measured again at the bench. */
+/** The nib width measured from its ink, to be checked at the bench. */
 function NibLink({ review }: { review: Review }) {
   const nib = review.figures.find(({ id }) => id === 'nib');
   if (!nib || nib.asked === null || Math.abs(nib.value - nib.asked) <= nib.error) return null;

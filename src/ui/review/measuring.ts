@@ -1,7 +1,7 @@
 import { sentenceOf } from '../lib/api';
 import { type Progress, sendPicture } from './sendPicture';
 
-/** A picture that could not be read, why, and whether it is of writing that was not printed here. */
+/** A picture that could not be read, with the reason, and whether it shows writing that was not printed here. */
 export interface Failed {
   readonly file: Blob;
   readonly message: string;
@@ -22,10 +22,7 @@ export interface Bringing {
   readonly onNote: (note: string) => void;
 }
 
-/**
- * The pictures a window has brought to be measured, one after the other. It outlives the station that shows it, so that
- * leaving the station stops nothing.
- */
+/** Queue of pictures to be measured in this window. It outlives the station's component, so that leaving the station stops nothing. */
 export function measuringQueue(send: typeof sendPicture = sendPicture) {
   let now = IDLE;
   let control: AbortController | undefined;
@@ -87,5 +84,5 @@ export function measuringQueue(send: typeof sendPicture = sendPicture) {
 /** The pictures of this window. */
 export const measuring = measuringQueue();
 
-/** What a server that is rendering shows: nothing is being measured there. */
+/** Server snapshot: nothing is being measured during server rendering. */
 export const nothingMeasured = (): Measuring => IDLE;

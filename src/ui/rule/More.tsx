@@ -18,7 +18,7 @@ import { NumberField } from '../fields/NumberField';
 type Edit = (change: (recipe: Recipe) => Recipe) => void;
 type Zones = Recipe['zones'];
 
-/** What is rarely changed: zones, which lines are drawn, aids, margins, and the words in the header. */
+/** Settings that are rarely changed: zones, ruled lines, aids, margins, and the header's text. */
 export function More({ recipe, edit }: { recipe: Recipe; edit: Edit }) {
   const { paper, aids, zones, show } = recipe;
   const hand = handOf(recipe);

@@ -14,7 +14,7 @@ let writing: Writing | undefined;
 
 const hasWords = ({ exemplar }: Recipe) => exemplar.trim() !== '';
 
-/** Most sheets have no words on them and are ruled without letters; these are fetched for the first word. */
+/** Most sheets have no text and need no letters; these are fetched with the first word. */
 export const EXEMPLAR_LETTERS: Letters<Recipe> = {
   named: HAND_LETTERS.named,
   here: (recipe) => !hasWords(recipe) || (writing !== undefined && isLoaded(recipe.hand)),

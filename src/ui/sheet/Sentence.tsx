@@ -118,7 +118,7 @@ function WeightPhrase({ recipe, edit }: Part) {
   );
 }
 
-/** A nib of the drawer is the recipe's when their widths agree this closely, in mm. */
+/** Tolerance, in mm, within which a nib of the drawer counts as the recipe's. */
 const SAME_WIDTH = 0.005;
 
 function NibPhrase({ recipe, edit, drawer }: Part & { drawer: readonly Nib[] }) {

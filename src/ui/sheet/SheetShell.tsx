@@ -12,7 +12,7 @@ import { Sentence } from './Sentence';
 import type { Sheet } from './useSheet';
 import { WorkShell } from './WorkShell';
 
-/** Reading a document anew takes its schemas, which are fetched when they are wanted. */
+/** The document schemas are loaded only when a document must be parsed again. */
 const takeUp = async (attempted: Recipe, offer: Offer): Promise<Recipe> =>
   (await import('@/core/document/offer')).takenUp(attempted, offer);
 

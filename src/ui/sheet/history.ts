@@ -1,4 +1,4 @@
-/** An edit history of immutable values: what was, what is, what was undone. */
+/** An edit history of immutable values: past, present, and undone future. */
 export interface History<T> {
   readonly past: readonly T[];
   readonly present: T;

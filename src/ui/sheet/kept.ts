@@ -4,7 +4,7 @@ import { type Kept, keptKey, type Theirs } from './keptWork';
 
 const theirsSchema = z.object({ name: z.string(), recipe: z.unknown(), revision: z.number() }).nullable();
 
-/** The document as the server says somebody else has left it; `parse` reads it from untrusted data. */
+/** The document as another window saved it; `parse` reads it from untrusted data. */
 export function theirsOf<D>(data: unknown, parse: (data: unknown) => D): Theirs<D> | undefined {
   const found = theirsSchema.safeParse(data ?? null).data;
   return found ? { ...found, recipe: parse(found.recipe) } : undefined;
@@ -34,7 +34,7 @@ export function keptWork<D>(
       };
     }
   } catch {
-    // A history that cannot be read is no loss of work: the document itself comes from the address or the shelf.
+    // An unreadable history loses no work: the document itself comes from the address or the shelf.
   }
   return { name, history: begin(inAddress ?? initial) };
 }

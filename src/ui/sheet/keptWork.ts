@@ -14,7 +14,7 @@ export interface Kept<D> {
 
 export const keptKey = (id: string) => `elvane-sheet-${id}`;
 
-/** Has this window anything of the sheet besides what the server sent: a history, or a recipe in the address? */
+/** Whether this window has a history of the sheet, or a recipe in its address, besides the server's version. */
 export function hasKept(id: string): boolean {
   if (new URLSearchParams(window.location.search).has('r')) return true;
   try {

@@ -8,7 +8,7 @@ import { LIFE_SIZE, stepZoom, type Zoom } from '../paper/zoom';
 export interface StationKeys {
   readonly shown: string;
   readonly does: string;
-  /** By the name of the key; none for keys that something on the station answers itself. */
+  /** Actions by the name of the key; none for keys that another component handles. */
   readonly actions: Readonly<Record<string, () => unknown>>;
 }
 
@@ -42,7 +42,7 @@ const isTyping = (target: EventTarget | null): boolean =>
     target instanceof HTMLTextAreaElement ||
     (target instanceof HTMLInputElement && target.type !== 'checkbox' && target.type !== 'radio'));
 
-/** Space presses what has the focus; only where nothing does is it a key of the station. */
+/** Space activates the focused control; it is a station key only where nothing has focus. */
 const takesSpace = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('button, a, summary, input') !== null;
 
@@ -52,7 +52,7 @@ const active = new Set<{ readonly current: readonly StationKeys[] }>();
 /** All keys that work now, in the order of the list. */
 export const activeKeys = (): readonly StationKeys[] => [...active].flatMap(({ current }) => current);
 
-/** Runs keys while nothing is being typed into; they stand in the list of keys as long as they work. */
+/** Handles keys while no field has focus; they are listed as long as they are active. */
 export function useKeys(keys: readonly StationKeys[]): void {
   const current = useRef(keys);
   current.current = keys;

@@ -39,7 +39,7 @@ export function arms(m: Measures, H: NibWidths, turn: CapitalTurns, serif: Serif
   const { half } = m;
   const cusped = serif === 'cusped';
   const [hanging, standing] = [(by: Degrees) => H - half(by), (by: Degrees) => half(by)];
-  /** Where arms and bowls begin on their stem. */
+  /** Starting point of arms and bowls on their stem. */
   const over = cusped ? 0 : -OVERHANG;
   /** Short arms flare less: the pen has no room to turn. */
   const flaring = wide > ROOM ? turn.flare : turn.flag;

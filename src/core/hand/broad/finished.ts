@@ -5,7 +5,7 @@ import type { CapitalTurns, Serif } from './capitalTurns';
 import { footCusp, headCusp } from './cusps';
 import { hookIn, hookOut } from './round';
 
-/** What an end has: the whole serif, one side of it where an arm or a bowl leaves the other, none, or a bar over it. */
+/** Finish of a stroke end: a whole serif, one side of it where an arm or bowl takes the other, none, or a bar over it. */
 export type Ending = 'serif' | 'left' | 'right' | 'cut' | 'bar';
 
 /** An end of a straight stroke: where the pen's middle is, how it leans (to the right, per unit up), and its turn. */
@@ -22,7 +22,7 @@ export interface Finish {
   readonly touches: readonly Drawn[];
 }
 
-/** What a teacher says of a straight stroke with cusps: of the ends that have one, and of what is left for a touch. */
+/** Teaching remark on a straight stroke with cusps: which ends have one, and which corners are added by a touch. */
 function cuspedRemark(above: Ending, below: Ending): string | undefined {
   const [head, foot] = [above === 'serif' || above === 'left', below === 'serif' || below === 'right'];
   const way = head ? `Flat for a head, turned up into the stroke${foot ? ', and flat again for a foot' : ''}` : foot ? 'Straight down, and flat for a foot' : undefined;
