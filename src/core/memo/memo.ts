@@ -49,3 +49,9 @@ export function once<V>(make: () => V): () => V {
     return known.value;
   };
 }
+
+/** Numbers objects by identity, for keys of caches. */
+export function numbering(): (thing: object) => number {
+  let count = 0;
+  return perObject((_: object) => ++count);
+}

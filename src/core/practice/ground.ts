@@ -3,7 +3,7 @@ import type { Measures } from '../hand/letter';
 import { measuresOf } from '../hand/measures';
 import { penOf } from '../hand/pen';
 import type { Mm } from '../measure/units';
-import { lru, perObject } from '../memo/memo';
+import { lru, numbering } from '../memo/memo';
 import type { Pen } from '../pen/pen';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
@@ -78,8 +78,7 @@ export function groundOf(
 
 /** Writing kept: as many sizes of as many hands as a pack of pages goes through. */
 const kept = lru<Writing>(24);
-const numbered = perObject((_: readonly OwnLetter[]) => ++count);
-let count = 0;
+const numbered = numbering();
 
 /** The same writing is asked for at every edit; its shapes are worked out once. */
 function writingOf(recipe: Sheet, held: boolean, own: readonly OwnLetter[]): Writing {

@@ -7,7 +7,7 @@ import { type HandId, handById } from '../hands/registry';
 import { scriptOf } from '../hands/scripts';
 import { lookUp } from '../measure/lookUp';
 import type { Degrees, NibWidths } from '../measure/units';
-import { lru, perObject } from '../memo/memo';
+import { lru, numbering } from '../memo/memo';
 import type { WritingPen } from '../pen/pen';
 import { bouncer } from './bounce';
 import { composer } from './compose';
@@ -48,8 +48,7 @@ export interface TypefaceKey {
 const MOST_KEPT = 32;
 const kept = lru<Typeface>(MOST_KEPT);
 /** Cache keys: scripts and own letters are compared by identity, not by content. */
-const numbered = perObject((_: object) => ++count);
-let count = 0;
+const numbered = numbering();
 
 /** The usual pressed pen: a full shade of 0.74 fifths of the body, nine times the hairline. */
 const USUAL_PRESSED = { spread: 0.74, hairline: 0.08 };
