@@ -92,7 +92,7 @@ async function picturesOf(moment: Database): Promise<string[]> {
   return rows.map(({ id }) => id);
 }
 
-/** A thing whose photo is no longer kept goes into the backup without it: named there, it would keep all of it from being restored. */
+/** Drops the reference to a photo that no longer exists: it would make the whole backup unrestorable. */
 const withoutLostPhoto = (row: unknown, kept: readonly string[]): unknown =>
   typeof row === 'object' &&
   row !== null &&
@@ -102,7 +102,7 @@ const withoutLostPhoto = (row: unknown, kept: readonly string[]): unknown =>
     ? { ...row, photo: null }
     : row;
 
-/** Everything in the store as it is at one moment, a few rows or a picture at a time: counted, then handed on. */
+/** Streams a snapshot of the store, a few rows or one picture at a time: first counts, then contents. */
 export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
   await atOneMoment(async (moment) => {
     const tables: Record<string, number> = {};
@@ -179,7 +179,7 @@ export async function dropStaleRestores(before: Date): Promise<void> {
   await db.delete(stagedRows).where(lt(stagedRows.stagedAt, before.toISOString()));
 }
 
-/** How many photos that things put aside show are not kept. */
+/** Number of photos that staged things refer to and that are not stored. */
 async function lostPhotos(batch: string): Promise<number> {
   const db = await openDatabase();
   const photo = sql`json_extract(json_extract(${stagedRows.data}, '$.data'), '$.photo')`;

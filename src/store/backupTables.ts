@@ -53,7 +53,7 @@ const printedPageRow = z.strictObject({
 });
 const wordListRow = z.strictObject({ id: text(40), name: text(80), content: text(WORD_LIST_LIMITS.bytes) });
 
-/** JSON text of a row, read by whoever knows it; what is wrong is said with the row's name. */
+/** Parses the JSON inside a row with its own reader; an error names the row. */
 function inside(name: string, json: string, check: (data: unknown) => unknown): void {
   try {
     check(JSON.parse(json));

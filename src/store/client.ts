@@ -12,11 +12,11 @@ import * as schema from './schema';
  * a remote libSQL server, with `ELVANE_DB_TOKEN`. Nothing else in the application knows which.
  */
 const DEFAULT_URL = 'file:data/elvane.db';
-/** How long a writer waits for another process before giving up, in ms. */
+/** Maximum time that a writer waits for another process, in ms. */
 const BUSY_TIMEOUT = 5000;
 /** Interval of keep-alive statements in a transaction on a server, in ms: it ends after some seconds of silence. */
 const SPOKEN_IN = 2000;
-/** How long a remote database may take for one answer, in ms. */
+/** Timeout of one request to a remote database, in ms. */
 const REMOTE_PATIENCE = 10_000;
 
 export type Database = LibSQLDatabase<typeof schema>;
@@ -137,7 +137,7 @@ export async function openDatabase(): Promise<Database> {
   try {
     return (await connection.opened).database;
   } catch (error) {
-    // What could not be opened now may be back at the next try.
+    // A failed attempt to open is not cached, so that the next one can succeed.
     if (holder.elvaneConnection === connection) holder.elvaneConnection = undefined;
     throw error;
   }

@@ -60,7 +60,7 @@ async function entriesBefore(
   return readEntries(rows);
 }
 
-/** What is counted of the sessions since a moment: only that is read of each, for there may be ten years of them. */
+/** The fields that are counted of sessions since a time; nothing else is read, since there may be ten years of them. */
 export async function countedSince(since: Date, limit: number): Promise<Counted[]> {
   const db = await openDatabase();
   const of = (field: string) => sql<string>`json_extract(${records.data}, ${`$.${field}`})`;

@@ -206,7 +206,7 @@ async function used(before: Session | undefined, after: Session | undefined) {
   });
 }
 
-/** What tells one state of the logbook from another: how many sessions there are, and how long, and until when. */
+/** Fingerprint of the logbook: number of sessions, their total size, and the latest time. */
 const stateOfLog = sql`select count(*) || ' ' || coalesce(sum(length(data)), 0) || ' ' || coalesce(max(at), '') from records where kind = 'session'`;
 
 /** Sessions worked through before others get their turn on this thread. */

@@ -16,7 +16,7 @@ export interface UnreadableRow {
 /** Rows listed at most: somebody must look at each. */
 const MOST_LISTED = 100;
 
-/** What the store holds and nothing shows, for it cannot be read; the first hundred of it. */
+/** Rows that cannot be read and that nothing shows; at most a hundred. */
 export async function listUnreadable(): Promise<UnreadableRow[]> {
   const db = await openDatabase();
   const found: UnreadableRow[] = [];

@@ -14,7 +14,7 @@ export interface StoredWords {
 /** Lists kept at most. */
 export const MOST_LISTS = 40;
 
-/** A list is called by what it holds: the same one given twice is kept once. */
+/** The id derives from the content, so the same list given twice is stored once. */
 const idOf = ({ name, content }: StoredWords): string =>
   createHash('sha256')
     .update(JSON.stringify([name, content]))

@@ -9,7 +9,7 @@ import type { Session } from '@/core/log/session';
 import { findAbout, listRecords } from '@/store/records';
 import { latestSheets } from '@/store/sheets';
 
-/** What every station goes by where the address names no hand and no sheet. */
+/** Defaults of every station where the address names no hand and no sheet. */
 export interface DeskFacts {
   /** Hands of this desk, that of what was done last first. */
   readonly hands: readonly HandId[];
@@ -61,7 +61,7 @@ export function deskFacts(
 export const chosenKit = (hand: HandId, entries: readonly Entry[]): EntryData<'kit'> | undefined =>
   entriesOf('kit', entries).find(({ need }) => need.hand === hand);
 
-/** Who writes at this desk, as far as they have said; read once for all parts of a page. */
+/** The scribe's answers about themselves, cached per request. */
 export const whoWrites = cache(async (): Promise<About> => (await findAbout()) ?? NOBODY);
 
 /** Number of latest sessions read for reminders, for the desk's hand, and for its tool. */

@@ -32,7 +32,7 @@ const onSchema = z.enum(ON_SHEETS, { error: () => 'must be own or a4' });
 /** The paper a query asks for. @throws Problem when it is none. */
 export const readOn = (query: URLSearchParams): OnSheet => parse(onSchema, query.get('on') ?? 'own');
 
-/** What a PDF is corrected by: the selected printer, none, or the simulated printer's own error on top. */
+/** Correction of a PDF: the selected printer's, none, or the simulated printer's own error added. */
 export async function correctionFor(which: string | null): Promise<PrinterCorrection | undefined> {
   if (which === 'none') return undefined;
   const printer = await selectedPrinter();

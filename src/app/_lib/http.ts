@@ -68,7 +68,7 @@ export async function readJson(request: Request, limit: number): Promise<unknown
 /** Maximum nesting of JSON: no document of ours is deeper, and a deeper one could exhaust the stack of recursive code. */
 const DEEPEST = 40;
 
-/** How deep JSON is nested, from its bytes, before any of it is parsed. */
+/** Nesting depth of JSON, counted on its bytes before parsing. */
 function depthOf(bytes: Uint8Array): number {
   const [QUOTE, BACKSLASH, OPEN, CLOSE] = [0x22, 0x5c, [0x5b, 0x7b], [0x5d, 0x7d]];
   let [depth, deepest, inText] = [0, 0, false];

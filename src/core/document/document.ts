@@ -5,7 +5,7 @@ import { checkGiven } from '../sheet/checkGiven';
 import { layoutSheet } from '../sheet/layout';
 import { parseRecipe, type Recipe } from './recipe';
 
-/** What lies on the shelf: a sheet with what is practised on it, or a piece. */
+/** A document of the shelf: a sheet with its practice bands, or a piece. */
 export type Document = Recipe | Piece;
 
 export const isPiece = (document: Document): document is Piece => document.format === PIECE_FORMAT;

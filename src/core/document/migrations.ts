@@ -14,7 +14,7 @@ const isNumber = (value: unknown): value is number => typeof value === 'number' 
 /** Contrast of a pointed pen where the earliest recipes named none. */
 const USUAL_THEN = 9;
 
-/** As fine as a shade is told, in mm, and a contrast. */
+/** Rounding of shades, in mm, and of contrasts. */
 const SHADE_STEP = 0.01;
 const CONTRAST_STEP = 0.1;
 const rounded = (value: number, step: number) => Number((Math.round(value / step) * step).toFixed(2));

@@ -111,7 +111,7 @@ export class Prints {
     return drawPiece(laid, 'guide', { code: codeModules(code) });
   }
 
-  /** What was drawn to be kept since it was last asked. */
+  /** Returns and clears the pages noted since the last call. */
   take(): readonly KeptPrint[] {
     const { noted } = this;
     this.noted = [];

@@ -27,7 +27,7 @@ export const filledIn = (piece: Piece, { values }: Pick<Row, 'values'>): Piece =
       ? {
           ...block,
           text: block.text.replace(FIELD, (_, name: string) => cellOf(values, name.trim())),
-          // What was changed by hand was changed on the pattern's letters, which are not these.
+          // Manual changes refer to the pattern's letters and do not apply here.
           touches: [],
           nudges: [],
         }
@@ -41,7 +41,7 @@ export const shownPiece = (piece: Piece, row = 0): Piece => {
   return found && fieldsOf(piece).length > 0 ? filledIn(piece, found) : piece;
 };
 
-/** One row laid out, and what was done or stands in the way. */
+/** One row laid out, with the remedy that was applied or the finding that prevents it. */
 export interface LaidRow {
   readonly row: number;
   readonly laid: Laid;

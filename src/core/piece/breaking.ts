@@ -18,9 +18,9 @@ export interface Breaking {
 
 export type Line = readonly [from: number, until: number];
 
-/** What it costs that a scribe would not break here, against a line that is left a whole line short (1). */
+/** Cost of an undesirable break, relative to a line left entirely empty (1). */
 const COSTS = { bound: 4, name: 0.6, lonely: 0.5, over: 100 } as const;
-/** A last line shorter than this share of its room, of one word, stands there forlorn. */
+/** Fraction of the line below which a last line of one word counts as a widow. */
 const LONELY = 0.25;
 
 const isNumber = (word: string) => /^[\p{N}.,:–-]*\p{N}[\p{N}.,:–-]*$/u.test(word);
@@ -41,7 +41,7 @@ export function breakCost(before: string, after: string): number {
   return 0;
 }
 
-/** What one line of a paragraph costs: the white left on it, and where it is broken. */
+/** Cost of one line of a paragraph: its remaining white, and its break. */
 export function lineCost(
   words: readonly Pick<Word, 'text'>[],
   [from, until]: Line,

@@ -59,7 +59,7 @@ function edgeOf(line: LaidLine, side: 'tops' | 'bottoms'): Map<number, Mm> {
 /** White two lines keep between their ink, in bodies of the smaller. */
 const CLEAR = 0.06;
 
-/** Where two lines come too near each other, and by how much. */
+/** A place where two lines collide, and by how much. */
 export interface Collision {
   readonly upper: LaidLine;
   readonly lower: LaidLine;

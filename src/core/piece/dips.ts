@@ -29,7 +29,7 @@ export const FILM: Mm = 0.0125;
  */
 const LOADS = { pointed: 4.5, broad: 6.5, reservoir: 15 } as const;
 
-/** What a dip of a tool takes up; undefined for one that feeds itself. */
+/** Ink load of one dip of a tool; undefined for one that feeds itself. */
 export function usualLoad(
   tool: Pick<Item, 'kind' | 'reservoir'> | undefined,
   pressed: boolean,
@@ -39,7 +39,7 @@ export function usualLoad(
   return kind?.load ?? (tool?.reservoir ? LOADS.reservoir : pressed ? LOADS.pointed : LOADS.broad);
 }
 
-/** What a dip holds when it wrote `written` strokes or letters of `area` mm² each. */
+/** Ink load of a dip that wrote `written` strokes or letters of `area` mm² each. */
 export const calibratedLoad = (written: number, area: number): Microlitres => written * area * FILM;
 
 /** Area a load covers, in mm². */

@@ -9,7 +9,7 @@ import { strokesOf } from './inkArea';
 import type { Laid } from './layout';
 import type { PenWork } from './written';
 
-/** How much paler a stroke is that a nearly empty pen writes: an estimate of what the eye sees. */
+/** Paleness of a stroke written by a nearly empty pen (estimate of what the eye sees). */
 const PALEST = 0.5;
 /** Fraction of a load that is left when a pressed point opens rails, and the thickness of such strokes as a multiple of the hairline. */
 const RAILS = 0.08;

@@ -11,11 +11,11 @@ const quoted = (line: LaidLine) => {
   return `“${text.length > 40 ? `${text.slice(0, 38)}…` : text}”`;
 };
 
-/** What ink takes beyond a room on both sides together: what has to be gained for it to fit. */
+/** Total overhang of ink beyond the frame on both sides: the width to be gained. */
 const beyond = (from: Mm, until: Mm, start: Mm, room: Mm): Mm =>
   Math.max(0, start - from) + Math.max(0, until - start - room);
 
-/** A tenth of a millimetre, rounded up: gaining as much as is said is enough. */
+/** Rounds up to a tenth of a millimetre, so that gaining the stated amount is enough. */
 const upTenth = (value: Mm): string => plain(Math.ceil(10 * value - 1e-6) / 10, 1);
 
 /** Ink that leaves the frame, or runs into the corner kept for postage. */

@@ -19,7 +19,7 @@ const SHORTEST = 1.2;
 const LONGEST = 4;
 /** White between the writing and a stroke, in bodies. */
 const AWAY = 0.35;
-/** How far a wave swings off its middle, as a share of its length. */
+/** Amplitude of a wave, as a fraction of its length. */
 const SWING = 0.06;
 
 /** A wave of two swings, thin where it rises and full where it falls; from the left, `length` letter units long. */

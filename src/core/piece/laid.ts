@@ -50,10 +50,10 @@ export interface Finding {
   readonly text: string;
 }
 
-/** What paper and pencil can tell: ink that leaves its place by less is in its place. */
+/** Tolerance of position, in mm, that paper and pencil can resolve. */
 export const PAPER_TOLERANCE: Mm = 0.05;
 
-/** The finding that stands most in the way: of several lines too wide, the widest. */
+/** The most severe finding: of several lines that are too wide, the widest. */
 export const worstFinding = (findings: readonly Finding[]): Finding | undefined => {
   const wrong = findings.filter(({ tone }) => tone === 'wrong');
   const [first] = wrong;
@@ -71,7 +71,7 @@ export interface LaidPiece {
   readonly postage?: Box;
   readonly lines: readonly LaidLine[];
   readonly findings: readonly Finding[];
-  /** Nothing stands in the way of writing it as it is. */
+  /** Whether the piece has no findings and can be written as it is. */
   readonly fits: boolean;
   /** Share of the frame's height the writing takes. */
   readonly fill: number;

@@ -150,7 +150,7 @@ const moved = (line: LaidLine, x: Mm, y: Mm): LaidLine => ({
   ink: shifted(line.ink, x, y),
 });
 
-/** Share of the free height that is left over the writing where it stands in the optical middle. */
+/** Fraction of the free height above the writing when it stands at the optical centre. */
 const OPTICAL = 0.42;
 
 /**
@@ -231,7 +231,7 @@ function easedBlock(block: Block, pen: BlockPen, frame: Box): BlockLines {
   return { lines, height: usual.height + down, findings: [...usual.findings, said] };
 }
 
-/** An initial stands beside lines, not over them: it is compared with none. */
+/** An initial stands beside lines, not above them, so it is not compared with any. */
 const collisionsIn = (lines: readonly LaidLine[]) =>
   lines.slice(1).flatMap((line, i) => {
     const before = lines[i] as LaidLine;

@@ -22,12 +22,12 @@ export interface NibTrial {
   readonly body: Mm;
   /** Share of the frame's height that is taken. */
   readonly fill: number;
-  /** How unevenly the lines of the block end, as a share of its room. */
+  /** Unevenness of the line ends of the block, as a fraction of its width. */
   readonly rag: number;
   readonly collisions: number;
   /** Of the pen on the paper, lifts and dips counted. */
   readonly minutes: number;
-  /** What stands in its way, in words; undefined where it fits. */
+  /** The finding that prevents it, in words; undefined where it fits. */
   readonly wrong?: string;
 }
 

@@ -91,7 +91,7 @@ function widthsOf(face: Typeface, paragraph: Paragraph, words: readonly Word[]) 
     (ends[until] as number) - (ends[from] as number) - gapAfter(until - 1);
 }
 
-/** How often lines are broken anew because one of them came out wider than it was taken for. */
+/** Maximum number of times that lines are broken again because one came out wider than estimated. */
 const MOST_TRIES = 12;
 /** Ink over the edge by less than this is the estimate's, in letter units. */
 const DUST: NibWidths = 1e-6;

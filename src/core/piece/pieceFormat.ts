@@ -2,7 +2,7 @@
 export const PIECE_FORMAT = 'elvane-piece';
 export const PIECE_VERSION = 1;
 
-/** What a block of text is for; nothing but its usual look hangs on it. */
+/** Purpose of a block of text; it decides only the default look. */
 export const ROLES = ['name', 'title', 'body', 'rubric', 'address', 'colophon'] as const;
 export type Role = (typeof ROLES)[number];
 

@@ -29,7 +29,7 @@ export interface Pace {
   readonly speed: number;
 }
 
-/** Formal writing goes some 8 mm a second along the stroke: an estimate, until a logbook knows better. */
+/** Speed of formal writing along the stroke, in mm per second (estimate, until a logbook gives a measured one). */
 export const USUAL_PACE: Pace = { speed: 8 };
 /** Lifting the pen and finding the next place; dipping and wiping; ruling a line; pencilling a mark: estimates. */
 const SECONDS = { stroke: 0.6, dip: 6, rule: 20, mark: 4, motif: 12, tick: 2 } as const;
@@ -48,7 +48,7 @@ const DRY = {
 } as const;
 const USUAL_DRY = 10;
 const SMOOTH_LONGER = 1.5;
-/** Before a rubber goes over it: when touch-dry is dry through. */
+/** Factor from touch-dry to dry through, before erasing. */
 const BEFORE_ERASING = 3;
 /** A left hand passes over what it wrote. */
 const UNDER_A_HAND = 1.5;
@@ -86,7 +86,7 @@ export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = US
   const colours = [
     ...new Map(works.map((work) => [work.colour, works.filter((w) => w.colour === work.colour)])).values(),
   ]
-    // The colour with most to write goes first: less of it can be smeared by what comes after.
+    // The colour with the most writing goes first: less of it can be smeared later.
     .sort((a, b) => total(b) - total(a));
   const onDark = supplies.paper?.tone === 'dark';
   const drying = dryingMinutes(supplies);

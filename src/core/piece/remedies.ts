@@ -123,7 +123,7 @@ function* smallerNibs(piece: Piece, block: Block, drawer: readonly Nib[]) {
   }
 }
 
-/** Where heights do not hang on the pen they are made smaller with it, as far as their ranges allow. */
+/** Heights that do not depend on the pen are reduced with it, as far as their ranges allow. */
 function scaledHeights(block: Block, share: number): Block {
   if (countsByPen(handOf(block.setting))) return block;
   try {
@@ -134,7 +134,7 @@ function scaledHeights(block: Block, share: number): Block {
   }
 }
 
-/** Of hands whose heights do not hang on the pen: smaller writing with the same pen. */
+/** For hands whose heights do not depend on the pen: smaller writing with the same pen. */
 function* smallerWriting(piece: Piece, block: Block) {
   if (countsByPen(handOf(block.setting))) return;
   const body = bodyHeight(block.setting);

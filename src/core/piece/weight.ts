@@ -26,7 +26,7 @@ const ALIKE = 1.02;
 /** Ratio of weights from which a rubric is too dark for the text under it. */
 const SHOUTS = 1.35;
 
-/** What the eye would say of the blocks beside each other. */
+/** Remarks on the blocks in comparison: sizes, weights, colours. */
 export function hierarchy(lines: readonly LaidLine[]): Finding[] {
   const blocks = new Map<Block, LaidLine[]>();
   for (const line of lines) {

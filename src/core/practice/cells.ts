@@ -39,12 +39,12 @@ export interface Row {
   readonly due?: Due;
 }
 
-/** What is to be written on a row: a figure with its ground, in cells from the side where the writing starts; free where they end. */
+/** Content due on a row: a figure with its ground, in cells from the side where writing starts; free after the last cell. */
 export interface Due {
   readonly figure: Figure;
   readonly ground: Ground;
   readonly cells: readonly DueCell[];
-  /** Where writing may begin and must end: after the ladder, to the end of the row. */
+  /** Range of x in which to write: from after the ladder to the end of the row. */
   readonly from: Mm;
   readonly to: Mm;
   /** Is the figure a word, a line or a drill, which has its cell to itself? */
@@ -58,7 +58,7 @@ export interface DueCell {
   readonly at: Vec;
 }
 
-/** What one cell of a sequence shows; no model where it is to be filled from eye. */
+/** Content of one cell of a sequence; no model where it is written from memory. */
 export interface CellPlan {
   readonly kind: 'trace' | 'fading' | 'free';
   readonly model?: Model;

@@ -128,7 +128,7 @@ export function framesOf(boxes: PageBoxes, checks: number): readonly Box[] {
   return columns.map((column) => ({ ...column, height: column.height - foot }));
 }
 
-/** What bands are told of the frames they are made for. */
+/** Properties of the frames that bands are laid out for. */
 export function roomIn(frames: readonly Box[], boxes: PageBoxes, language: LineLanguage): PageRoom {
   const [{ width, height }] = frames as [Box];
   return { boxes, language, width, height };
@@ -194,7 +194,7 @@ function ruling(row: Row, boxes: PageBoxes, language: LineLanguage): DrawingNode
   ];
 }
 
-/** Where a row ends at none of its lines, its ladder ends at a whole square: a sliver would measure nothing. */
+/** Where the row does not end at one of its lines, the ladder ends at a whole square: a fraction of one measures nothing. */
 function inWholeSteps(line: RuledLine, side: Mm): RuledLine {
   const { baseline, top, bottom } = line;
   const ruled = [line.waistline, line.ascender, line.capital, line.descender];

@@ -1,7 +1,7 @@
 import { handOf } from '../setting/handOf';
 import type { Sheet } from '../sheet/sheet';
 
-/** What a page is about, for what to compare afterwards. */
+/** Theme of a page, which selects its checklist. */
 export type Theme = 'strokes' | 'letters' | 'capitals' | 'words' | 'sentences' | 'ruling';
 
 /** Something people inspect. */
@@ -10,7 +10,7 @@ export interface Criterion {
   readonly id: CriterionId;
   /** As a sentence that is true where all is right. */
   readonly say: string;
-  /** What was seen where it is not, after "its" or "their": "arch was too low". */
+  /** Description of the fault, to follow "its" or "their": "arch was too low". */
   readonly off: string;
 }
 

@@ -76,11 +76,11 @@ export function groundOf(
   };
 }
 
-/** Writing kept: as many sizes of as many hands as a pack of pages goes through. */
+/** Cache size: the sizes and hands of one pack of pages. */
 const kept = lru<Writing>(24);
 const numbered = numbering();
 
-/** The same writing is asked for at every edit; its shapes are worked out once. */
+/** Cached: every edit asks for the same writing, whose shapes are expensive. */
 function writingOf(recipe: Sheet, held: boolean, own: readonly OwnLetter[]): Writing {
   const { hand, school, zones, width, penAngle, slope, ratioUnit, writing } = recipe;
   const letters = own.length > 0 && numbered(own);

@@ -3,7 +3,7 @@ import { handOf } from '../setting/handOf';
 import { type Figure, letterFigure, textFigure } from '../writing/figure';
 import type { Ground } from './ground';
 
-/** One thing a band practises: what is written in its cells, and what is said of it. */
+/** One subject of a band: the content of its cells, and its remark. */
 export interface Subject {
   readonly name: string;
   /** What a teacher says of its strokes. */

@@ -59,7 +59,7 @@ export function tenMinutePage(
   );
 }
 
-/** Is the same thing practised on the page already? A family without a drill of its own has the warm-up for one. */
+/** Whether the page practises the same thing already: a family without its own drill uses the warm-up. */
 export const practises = (plan: readonly Band[], { what }: Band): boolean =>
   plan.some((band) => band.what.kind === what.kind && band.what.of === what.of);
 
@@ -162,7 +162,7 @@ export function wordsFor(
 
 const PAIRS = 2;
 
-/** What stays to be practised when all is known, the fullest page first. */
+/** Contents for a hand whose letters are all known, fullest page first. */
 function keepingUp(
   make: Make,
   known: ReadonlySet<string>,

@@ -7,7 +7,7 @@ import { handOf } from '../setting/handOf';
 import { offerOf } from '../setting/offerOf';
 import type { Sheet } from './sheet';
 
-/** How closely what is given must agree with what is ruled: solved values are rounded to hundredths. */
+/** Tolerance between pinned and ruled values: solved values are rounded to hundredths. */
 const AGREEMENT = 0.011;
 
 /**

@@ -4,7 +4,7 @@ import { counted } from '../measure/words';
 import { handOf } from '../setting/handOf';
 import type { Sheet } from './sheet';
 
-/** What a sheet is, in its numbers: the line at its head. */
+/** The header line: the sheet's numbers. */
 export function headline(recipe: Sheet): string {
   const hand = handOf(recipe);
   const weight = hand.basis === 'nib' ? [counted(recipe.zones.body, 'nib width')] : [];

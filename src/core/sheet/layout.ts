@@ -31,7 +31,7 @@ export interface Strip {
   readonly lines: readonly RuledLine[];
 }
 
-/** What is ruled: lines for one nib or several, in columns. */
+/** The ruled lines, for one nib or several, in columns. */
 export interface Ruling {
   readonly columns: readonly Box[];
   readonly startsRight: boolean;

@@ -15,7 +15,7 @@ export interface Remark {
 
 /** Nobody starts under this width: small nibs hide mistakes (common teaching value). */
 const SMALLEST_FIRST_NIB = 1.5;
-/** How far outside its usual range a weight may lie before it is more than a matter of taste, in nib widths. */
+/** Tolerance outside the usual range of weights, in nib widths, within which a weight is a matter of taste. */
 const FAR_OUTSIDE = 0.75;
 /** Body heights under this are hard to write and to read (common teaching value). */
 const THINNEST_READABLE_BODY_MM = 2;

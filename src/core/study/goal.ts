@@ -23,7 +23,7 @@ export interface Goal {
  * to nine).
  */
 const TIMES_TO_HOLD = 6;
-/** Of a session's time, what goes to new and young letters; the rest keeps what is known, strokes and words. */
+/** Fraction of a session for new and recent letters; the rest maintains known letters, strokes and words. */
 const LEARNING_SHARE = 0.6;
 
 /** Where a goal stands. */
@@ -34,7 +34,7 @@ export interface Standing {
   /** Minutes that are still to be spent, and what the sessions left would give. */
   readonly needed: number;
   readonly available: number;
-  /** What a week would take from today on; undefined when the day is past. */
+  /** Minutes per week needed from today on; undefined when the day has passed. */
   readonly minutesAWeek: number | undefined;
   readonly onTrack: boolean;
 }
@@ -69,7 +69,7 @@ const IN: Readonly<Record<Aim, readonly Lesson['case'][]>> = {
   all: ['small', 'capital', 'figure'],
 };
 
-/** What a goal still takes, and whether its sessions give it; worked out anew from what is known, so that days missed show at once. */
+/** Remaining effort for a goal, and whether its sessions cover it; recomputed from the current state, so that missed days show at once. */
 export function standingOf(
   goal: Goal,
   lessons: readonly Lesson[],

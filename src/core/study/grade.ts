@@ -30,7 +30,7 @@ export function gradesOf(
       ? checks.reduce((sum, { rating }) => sum + POINTS[rating], 0) / checks.length
       : POINTS.near;
   const page = mean >= RIGHT ? GRADES.right : mean >= NEAR ? GRADES.near : GRADES.off;
-  // Where somebody says which wobbled, the page's faults are theirs: the others were at least near.
+  // Where the scribe names what wobbled, the page's faults belong to those units; the others count as at least near.
   const others = wobbled.length > 0 && page === GRADES.off ? GRADES.near : page;
   return new Map(units.map((key) => [key, wobbled.includes(key) ? GRADES.off : others]));
 }

@@ -29,7 +29,7 @@ export function ratingsOf(
   }: Judged & {
     readonly ended: string;
     readonly units: readonly string[];
-    /** What a photograph showed: it goes before what was judged by eye. */
+    /** Ratings from a photograph take precedence over those by eye. */
     readonly measured?: Judged;
   },
 ): ReadonlyMap<string, KeptRating> {
@@ -39,7 +39,7 @@ export function ratingsOf(
   return new Map(
     [...gradesOf(units, checks, wobbled)].map(([key, grade]) => [
       key,
-      // What was off belongs to what it can be seen in; and to what wobbled, where somebody said which that was.
+      // A fault is attributed to the units in which it can be seen, and to those that wobbled where the scribe named them.
       {
         session,
         at,
@@ -78,7 +78,7 @@ export const withRating = (
 export const inOrder = (ratings: Iterable<KeptRating>): KeptRating[] =>
   [...ratings].sort((a, b) => a.at.localeCompare(b.at) || a.session.localeCompare(b.session));
 
-/** What is remembered after all its ratings; undefined where there are none. */
+/** Memory state after all ratings; undefined without ratings. */
 export const memoryOf = (ratings: readonly KeptRating[]): Memory | undefined =>
   ratings.reduce<Memory | undefined>(
     (memory, { at, grade, off }) => afterRating(memory, { at: new Date(at), grade, off }),

@@ -4,13 +4,13 @@ import type { Unit } from './unit';
 
 /** How a made-up learner learns and forgets; drawn for each of them. Not the scheduler's own model: tests must not measure themselves. */
 interface Nature {
-  /** Of what is still missing, the share that one time of practice makes up. */
+  /** Fraction of the remaining skill that one practice gains. */
   readonly step: number;
   /** Days after which half a skill is gone when it was written once. */
   readonly halfLife: number;
-  /** What practising in time adds to that, as a factor. */
+  /** Factor on that gain for practising on time. */
   readonly gain: number;
-  /** Of what practising a letter brings, the share its family gets. */
+  /** Fraction of a letter's gain that its family receives. */
   readonly transfer: number;
   /** Chance of judging oneself a step too kindly or too hard. */
   readonly blur: number;
@@ -34,13 +34,13 @@ interface Skill {
 /** Below this a row is off, below that near. */
 const OFF = 0.35;
 const NEAR = 0.6;
-/** What a skill must be for what needs it to go well. */
+/** Minimum skill of a prerequisite. */
 const READY = 0.3;
 /** A letter learned before its stroke goes half as well. */
 const UNREADY = 0.5;
 /** No skill lasts longer without practice, in days. */
 const LONGEST_HALF = 200;
-/** How easy units are for a learner, each for itself: some letters are hard for some hands. */
+/** Difficulty of each unit for a learner, drawn independently. */
 const EASE = { low: 0.4, high: 1.3 } as const;
 
 export function madeUpLearner(seed: number): Learner {

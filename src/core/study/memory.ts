@@ -19,7 +19,7 @@ const scheduler = fsrs(
 /** Ratings remembered one by one: enough to say what was off lately. */
 const LATELY = 4;
 
-/** What is remembered of a unit: plain data, all times ISO 8601 in UTC. */
+/** Memory state of a unit: plain data, all times ISO 8601 in UTC. */
 export interface Memory {
   /** Days until nine of ten such units would still be there. */
   readonly stability: number;

@@ -4,7 +4,7 @@ import { keyOf, type Unit, type UnitKind } from './unit';
 /** What is remembered, by the keys of units. */
 export type Memories = ReadonlyMap<string, Memory>;
 
-/** How long a unit takes, in minutes: a row or two written slowly and compared (common teaching: ten minutes hold two new letters). */
+/** Minutes per unit: a row or two written slowly and compared (common teaching: ten minutes hold two new letters). */
 export const MINUTES: Readonly<Record<UnitKind, number>> = {
   stroke: 1,
   letter: 2,
@@ -15,7 +15,7 @@ export const MINUTES: Readonly<Record<UnitKind, number>> = {
 /** A letter that is new is looked at first, and written more often. */
 export const NEW_LETTER_MINUTES = 3;
 
-/** What a unit held is worth: letters are what a hand is made of. */
+/** Value of a retained unit by kind; letters are worth most. */
 const WORTH: Readonly<Record<UnitKind, number>> = {
   stroke: 0.5,
   letter: 1,
@@ -27,17 +27,17 @@ const WORTH: Readonly<Record<UnitKind, number>> = {
 const FOLLOWING = 0.08;
 /** Maximum number of dependent units that count. */
 const MOST_FOLLOWING = 8;
-/** How much of a unit's worth the first time of writing it brings. */
+/** Fraction of a unit's value that its first practice brings. */
 const FIRST_TIME = 0.5;
 /** New letters of a session: two in ten minutes, and one more for every ten after them (common teaching). */
 const newLettersIn = (minutes: number): number => (minutes < 8 ? 0 : 1 + Math.floor(minutes / 10));
 /** New strokes of a session: those the next letters are made of, and no stock of them. */
 const NEW_STROKES = 2;
-/** Nothing new while what is due would fill more than this share of the time. */
+/** Maximum fraction of the time that due units may take for anything new to be introduced. */
 const MOST_DUE = 0.5;
 /** Days overdue after which a unit precedes everything else, so that nothing is forgotten for good. */
 const PATIENCE_DAYS = 21;
-/** Of one family not more than this share of a session, where there is anything else: other letters between, so that the hand does not run on. */
+/** Maximum fraction of a session for one family where there is anything else, so that letters alternate. */
 const OF_A_FAMILY = 0.6;
 /** Days without writing after which a session begins gently. */
 export const AWAY_DAYS = 21;
@@ -147,7 +147,7 @@ function dueStep(
   };
 }
 
-/** What is new and ready: everything it needs is known, or taken before it today. In the order it is taught, the first first. */
+/** New units whose prerequisites are known or taken earlier today, in the order they are taught. */
 function newSteps(
   curriculum: readonly Unit[],
   memories: Memories,
@@ -175,7 +175,7 @@ function newSteps(
     });
 }
 
-/** What is not due yet, the likeliest to go first: for time that is left. */
+/** Units not due yet, the least certain first, for time that is left. */
 const keeping = (
   curriculum: readonly Unit[],
   memories: Memories,
@@ -223,7 +223,7 @@ class Draft {
 
   /** Takes of these, in order, whatever there is room for; of new letters no more than `most` in all. */
   takeAll(candidates: readonly Candidate[], most = 0): void {
-    // What one family has too much of is looked at again when the others have had their turn.
+    // Units beyond a family's limit are considered again after the other families.
     const crowded: Candidate[] = [];
     for (const candidate of candidates) {
       if (this.isCrowded(candidate)) crowded.push(candidate);

@@ -54,7 +54,7 @@ export interface Today {
   /** What was off last time, worth keeping in mind. */
   readonly inMind: readonly string[];
   readonly lastNote: string;
-  /** What the pen did wrong last time, as the diagnosis knows it. */
+  /** Trouble of the last session, as the diagnosis names it. */
   readonly trouble: Seen | undefined;
   readonly goal: { readonly kept: KeptGoal; readonly standing: Standing } | undefined;
   readonly pieces: readonly DuePiece[];

@@ -1,12 +1,12 @@
 import type { Lesson } from '../practice/lessons';
 
-/** What is practised as one thing, and remembered as one. */
+/** Smallest unit that is practised and scheduled. */
 export const UNIT_KINDS = ['stroke', 'letter', 'join', 'rhythm', 'word'] as const;
 export type UnitKind = (typeof UNIT_KINDS)[number];
 
 /** A thing to practise in a hand. */
 export interface Unit {
-  /** `kind:of`; the same for ever, so that what is remembered of it stays its own. */
+  /** `kind:of`; stable, since the memory is stored under it. */
   readonly key: string;
   readonly kind: UnitKind;
   /** The drill's id, the letter, the two letters, the text; of words the family whose letters they show. */

@@ -22,21 +22,21 @@ export interface BandKind extends RowsOf {
   readonly ofLetters?: true;
   /** It writes letters: a hand whose letters are not drawn cannot have it. */
   readonly needsLetters: boolean;
-  /** What a new band of it holds until its maker says otherwise. */
+  /** Initial content of a new band. */
   readonly usual: (ground: Ground) => string;
   /** What is asked for, where that is not its name. */
   readonly asks?: string;
-  /** What there is to choose among; without it the text is typed, or there is none (`typed: false`). */
+  /** Choices for its content; without them the text is typed, or there is none (`typed: false`). */
   readonly choices?: (ground: Ground) => readonly Choice[];
   readonly typed?: boolean;
   /** A band of it in a few words. */
   readonly inWords: (of: string) => string;
-  /** Does it have cells to trace and to fill, and rows of ruling? Both unless said otherwise. */
+  /** Whether it has cells to trace and to fill, and rows of ruling; both by default. */
   readonly cells?: boolean;
   readonly rows?: boolean;
   /** What is written in its cells (`room` across), for kinds that write something. */
   readonly subjects?: (ground: Ground, of: string, room: Mm) => Subjects;
-  /** What being guided means for it, where that is no cell with numbered strokes. */
+  /** Meaning of “guided”, where that is not a cell with numbered strokes. */
   readonly guidedAs?: string;
   /** Its subjects are shown together before they are practised one by one. */
   readonly together?: boolean;

@@ -18,7 +18,7 @@ import { type WordList, writable } from '../words/wordList';
 import { allot, type Chapter, holdsAll, type Taught } from './allot';
 import { fullRowsOn, inFull } from './fullRows';
 
-/** What a teacher asks of a pack. Handedness is the sheet's own: its left-handed layout. */
+/** A teacher's options for a pack. Handedness comes from the sheet's layout. */
 export interface CourseOptions {
   readonly sessions: number;
   readonly minutes: number;
@@ -43,7 +43,7 @@ export interface Course {
   readonly pages: readonly CoursePage[];
   /** Letters of the hand that found no page with full rows: the pack is too thin for them. */
   readonly left: readonly string[];
-  /** How many sessions would be enough for the whole hand, where letters are left. */
+  /** Number of sessions that the whole hand needs, where letters are left over. */
   readonly enough?: number;
 }
 
@@ -172,7 +172,7 @@ const PAGE_DRILLS = 6;
 
 const CAPITAL = /\p{Lu}/u;
 
-/** What a page could hold, the fullest first; empty ruling takes what is left. */
+/** Candidate contents of a page, fullest first; empty ruling fills the rest. */
 function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAsked): (readonly Band[])[] {
   const hand = handOf(recipe);
   const make = numbered();

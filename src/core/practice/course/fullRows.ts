@@ -20,13 +20,10 @@ const DRILL = { guided: false, lines: 1 } as const;
 /** How a letter is practised in full. */
 export const inFull = (how: Partial<How> = {}): Partial<How> => ({ ...FULL, ...how });
 
-/** Of some letters in their order, how many a page of a size has full rows for; 1 at least. */
+/** Number of letters, in order, that get full rows on a page of a given size; at least 1. */
 export type FullRows = (letters: readonly string[], size: number) => number;
 
-/**
- * Lays every letter out alone, once; a page then holds as many as there is room for under the tallest drill and over
- * what is to be compared.
- */
+/** Measures every letter once by laying it out alone; a page then holds as many as fit between the tallest drill and the checklist. */
 export function fullRowsOn(
   recipe: Sheet,
   lessons: readonly Lesson[],

@@ -13,7 +13,7 @@ export interface Drill {
   readonly id: string;
   readonly name: string;
   readonly remark: string;
-  /** How a run is counted, where it is written to a beat. */
+  /** Beats of one run, where it is written to a beat. */
   readonly beat?: Beat;
   /** Tools that can do it. */
   readonly tools: readonly ToolFamily[];

@@ -139,7 +139,7 @@ export const descendingLoops = (ground: Ground): Built => {
       const knots = loopKnots({ ...ground, measures: { ...m, A: m.X - m.D } }, 0)
         .map(flip)
         .reverse();
-      // What was the straight way down from the loop is now the way down into it.
+      // The straight descent from the loop becomes the descent into it.
       const straight = knots.findIndex(({ dir }) => dir === -90);
       const shade = knots.map((knot, at) => (at === straight + 1 ? { ...knot, line: true } : knot));
       return stroke(

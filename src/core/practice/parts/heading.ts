@@ -17,7 +17,7 @@ const HEADING_SIZE: Mm = 3.6;
 export const REMARK: Mm = 4.2;
 export const REMARK_SIZE: Mm = 2.9;
 
-/** What a band is called, and how it is written where that is not the usual. */
+/** Name of a band, and its manner of writing where unusual. */
 export interface Title {
   readonly name: string;
   readonly more: string;
@@ -80,7 +80,7 @@ export const headingPart = (title: Title, { language }: PageRoom, lines: readonl
   }),
 });
 
-/** What a teacher says, whole: in as many lines as it takes across the frame. */
+/** The teacher's remark, wrapped to the width of the frame. */
 export const remarkLines = (remark: string, width: Mm): readonly string[] =>
   remark === '' ? [] : wrapText(remark, REMARK_SIZE, width);
 

@@ -8,7 +8,7 @@ import type { Figure } from '../../writing/figure';
 import type { Ground } from '../ground';
 import type { PageRoom } from './part';
 
-/** White between two rows at least, so that their lines are not taken for one another's. */
+/** Minimum white between two rows, so that their lines are not confused. */
 const LEAST_ROW_GAP: Mm = 1.5;
 /** White at the head of a row, or after its ladder. */
 export const LEAD: Mm = 1.5;

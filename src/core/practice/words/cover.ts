@@ -157,7 +157,7 @@ function oneForTwo(instance: Instance, chosen: readonly number[]): number[] | un
       const [ofA, ofB] = [needing[i] as number[], needing[j] as number[]];
       if (ofA.length + ofB.length > largest) continue;
       const both = setOf(a).filter((e) => setOf(b).includes(e));
-      // What both have and nothing is left of would lack twice, which one word cannot make good.
+      // A letter that both need and no other word has would be missing twice; one word cannot cover it.
       if (both.some((e) => spare[e] === 0)) continue;
       const needed = [...ofA, ...ofB, ...both.filter((e) => spare[e] === 1)];
       const one = servingAll(instance, needed, taken);

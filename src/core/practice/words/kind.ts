@@ -1,4 +1,4 @@
-/** How sure a listing is that a word is unkind: 0 in some senses only, 1 maybe, 2 certainly. */
+/** Confidence that a word is offensive: 0 in some senses only, 1 maybe, 2 certainly. */
 export type Ratings = Readonly<Record<string, number>>;
 
 /** Rated for one sense only, and plain words of sky and desk in every other. */

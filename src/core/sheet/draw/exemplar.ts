@@ -85,7 +85,7 @@ function fitted(
   return { nodes, rest: words.slice(next).map(([word]) => word) };
 }
 
-/** A tail under a line at the very foot of a sheet without margins can reach over the edge: then the word goes too. */
+/** On a sheet without margins a descender of the last line can cross the edge; then the word is left out as well. */
 function onPage(nodes: readonly DrawingNode[], { page }: SheetLayout): boolean {
   const ink = drawingBounds({ nodes });
   return (
