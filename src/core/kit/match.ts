@@ -332,11 +332,11 @@ function decision(need: Need, kit: Kit, next: Kit): string | undefined {
     .sort((a, b) => gained(b) - gained(a));
   if (!most || gained(most) <= 0) return undefined;
   const { here, there } = most;
-  const against = `Before “${next.tool.label}”: `;
+  const against = `Ranked above “${next.tool.label}”: `;
   if (here && here.points > 0 && there && there.reason !== here.reason)
-    return `${against}${here.reason} There: ${there.reason}`;
+    return `${against}${here.reason} The other: ${there.reason}`;
   if (here && here.points > 0) return `${against}${here.reason}`;
-  return there && `${against}of that it is said: ${there.reason}`;
+  return there && `Ranked above “${next.tool.label}”, of which: ${there.reason}`;
 }
 
 const gained = ({ here, there }: { here?: Judgement | undefined; there?: Judgement | undefined }): number =>

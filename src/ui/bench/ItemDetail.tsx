@@ -170,7 +170,7 @@ function FactField({
       <label className="flex items-center justify-between gap-2 text-sm">
         {name}
         <select
-          className="select select-sm w-36"
+          className="select select-sm w-39"
           value={shown}
           onChange={(event) => {
             const next = event.target.value;
@@ -195,7 +195,7 @@ function FactField({
       <span className="flex items-center gap-1">
         <input
           key={`${item.id} ${String(value)}`}
-          className="input input-sm w-24"
+          className={`input input-sm ${asked.kind === 'number' ? 'w-24' : 'w-39'}`}
           inputMode={asked.kind === 'number' ? 'decimal' : 'text'}
           defaultValue={value === null ? '' : String(value)}
           placeholder="not known"

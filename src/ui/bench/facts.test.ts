@@ -17,6 +17,13 @@ describe('facts as they are entered', () => {
   it('are told in words: a colour by its name', () => {
     const ink = { ...blankItem('a', 'ink', 'sea'), colour: '#2f9e8f', inkKind: 'dye' as const };
     expect(summary(ink)).toBe('dye, blue-green');
+    const nib = {
+      ...blankItem('b', 'broad-nib', 'nib'),
+      cut: 'left-oblique' as const,
+      cutDegrees: 15,
+      shankRadius: 3.6,
+    };
+    expect(summary(nib)).toBe('left-oblique, 15°, arc 3.6 mm');
     expect(
       itemKinds()
         .flatMap(factsOf)

@@ -16,6 +16,10 @@ const OTHER_NAMES: Readonly<Record<string, string>> = { label: 'Name', note: 'No
 export const factName = (key: string): string =>
   ALL_FACTS.find((fact) => fact.key === key)?.name ?? lookUp(OTHER_NAMES, key) ?? 'A fact';
 
+/** A unit as it stands behind a number in the summary. */
+const unitAfter = (unit: string): string =>
+  unit === 'of 5' ? '' : unit === '°' ? unit : ` ${unit.replace(' radius', '')}`;
+
 /** The facts of a thing in one line, for the table. */
 export function summary(item: Item): string {
   const parts = factsOf(item.kind).flatMap(({ key, name, short, asked }) => {
@@ -23,8 +27,7 @@ export function summary(item: Item): string {
     if (value === null || value === '' || value === 0 || short === null) return [];
     if (asked.kind === 'flag') return value === true ? [name.toLowerCase()] : [];
     if (asked.kind === 'colour') return [colourName(String(value))];
-    const unit =
-      asked.kind === 'number' && asked.unit !== 'of 5' ? ` ${asked.unit.replace(' radius', '')}` : '';
+    const unit = asked.kind === 'number' ? unitAfter(asked.unit) : '';
     return [`${short ? `${short} ` : ''}${value}${unit}`];
   });
   return parts.slice(0, 4).join(', ');

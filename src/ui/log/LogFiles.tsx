@@ -53,7 +53,7 @@ export function LogFiles() {
     <div className="space-y-6 pt-4">
       <section aria-labelledby="out" className="space-y-2">
         <h2 id="out" className="margin-heading">
-          Out
+          Export
         </h2>
         <div className="flex flex-wrap gap-1">
           {FORMATS.map(([format, name]) => (
@@ -69,7 +69,7 @@ export function LogFiles() {
       </section>
       <section aria-labelledby="in" className="space-y-2">
         <h2 id="in" className="margin-heading">
-          In
+          Import
         </h2>
         <FileButton label="Logbook table" accept=".csv,text/csv" onFile={(file) => void open(file)}>
           Read a table (CSV)
