@@ -3,7 +3,7 @@ import ts from 'typescript';
 
 /** Attributes that people read or hear; all others are names for the program. */
 const READ =
-  /^(aria-label|aria-description|title|alt|placeholder|label|name|text|heading|summary|hint|explain|empty|unit)$/;
+  /^(aria-label|aria-description|title|alt|placeholder|label|name|text|heading|summary|hint|explain|empty|unit|none)$/;
 
 /** A text with letters and a space, or a capital: what a person may read. */
 const isRead = (text: string): boolean =>

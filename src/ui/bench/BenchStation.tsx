@@ -18,6 +18,7 @@ import { type ItemKind, isTool, itemKinds, kindName } from '@/core/kit/itemKinds
 import { lookUp } from '@/core/measure/lookUp';
 import { plain } from '@/core/measure/units';
 import { Toggle } from '../fields/Choices';
+import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { download, newId, Stale, sentenceOf } from '../lib/api';
 import { enteredNumber, factName, summary } from './facts';
@@ -169,19 +170,15 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
             value={search}
             onChange={(event) => setSearch(event.target.value)}
           />
-          <select
+          <OneOrNone
             className="select select-sm w-40"
-            aria-label="Kind"
+            label="Kind"
+            none="all kinds"
+            choices={itemKinds()}
+            nameOf={kindName}
             value={kind}
-            onChange={(event) => setKind(event.target.value as ItemKind | '')}
-          >
-            <option value="">all kinds</option>
-            {itemKinds().map((one) => (
-              <option key={one} value={one}>
-                {kindName(one)}
-              </option>
-            ))}
-          </select>
+            onChoose={setKind}
+          />
           <Toggle name="by kind" on={grouped} onSwitch={setGrouped} />
           <Toggle name="include archived" on={withArchived} onSwitch={setWithArchived} />
           <AddItem
@@ -209,22 +206,15 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
             <span>{chosen.length} chosen:</span>
             <label className="flex items-center gap-1">
               wear
-              <select
+              <OneOrNone
                 className="select select-xs w-28"
+                none="choose"
+                choices={WEARS}
                 value=""
-                onChange={(event) =>
-                  void set(
-                    chosen,
-                    { wear: event.target.value as (typeof WEARS)[number] },
-                    `Set the wear of ${chosen.length} things.`,
-                  )
+                onChoose={(wear) =>
+                  wear && void set(chosen, { wear }, `Set the wear of ${chosen.length} things.`)
                 }
-              >
-                <option value="">choose</option>
-                {WEARS.map((wear) => (
-                  <option key={wear}>{wear}</option>
-                ))}
-              </select>
+              />
             </label>
             <button
               type="button"
@@ -473,17 +463,14 @@ function columnsFor(
       header: 'Wear',
       cell: ({ row: { original: item } }) =>
         isTool(item.kind) ? (
-          <select
+          <OneOrNone
             className="select select-ghost select-sm w-28"
-            aria-label={`Wear of the ${item.label}`}
+            label={`Wear of the ${item.label}`}
+            none="not known"
+            choices={WEARS}
             value={item.wear ?? ''}
-            onChange={(event) => edit(item, { wear: (event.target.value || null) as Item['wear'] })}
-          >
-            <option value="">not known</option>
-            {WEARS.map((wear) => (
-              <option key={wear}>{wear}</option>
-            ))}
-          </select>
+            onChoose={(wear) => edit(item, { wear: wear || null })}
+          />
         ) : (
           ''
         ),
@@ -516,21 +503,14 @@ const changedFacts = (before: Item, after: Item): Partial<Item> =>
 
 function AddItem({ onAdd }: { onAdd: (item: Item) => void }) {
   return (
-    <select
+    <OneOrNone
       className="select select-sm w-36"
-      aria-label="Add a thing"
+      label="Add a thing"
+      none="Add…"
+      choices={itemKinds()}
+      nameOf={kindName}
       value=""
-      onChange={(event) => {
-        const kind = event.target.value as ItemKind;
-        onAdd(blankItem(newId(), kind, `new ${kindName(kind)}`));
-      }}
-    >
-      <option value="">Add…</option>
-      {itemKinds().map((kind) => (
-        <option key={kind} value={kind}>
-          {kindName(kind)}
-        </option>
-      ))}
-    </select>
+      onChoose={(kind) => kind && onAdd(blankItem(newId(), kind, `new ${kindName(kind)}`))}
+    />
   );
 }

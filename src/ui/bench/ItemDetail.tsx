@@ -5,6 +5,7 @@ import { colourName } from '@/core/drawing/colourName';
 import { type AnyFact, factsOf } from '@/core/kit/facts';
 import { type Item, nibKindOf } from '@/core/kit/item';
 import { takesHolder } from '@/core/kit/rules';
+import { OneOrNone } from '../fields/OneOf';
 import { keepPhoto } from '../lib/photo';
 import { enteredNumber } from './facts';
 import { MeasureNib } from './MeasureNib';
@@ -169,21 +170,13 @@ function FactField({
     return (
       <label className="flex items-center justify-between gap-2 text-sm">
         {name}
-        <select
+        <OneOrNone
           className="select select-sm w-39"
+          none="not known"
+          choices={asked.kind === 'choice' ? asked.choices : ['yes', 'no']}
           value={shown}
-          onChange={(event) => {
-            const next = event.target.value;
-            set(next === '' ? null : asked.kind === 'flag' ? next === 'yes' : next);
-          }}
-        >
-          <option value="">not known</option>
-          {(asked.kind === 'choice' ? asked.choices : ['yes', 'no']).map((option) => (
-            <option key={option} value={option}>
-              {option}
-            </option>
-          ))}
-        </select>
+          onChoose={(next) => set(next === '' ? null : asked.kind === 'flag' ? next === 'yes' : next)}
+        />
       </label>
     );
   }

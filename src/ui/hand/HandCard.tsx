@@ -10,6 +10,7 @@ import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
 import { bodyHeight } from '@/core/setting/bodyHeight';
 import type { WrittenSample } from '@/workers/gallery.worker';
+import { OneOf } from '../fields/OneOf';
 import { HandFigure } from './HandFigure';
 import { Sample } from './Sample';
 
@@ -133,18 +134,14 @@ export function HandCard({
       </details>
       <div className="mt-auto flex flex-wrap items-center gap-2 pt-3">
         {base.schools.length > 1 ? (
-          <select
+          <OneOf
             className="select select-sm w-auto"
-            aria-label={`School of ${base.name}`}
+            label={`School of ${base.name}`}
+            choices={base.schools.map(({ id }) => id)}
+            nameOf={(id) => base.schools.find((school) => school.id === id)?.name ?? id}
             value={recipe.school}
-            onChange={(event) => onSchool(event.target.value)}
-          >
-            {base.schools.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
+            onChoose={onSchool}
+          />
         ) : null}
         <span className="ml-auto flex flex-wrap justify-end gap-1">
           {drawn && (

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { OneOrNone } from '../fields/OneOf';
 
 /** A short list to choose one from, or to leave open. */
 export function Select<T extends string>({
@@ -20,19 +21,15 @@ export function Select<T extends string>({
       <label htmlFor={id} className="block text-sm">
         {label}
       </label>
-      <select
+      <OneOrNone
         id={id}
         className="select select-sm mt-1 w-36 max-sm:w-full"
+        none="anything"
+        choices={choices}
+        nameOf={nameOf}
         value={value}
-        onChange={(event) => onChoose(choices.find((choice) => choice === event.target.value) ?? '')}
-      >
-        <option value="">anything</option>
-        {choices.map((choice) => (
-          <option key={choice} value={choice}>
-            {nameOf(choice)}
-          </option>
-        ))}
-      </select>
+        onChoose={onChoose}
+      />
     </div>
   );
 }

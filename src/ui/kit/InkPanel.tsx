@@ -20,6 +20,7 @@ import { entriesOf } from '@/core/log/entriesOf';
 import { plain } from '@/core/measure/units';
 import { renderSvg } from '@/render/svg';
 import { NumberField } from '../fields/NumberField';
+import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { download, newId, sentenceOf } from '../lib/api';
 import { Caution } from './Caution';
@@ -93,32 +94,24 @@ export function InkPanel({ records }: { records: Records }) {
           </label>
           <label className="flex flex-col text-sm">
             Base
-            <select
+            <OneOf
               className="select select-sm w-28"
+              choices={BASES}
               value={draft.base}
-              onChange={(event) => setDraft({ ...draft, base: event.target.value as Mix['base'] })}
-            >
-              {BASES.map((base) => (
-                <option key={base}>{base}</option>
-              ))}
-            </select>
+              onChoose={(base) => setDraft({ ...draft, base })}
+            />
           </label>
           {number('baseMl', 'Base')}
           {number('waterMl', 'Water')}
           {number('gumDrops', 'Gum')}
           <label className="flex flex-col text-sm">
             Consistency
-            <select
+            <OneOf
               className="select select-sm w-32"
+              choices={CONSISTENCIES}
               value={draft.consistency}
-              onChange={(event) =>
-                setDraft({ ...draft, consistency: event.target.value as Mix['consistency'] })
-              }
-            >
-              {CONSISTENCIES.map((one) => (
-                <option key={one}>{one}</option>
-              ))}
-            </select>
+              onChoose={(consistency) => setDraft({ ...draft, consistency })}
+            />
           </label>
           <button type="button" className="btn btn-primary btn-sm" onClick={keepMix}>
             Keep
@@ -284,15 +277,12 @@ function Mend({ remedies, onTell }: { remedies: readonly Remedy[]; onTell: (reme
       </h2>
       <label className="flex items-center gap-2 text-sm">
         The ink is
-        <select
+        <OneOf
           className="select select-sm w-40"
+          choices={COMPLAINTS}
           value={complaint}
-          onChange={(event) => setComplaint(event.target.value as Complaint)}
-        >
-          {COMPLAINTS.map((one) => (
-            <option key={one}>{one}</option>
-          ))}
-        </select>
+          onChoose={setComplaint}
+        />
       </label>
       <p className="remark" role="status">
         {sentence}

@@ -2,14 +2,16 @@
 
 import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import { HANDS } from '@/core/hands/registry';
+import { HANDS, handById } from '@/core/hands/registry';
 import type { Item } from '@/core/kit/item';
 import { type ItemKind, kindName } from '@/core/kit/itemKinds';
 import { TOOLS } from '@/core/kit/kinds/registry';
 import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
+import { lookUp } from '@/core/measure/lookUp';
 import { Problem } from '@/core/problem/problem';
 import { largestForLines } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
+import { OneOf, OneOrNone } from '../fields/OneOf';
 
 /** Kinds that may be bought to better a kit. */
 export const BUYABLE: readonly ItemKind[] = [
@@ -48,15 +50,12 @@ export function NeedForm({
   ) => (
     <label className="flex items-center justify-between gap-2 text-sm">
       {name}
-      <select
+      <OneOf
         className="select select-sm w-36"
+        choices={values}
         value={need[key]}
-        onChange={(event) => onChange({ ...need, [key]: event.target.value })}
-      >
-        {values.map((value) => (
-          <option key={value}>{value}</option>
-        ))}
-      </select>
+        onChoose={(value) => onChange({ ...need, [key]: value })}
+      />
     </label>
   );
   return (
@@ -66,20 +65,13 @@ export function NeedForm({
       </h2>
       <label className="flex items-center justify-between gap-2 text-sm">
         Hand
-        <select
+        <OneOf
           className="select select-sm w-36"
+          choices={HANDS.map(({ id }) => id)}
+          nameOf={(id) => handById(id).name}
           value={need.hand}
-          onChange={(event) => {
-            const hand = HANDS.find(({ id }) => id === event.target.value);
-            if (hand) onChange({ ...need, hand: hand.id, bodyMm: null });
-          }}
-        >
-          {HANDS.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
+          onChoose={(hand) => onChange({ ...need, hand, bodyMm: null })}
+        />
       </label>
       {need.hand !== recipe.hand && (
         <p className="text-sm opacity-80">The sheet stays as it is until a kit is chosen.</p>
@@ -110,18 +102,14 @@ export function NeedForm({
       )}
       <label className="flex items-center justify-between gap-2 text-sm">
         With this tool
-        <select
+        <OneOrNone
           className="select select-sm w-36"
+          none="any"
+          choices={tools.map(({ id }) => id)}
+          nameOf={(id) => tools.find((tool) => tool.id === id)?.label ?? id}
           value={only}
-          onChange={(event) => onOnly(event.target.value)}
-        >
-          <option value="">any</option>
-          {tools.map(({ id, label }) => (
-            <option key={id} value={id}>
-              {label}
-            </option>
-          ))}
-        </select>
+          onChoose={onOnly}
+        />
       </label>
       <details>
         <summary className="cursor-pointer text-sm">Schools</summary>
@@ -132,19 +120,13 @@ export function NeedForm({
             return (
               <label key={id} className="block text-sm">
                 {name}
-                <select
+                <OneOf
                   className="select select-sm w-full"
+                  choices={Object.keys(choices)}
+                  nameOf={(key) => lookUp<string>(choices, key) ?? key}
                   value={mine}
-                  onChange={(event) =>
-                    onChange({ ...need, schools: { ...need.schools, [id]: event.target.value } })
-                  }
-                >
-                  {Object.entries(choices).map(([key, sentence]) => (
-                    <option key={key} value={key}>
-                      {sentence}
-                    </option>
-                  ))}
-                </select>
+                  onChoose={(school) => onChange({ ...need, schools: { ...need.schools, [id]: school } })}
+                />
               </label>
             );
           })}

@@ -7,6 +7,7 @@ import type { Need } from '@/core/kit/need';
 import { reachOf } from '@/core/kit/reach';
 import type { KitPart } from '@/core/kit/verdict';
 import { type Asked, KIT_PARTS, whyNot } from '@/core/kit/whyNot';
+import { OneOrNone } from '../fields/OneOf';
 import { VERDICTS } from './kitWords';
 
 const partOf = ({ kind }: Item): KitPart | undefined =>
@@ -45,20 +46,13 @@ export function WhyNot({ need, bench }: { need: Need; bench: readonly Item[] }) 
         {KIT_PARTS.map((part) => (
           <label key={part} className="flex flex-col text-sm">
             {NAMES[part]}
-            <select
-              className="select select-sm w-48"
+            <OneOrNone
+              none="any"
+              choices={bench.filter((item) => !item.archived && partOf(item) === part).map(({ id }) => id)}
+              nameOf={(id) => bench.find((item) => item.id === id)?.label ?? id}
               value={ids[part] ?? ''}
-              onChange={(event) => setIds({ ...ids, [part]: event.target.value })}
-            >
-              <option value="">any</option>
-              {bench
-                .filter((item) => !item.archived && partOf(item) === part)
-                .map((item) => (
-                  <option key={item.id} value={item.id}>
-                    {item.label}
-                  </option>
-                ))}
-            </select>
+              onChoose={(id) => setIds({ ...ids, [part]: id })}
+            />
           </label>
         ))}
       </div>

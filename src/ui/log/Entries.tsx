@@ -8,6 +8,7 @@ import type { Entry } from '@/core/log/entry';
 import { LOG_KINDS, type LogKind, logKindName } from '@/core/log/logKinds';
 import type { Session } from '@/core/log/session';
 import { criterionSaid } from '@/core/practice/criteria';
+import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';
 import { callUntilKept } from '../lib/patience';
@@ -116,19 +117,15 @@ export function Entries({ first }: { first: readonly Entry[] }) {
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
-        <select
+        <OneOrNone
           className="select select-sm w-44"
-          aria-label="What is shown"
+          label="What is shown"
+          none="everything"
+          choices={LOG_KINDS}
+          nameOf={logKindName}
           value={kind}
-          onChange={(event) => setKind(LOG_KINDS.find((one) => one === event.target.value) ?? '')}
-        >
-          <option value="">everything</option>
-          {LOG_KINDS.map((one) => (
-            <option key={one} value={one}>
-              {logKindName(one)}
-            </option>
-          ))}
-        </select>
+          onChoose={setKind}
+        />
       </div>
       {entries.length === 0 && <p>Nothing is logged yet{text || kind ? ' that is like this' : ''}.</p>}
       <ol className="space-y-1" data-testid="entries">

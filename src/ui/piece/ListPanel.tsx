@@ -6,6 +6,7 @@ import { fieldsOf, openRows, rowsOf } from '@/core/piece/batch';
 import type { Piece, Row } from '@/core/piece/piece';
 import { PIECE_LIMITS } from '@/core/piece/pieceFormat';
 import { FileButton } from '../fields/FileButton';
+import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import type { PieceFiles } from './usePieceFiles';
 import type { Found } from './usePieceWorker';
@@ -168,16 +169,13 @@ export function ListPanel({
                       {one?.wrong && <span className="remark remark-warning block text-sm">{one.wrong}</span>}
                     </td>
                     <td>
-                      <select
+                      <OneOf
                         className="select select-xs"
-                        aria-label={`State of row ${i + 1}`}
+                        label={`State of row ${i + 1}`}
+                        choices={STATES}
                         value={state}
-                        onChange={(event) => setState(i, event.target.value as Row['state'])}
-                      >
-                        {STATES.map((name) => (
-                          <option key={name}>{name}</option>
-                        ))}
-                      </select>
+                        onChoose={(next) => setState(i, next)}
+                      />
                     </td>
                   </tr>
                 );

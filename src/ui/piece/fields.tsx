@@ -1,6 +1,7 @@
 'use client';
 
 import { useId } from 'react';
+import { OneOf } from '../fields/OneOf';
 
 /** One of a few, by its name. */
 export function Pick<T extends string>({
@@ -18,18 +19,14 @@ export function Pick<T extends string>({
   return (
     <div className="text-sm">
       <label htmlFor={id}>{name}</label>
-      <select
+      <OneOf
         id={id}
         className="select select-sm mt-1 flex w-full"
+        choices={choices.map(([choice]) => choice)}
+        nameOf={(choice) => choices.find(([one]) => one === choice)?.[1] ?? choice}
         value={value}
-        onChange={(event) => onPick(event.target.value as T)}
-      >
-        {choices.map(([choice, label]) => (
-          <option key={choice} value={choice}>
-            {label}
-          </option>
-        ))}
-      </select>
+        onChoose={onPick}
+      />
     </div>
   );
 }

@@ -11,6 +11,7 @@ import { handOf } from '@/core/setting/handOf';
 import { INKS, type InkStyle } from '@/core/writing/inkStyle';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
+import { OneOf } from '../fields/OneOf';
 import { type HowChange, INK_NAMES, TINT_NAMES } from './bandWords';
 
 /** What and how of one band. */
@@ -172,6 +173,7 @@ export function TextField({
   );
 }
 
+/** One of some options under its name; a value that is not among them stays listed. */
 export function Select<T extends string>({
   name,
   value,
@@ -184,25 +186,20 @@ export function Select<T extends string>({
   onChoose: (value: T) => void;
 }) {
   const id = useId();
-  const listed = options.some((option) => option.value === value);
+  const values = options.map((option) => option.value);
   return (
     <div className="text-sm">
       <label htmlFor={id} className="block">
         {name}
       </label>
-      <select
+      <OneOf
         id={id}
         className="select select-sm w-full"
+        choices={options.some((option) => option.value === value) ? values : [value, ...values]}
+        nameOf={(one) => options.find((option) => option.value === one)?.name ?? one}
         value={value}
-        onChange={(event) => onChoose(event.target.value as T)}
-      >
-        {!listed && <option value={value}>{value}</option>}
-        {options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.name}
-          </option>
-        ))}
-      </select>
+        onChoose={onChoose}
+      />
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { toolOf } from '@/core/kit/kinds/registry';
 import type { Blend } from '@/core/type/blend';
 import { isLighter } from '@/core/type/blend';
 import { useBench } from '../bench/useBench';
+import { OneOrNone } from '../fields/OneOf';
 
 /** The two inks of a brush, the one taken up first: touched tips fade from one to the other. */
 const COLOURS_OF = [
@@ -31,22 +32,18 @@ export function BlendColours({ blend, onChange }: { blend: Blend; onChange: (ble
             />
           </label>
           {known.length > 0 && (
-            <select
+            <OneOrNone
               className="select select-xs w-28"
-              aria-label={bench}
+              label={bench}
+              none="from the bench"
+              choices={known.map(({ id }) => id)}
+              nameOf={(id) => known.find((ink) => ink.id === id)?.label ?? id}
               value={known.find(({ colour }) => colour === blend[key])?.id ?? ''}
-              onChange={(event) => {
-                const { colour } = known.find(({ id }) => id === event.target.value) ?? {};
+              onChoose={(id) => {
+                const { colour } = known.find((ink) => ink.id === id) ?? {};
                 if (colour) onChange({ ...blend, [key]: colour });
               }}
-            >
-              <option value="">from the bench</option>
-              {known.map(({ id, label }) => (
-                <option key={id} value={id}>
-                  {label}
-                </option>
-              ))}
-            </select>
+            />
           )}
         </span>
       ))}

@@ -1,5 +1,6 @@
 import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { OneOf } from '../fields/OneOf';
 import { VIEWS, type View } from './LetterView';
 import type { usePlay } from './usePlay';
 
@@ -63,31 +64,17 @@ export function PlayBar({
       />
       <label>
         <span className="sr-only">Speed</span>
-        <select
+        <OneOf
           className="select select-xs w-14"
-          value={play.speed}
-          onChange={(event) => play.setSpeed(Number(event.target.value))}
-        >
-          {SPEEDS.map((speed) => (
-            <option key={speed} value={speed}>
-              ×{speed}
-            </option>
-          ))}
-        </select>
+          choices={SPEEDS.map(String)}
+          nameOf={(speed) => `×${speed}`}
+          value={String(play.speed)}
+          onChoose={(speed) => play.setSpeed(Number(speed))}
+        />
       </label>
       <label className="flex items-center gap-1">
         View
-        <select
-          className="select select-xs w-24"
-          value={view}
-          onChange={(event) => onView(event.target.value as View)}
-        >
-          {views.map((candidate) => (
-            <option key={candidate} value={candidate}>
-              {candidate}
-            </option>
-          ))}
-        </select>
+        <OneOf className="select select-xs w-24" choices={views} value={view} onChoose={onView} />
       </label>
       {children}
     </div>

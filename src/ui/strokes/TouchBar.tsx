@@ -6,6 +6,7 @@ import type { Typeface } from '@/core/type/face';
 import { lettersOf, type SetLine } from '@/core/type/placed';
 import { shapesInPlaceOf } from '@/core/type/shapes';
 import { type Touch, touched, wordAt } from '@/core/type/touch';
+import { OneOrNone } from '../fields/OneOf';
 
 /** Step by which one key moves a letter, as a fraction of the body; less is not visible. */
 const PUSH = 0.04;
@@ -99,19 +100,14 @@ export function TouchBar({
       ))}
       {shapes.length > 1 && (
         <>
-          <select
+          <OneOrNone
             className="select select-xs w-28"
-            aria-label={`Shape of ${own} here`}
+            label={`Shape of ${own} here`}
+            none="shape as chosen"
+            choices={shapes.map(({ letter: { variant } }) => variant)}
             value={touch?.shape ?? ''}
-            onChange={(event) => reshape(event.target.value || undefined)}
-          >
-            <option value="">shape as chosen</option>
-            {shapes.map(({ letter: { variant } }) => (
-              <option key={variant} value={variant}>
-                {variant}
-              </option>
-            ))}
-          </select>
+            onChoose={(shape) => reshape(shape || undefined)}
+          />
           <label className="flex items-center gap-1">
             <input
               type="checkbox"

@@ -5,6 +5,7 @@ import { SEEN } from '@/core/kit/seen';
 import type { Session } from '@/core/log/session';
 import type { Criterion } from '@/core/practice/criteria';
 import { type Checked, RATINGS, type Rating } from '@/core/study/grade';
+import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { keepPhoto } from '../lib/photo';
 
@@ -16,8 +17,6 @@ export interface Practised {
   readonly unit: string;
   readonly name: string;
 }
-
-const NONE = '';
 
 /** Compare with the model: a few points, each off, near or right; which letters wobbled; a note; what went wrong. Keys 1, 2 and 3 rate the point at hand. */
 export function SelfCheck({
@@ -35,7 +34,7 @@ export function SelfCheck({
   const [ratings, setRatings] = useState<Readonly<Record<string, Rating>>>({});
   const [wobbled, setWobbled] = useState<readonly string[]>([]);
   const [note, setNote] = useState('');
-  const [trouble, setTrouble] = useState<string>(NONE);
+  const [trouble, setTrouble] = useState<(typeof SEEN)[number] | ''>('');
   const [picture, setPicture] = useState<string>();
   const notice = useNotice();
   const noteId = useId();
@@ -49,12 +48,11 @@ export function SelfCheck({
           const rating = ratings[id];
           return rating ? [{ criterion: id, rating }] : [];
         });
-        const seen = SEEN.find((one) => one === trouble);
         onKeep({
           checks,
           wobbled: [...wobbled],
           note: note.trim(),
-          ...(seen && { trouble: seen }),
+          ...(trouble && { trouble }),
           ...(picture && { picture }),
         });
       }}
@@ -135,18 +133,13 @@ export function SelfCheck({
         </label>
         <label className="text-sm">
           Did the pen give trouble?
-          <select
+          <OneOrNone
             className="select w-full"
+            none="No"
+            choices={SEEN}
             value={trouble}
-            onChange={(event) => setTrouble(event.target.value)}
-          >
-            <option value={NONE}>No</option>
-            {SEEN.map((seen) => (
-              <option key={seen} value={seen}>
-                {seen}
-              </option>
-            ))}
-          </select>
+            onChoose={setTrouble}
+          />
         </label>
       </div>
       <label className="block text-sm">

@@ -9,6 +9,7 @@ import type { Sitting } from '@/core/log/session';
 import { counted } from '@/core/measure/words';
 import type { Reason } from '@/core/study/plan';
 import type { Today, TodayStep } from '@/core/study/today';
+import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
 import { call, newId } from '../lib/api';
@@ -128,17 +129,13 @@ export function TodayStation({
         <h1>{title}</h1>
         <label className="text-sm">
           <span className="sr-only">Hand</span>
-          <select
+          <OneOf
             className="select select-sm w-44"
+            choices={today.hands.map(({ id }) => id)}
+            nameOf={(id) => today.hands.find((hand) => hand.id === id)?.name ?? id}
             value={today.hand}
-            onChange={(event) => go(event.target.value, today.warmUp ? 'warm-up' : String(today.minutes))}
-          >
-            {today.hands.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
+            onChoose={(hand) => go(hand, today.warmUp ? 'warm-up' : String(today.minutes))}
+          />
         </label>
         <fieldset className="flex flex-wrap gap-1">
           <legend className="sr-only">How long</legend>

@@ -67,7 +67,6 @@ export function AboutPanel() {
 
 /** A list to choose from, under its name. */
 const Choice = <T extends string>({ name, ...field }: { name: string } & Parameters<typeof OneOf<T>>[0]) => (
-  // biome-ignore lint/a11y/noLabelWithoutControl: the list stands inside
   <label className="flex items-center justify-between gap-3 text-sm">
     {name}
     <OneOf<T> {...field} className="select select-sm w-56" />
