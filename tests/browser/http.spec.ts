@@ -73,7 +73,7 @@ test('bad requests get a clear word and the right status', async ({ request }) =
     data: { name: 'x', recipe: { ...recipe, given: { bodyMm: 10, width: 2.4 } } },
   });
   expect(contradiction.status()).toBe(422);
-  expect((await contradiction.json()).error.message).toMatch(/One of the two has to go/);
+  expect((await contradiction.json()).error.message).toMatch(/Both cannot hold: choose one/);
   const broken = await request.post('/api/render?format=pdf', {
     headers: { 'content-type': 'application/json' },
     data: Buffer.from('{"format": '),
@@ -168,7 +168,7 @@ test('the passphrase’s form: what is none, and what never ends', async ({ base
   ] as const) {
     const response = await request.post('/api/enter', { headers, data });
     expect(response.status(), data).toBe(400);
-    expect((await response.json()).error.message).toMatch(/no form/);
+    expect((await response.json()).error.message).toMatch(/not the form/);
   }
   // In parts without a length, it is read no farther than a form is long.
   const { host } = new URL(baseURL);
