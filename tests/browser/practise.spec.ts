@@ -96,7 +96,7 @@ test('bands are ordered by mouse and keyboard, duplicated, taken away, and all o
     await page.getByRole('button', { expanded: true }).first().click();
   }
   expect(await names(page)).toEqual(['Letter n', 'Word moon', 'Phases of the moon']);
-  await page.getByRole('button', { name: 'Move Letter n' }).focus();
+  await page.getByRole('button', { name: 'Move Letter n', exact: true }).focus();
   const spoken = page.locator('[id^="DndLiveRegion"]');
   for (const [key, said] of [
     ['Space', /Picked up Letter n|goes to place 1/],
@@ -107,7 +107,10 @@ test('bands are ordered by mouse and keyboard, duplicated, taken away, and all o
     await expect(spoken).toContainText(said);
   }
   await expect.poll(() => names(page)).toEqual(['Word moon', 'Letter n', 'Phases of the moon']);
-  const [from, to] = [page.getByRole('button', { name: 'Move Phases of the moon' }), bands(page).first()];
+  const [from, to] = [
+    page.getByRole('button', { name: 'Move Phases of the moon', exact: true }),
+    bands(page).first(),
+  ];
   const [start, end] = [await from.boundingBox(), await to.boundingBox()];
   await page.mouse.move((start?.x ?? 0) + 5, (start?.y ?? 0) + 10);
   await page.mouse.down();
