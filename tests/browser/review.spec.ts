@@ -149,7 +149,7 @@ test('what cannot be measured is said in plain words, and the page can be chosen
     'page.jpg',
     'image/jpeg',
     Buffer.from('<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'),
-    /no picture that can be measured/,
+    /kind of file cannot be measured/,
   );
   await say('page.png', 'image/png', Buffer.from('\x89PNG\r\n\x1a\n broken', 'latin1'), /cannot be read/);
   await say(

@@ -10,6 +10,7 @@ import type { Setting } from '@/core/setting/setting';
 import { pathData } from '@/render/pathData';
 import { useNotice } from '../frame/notices';
 import { newId } from '../lib/api';
+import { shortDate } from '../lib/dates';
 import { callUntilKept } from '../lib/patience';
 import { useKeys } from '../sheet/keys';
 
@@ -26,8 +27,6 @@ const start = (kind: Judgement): Round => {
   const { first, least, most } = KINDS[kind];
   return { kind, stairs: begin(first, least, most), number: 0 };
 };
-
-const DAY = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** Two rows, one question: the difference shrinks with right answers; the threshold reached is saved. */
 export function EyeStation({
@@ -162,7 +161,7 @@ export function EyeStation({
             })}
           </ul>
           <p className="text-sm opacity-80">
-            As of {DAY.format(new Date())}, of {results.length} rounds.
+            As of {shortDate(new Date())}, of {results.length} rounds.
           </p>
         </section>
       )}

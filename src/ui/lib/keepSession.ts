@@ -1,6 +1,6 @@
 import type { Session } from '@/core/log/session';
 import { keyOf } from '@/core/study/unit';
-import { wallClock } from './localTime';
+import { wallClock } from './dates';
 import { callUntilKept } from './patience';
 
 /** Saves a session, repeated until the server has it; the id makes repeated requests idempotent. */

@@ -11,8 +11,9 @@ import { criterionSaid } from '@/core/practice/criteria';
 import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';
+import { dateWithWeekday, middayOf } from '../lib/dates';
 import { callUntilKept } from '../lib/patience';
-import { dayInWords, dayOf, inWords, nameOfUnit } from './words';
+import { dayOf, inWords, nameOfUnit } from './words';
 
 /** Debounce of the search after the last key, in ms. */
 const AFTER = 250;
@@ -138,7 +139,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
           return (
             <li key={entry.id} style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 3rem' }}>
               {(!before || dayOf(before) !== day) && (
-                <h2 className="margin-heading mt-4">{dayInWords(day)}</h2>
+                <h2 className="margin-heading mt-4">{dateWithWeekday(middayOf(day))}</h2>
               )}
               <div className="flex items-baseline gap-2 border-base-300 border-b py-1">
                 <div className="min-w-0 flex-1">

@@ -9,8 +9,8 @@ import type { UnitKind } from '@/core/study/unit';
 import { useRead } from '../frame/useRead';
 import { WrittenMark } from '../frame/WrittenMark';
 import { call } from '../lib/api';
+import { shortDate } from '../lib/dates';
 import type { Mark } from '../lib/mark';
-import { dateInWords } from './words';
 
 interface UnitStanding {
   readonly key: string;
@@ -130,7 +130,7 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
         {found?.memory && (
           <>
             , written {found.memory.times} {found.memory.times === 1 ? 'time' : 'times'}, last on{' '}
-            {dateInWords(found.memory.last)}; comes again on {dateInWords(found.memory.due)}.
+            {shortDate(found.memory.last)}; comes again on {shortDate(found.memory.due)}.
           </>
         )}
         {found && !found.memory && '. Nothing is logged for it yet.'}
@@ -157,7 +157,7 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
               .slice(0, RATINGS_SHOWN)
               .map((rating) => (
                 <li key={rating.session}>
-                  {dateInWords(rating.at)}: <b>{GRADE_WORDS[rating.grade]}</b>
+                  {shortDate(rating.at)}: <b>{GRADE_WORDS[rating.grade]}</b>
                   {rating.note && <span dir="auto"> · {rating.note}</span>}
                 </li>
               ))}
@@ -168,7 +168,7 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
         <div className="flex gap-2 overflow-x-auto">
           {pictures.map(({ picture, at }) => (
             // biome-ignore lint/performance/noImgElement: bytes of this desk
-            <img key={at} src={`/api/pictures/${picture}`} alt={dateInWords(at)} className="h-24 rounded" />
+            <img key={at} src={`/api/pictures/${picture}`} alt={shortDate(at)} className="h-24 rounded" />
           ))}
         </div>
       )}
@@ -186,7 +186,7 @@ function RatingLine({ ratings }: { ratings: readonly UnitRating[] }) {
       viewBox="-3 -6 106 42"
       className="w-full"
       role="img"
-      aria-label={`Ratings from ${dateInWords(ratings[0]?.at ?? '')} to ${dateInWords(ratings.at(-1)?.at ?? '')}`}
+      aria-label={`Ratings from ${shortDate(ratings[0]?.at ?? '')} to ${shortDate(ratings.at(-1)?.at ?? '')}`}
     >
       {ratings.map(({ at, grade, session }, i) => (
         <circle
@@ -196,7 +196,7 @@ function RatingLine({ ratings }: { ratings: readonly UnitRating[] }) {
           r="2"
           className={grade === GRADES.off ? 'fill-accent' : 'fill-primary'}
         >
-          <title>{`${dateInWords(at)}: ${GRADE_WORDS[grade]}`}</title>
+          <title>{`${shortDate(at)}: ${GRADE_WORDS[grade]}`}</title>
         </circle>
       ))}
     </svg>

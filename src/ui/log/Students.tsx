@@ -7,8 +7,8 @@ import { type HandId, handById } from '@/core/hands/registry';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { call, sentenceOf } from '../lib/api';
+import { shortDate } from '../lib/dates';
 import { useHandOver } from '../paper/useHandOver';
-import { dateInWords } from './words';
 
 const LONGEST_TITLE = 80;
 
@@ -96,7 +96,7 @@ export function Students() {
                     {row.known.length} of {row.of}
                   </td>
                   <td>{row.minutes}</td>
-                  <td>{row.last && dateInWords(row.last)}</td>
+                  <td>{row.last && shortDate(row.last)}</td>
                   <td>
                     <span dir="auto">{row.next.join(', ')}</span>
                     <span className="block text-sm opacity-80">{row.why}</span>

@@ -75,15 +75,3 @@ export function dayOf(entry: Entry): string {
     .map((part) => String(part).padStart(2, '0'))
     .join('-');
 }
-
-const DAY = new Intl.DateTimeFormat('en', {
-  weekday: 'long',
-  day: 'numeric',
-  month: 'long',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
-export const dayInWords = (day: string): string => DAY.format(new Date(`${day}T12:00:00Z`));
-
-const SHORT = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'short', year: 'numeric' });
-export const dateInWords = (time: string): string => SHORT.format(new Date(time));

@@ -1,9 +1,8 @@
 'use client';
 
 import { Check } from 'lucide-react';
+import { dayAndMonth } from '../lib/dates';
 import type { Printed } from './usePrinted';
-
-const DAY = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long' });
 
 /** Asks whether the printed page was written; if so, its letters count as known and the next page goes further. */
 export function WroteIt({
@@ -17,7 +16,7 @@ export function WroteIt({
   return (
     <section aria-label="The page you printed" className="rounded border border-base-300 p-2 text-sm">
       <p>
-        You printed a page with <b>{printed.letters.join(' ')}</b> on {DAY.format(new Date(printed.at))}.
+        You printed a page with <b>{printed.letters.join(' ')}</b> on {dayAndMonth(printed.at)}.
       </p>
       <div className="mt-1 flex gap-1">
         <button

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { OneOf } from '../fields/OneOf';
+import { dayAndMonth } from '../lib/dates';
 import { LetterPicture } from './LetterPicture';
 import type { ReviewShown } from './shown';
 
@@ -47,7 +48,7 @@ export function LettersBeside({ reviews }: { reviews: readonly ReviewShown[] }) 
               ))}
             </div>
             <p className="pt-1 text-sm">
-              {new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}, {title}
+              {dayAndMonth(at)}, {title}
             </p>
           </li>
         ))}

@@ -8,6 +8,7 @@ import type { HandId } from '@/core/hands/registry';
 import { Tabs } from '../fields/Tabs';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
+import { fullDate } from '../lib/dates';
 import { CameraPanel } from './CameraPanel';
 import { CornersPanel } from './CornersPanel';
 import { figureText } from './figureWords';
@@ -210,9 +211,6 @@ export function ReviewStation({
   );
 }
 
-const dayOf = (at: string) =>
-  new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
-
 function Pages({ reviews }: { reviews: readonly ReviewShown[] }) {
   return (
     <ul className="grid gap-4 pt-4 sm:grid-cols-2 xl:grid-cols-3" data-testid="reviews">
@@ -231,7 +229,7 @@ function Pages({ reviews }: { reviews: readonly ReviewShown[] }) {
             />
             <span className="block space-y-1 p-3">
               <b className="block">{title}</b>
-              <span className="block text-sm opacity-80">{dayOf(at)}</span>
+              <span className="block text-sm opacity-80">{fullDate(at)}</span>
               <span className="block text-sm">{remark}</span>
             </span>
           </Link>
@@ -270,7 +268,7 @@ function Table({ reviews }: { reviews: readonly ReviewShown[] }) {
                   {title}
                 </Link>
               </th>
-              <td className="whitespace-nowrap">{dayOf(at)}</td>
+              <td className="whitespace-nowrap">{fullDate(at)}</td>
               {COLUMNS.map((column) => {
                 const figure = figures.find((one) => one.id === column);
                 return (

@@ -15,8 +15,8 @@ import { keyOf } from '@/core/study/unit';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
 import { call, newId } from '../lib/api';
+import { fullDate, wallClock } from '../lib/dates';
 import { keepSession } from '../lib/keepSession';
-import { wallClock } from '../lib/localTime';
 import { callUntilKept } from '../lib/patience';
 import { useHandOver } from '../paper/useHandOver';
 import { sheetLink } from '../sheet/sheetLink';
@@ -62,7 +62,7 @@ export function ReviewView({
   const [letter, setLetter] = useState<readonly [number, number] | null>(null);
   const plainSample = review.print === NO_PRINT;
   const counted = session?.measured?.review === id;
-  const day = new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
+  const day = fullDate(at);
 
   const nextPage = async () =>
     (await call(`/api/review/${id}/next`, { method: 'POST' })).json() as Promise<Recipe>;

@@ -4,16 +4,8 @@ import Link from 'next/link';
 import { recordId } from '@/core/log/recordId';
 import type { Today } from '@/core/study/today';
 import { useNotice } from '../frame/notices';
+import { deadline } from '../lib/dates';
 import { callUntilKept } from '../lib/patience';
-
-const WHEN = new Intl.DateTimeFormat('en', {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  hour12: false,
-});
 
 /** What to take out and what it needs, what to keep in mind, pieces to be ready, and what wants looking after. */
 export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void }) {
@@ -89,7 +81,7 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
                 <Link className="link" href={`/piece?sheet=${sheet}`}>
                   {name}
                 </Link>
-                : begin by {WHEN.format(new Date(beginBy))}
+                : begin by {deadline(beginBy)}
                 {late && ', which has passed'}. Next: {next}
               </li>
             ))}

@@ -7,6 +7,7 @@ import type { Today } from '@/core/study/today';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { download } from '../lib/api';
+import { dayAndMonth, middayOf } from '../lib/dates';
 import { forgetRecord } from '../lib/keepSession';
 import { callUntilKept } from '../lib/patience';
 
@@ -17,7 +18,6 @@ const AIM_WORDS: Readonly<Record<Aim, string>> = {
 };
 const WEEKDAYS = ['Su', 'Mo', 'Tu', 'We', 'Th', 'Fr', 'Sa'] as const;
 const FROM_MONDAY = [1, 2, 3, 4, 5, 6, 0] as const;
-const DAY = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', timeZone: 'UTC' });
 /** Sessions in a calendar begin at seven in the evening, until they are moved there. */
 const EVENING = 'T19:00:00';
 
@@ -57,7 +57,7 @@ export function GoalPanel({ today, onKept }: { today: Today; onKept: () => void 
       {goal && !editing && (
         <>
           <p className="text-sm" data-testid="goal">
-            {handName}, {AIM_WORDS[goal.kept.aim]}, by {DAY.format(new Date(`${goal.kept.by}T12:00:00Z`))}
+            {handName}, {AIM_WORDS[goal.kept.aim]}, by {dayAndMonth(middayOf(goal.kept.by))}
             {goal.kept.name && ` for ${goal.kept.name}`}: {goal.standing.known} of{' '}
             {goal.standing.letters.length} letters are known.
           </p>

@@ -13,8 +13,8 @@ import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
 import { call, newId } from '../lib/api';
+import { dayAndMonth, wallClock } from '../lib/dates';
 import { forgetRecord, keepSession } from '../lib/keepSession';
-import { wallClock } from '../lib/localTime';
 import { callUntilKept } from '../lib/patience';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
@@ -94,7 +94,7 @@ export function TodayStation({
     guarded(async () => {
       if (!page.recipe) return;
       const id = newId();
-      const name = `${today.handName}, ${new Date().toLocaleDateString('en', { day: 'numeric', month: 'long' })}`;
+      const name = `${today.handName}, ${dayAndMonth(new Date())}`;
       await callUntilKept(`/api/sheets/${id}`, { method: 'PUT', json: { name, recipe: page.recipe } });
       router.push(sheetLink(id, '/practise'));
     });

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { call, download, fileNameOf, sentenceOf } from '../lib/api';
+import { dateAndTime, dayAndMonth, fullDate, middayOf } from '../lib/dates';
 
 /** A backup the server made by itself, by its day. */
 interface CopyMade {
@@ -76,7 +77,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
     guarded(async () => {
       const { contentsOf, countsInWords } = await import('./restore');
       const { counts, madeAt } = await contentsOf(file);
-      const when = madeAt ? ` of ${new Date(madeAt).toLocaleDateString('en-GB', { dateStyle: 'long' })}` : '';
+      const when = madeAt ? ` of ${fullDate(madeAt)}` : '';
       setChosen({ file, holds: `“${file.name}”${when}: ${countsInWords(counts)}` });
     });
   const restore = (file: File) =>
@@ -106,7 +107,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
           </p>
           <p>
             {copies[0]
-              ? `The newest copy is of ${dayInWords(copies[0].day)}.`
+              ? `The newest copy is of ${dayAndMonth(middayOf(copies[0].day))}.`
               : 'There is no copy of the server’s own: restore from a backup you saved, if you have one.'}
           </p>
           <div className="flex flex-wrap gap-2">
@@ -195,7 +196,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
                   disabled={busy}
                   onClick={() => void lookAt(copy)}
                 >
-                  Restore that of {dayInWords(copy.day)}
+                  Restore that of {dayAndMonth(middayOf(copy.day))}
                 </button>
               </li>
             ))}
@@ -231,8 +232,4 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
   );
 }
 
-const whenInWords = (at: string): string =>
-  at === '' ? '' : ` on ${new Date(at).toLocaleString('en-GB', { dateStyle: 'long', timeStyle: 'short' })}`;
-
-const dayInWords = (day: string): string =>
-  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+const whenInWords = (at: string): string => (at === '' ? '' : ` on ${dateAndTime(at)}`);
