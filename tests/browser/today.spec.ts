@@ -175,7 +175,7 @@ test('the logbook: searched, changed, taken out and back; each letter has its pa
   const found = await entries.count();
   await entries
     .first()
-    .getByRole('button', { name: /^Take out/ })
+    .getByRole('button', { name: /^Remove/ })
     .click();
   await expect(entries).toHaveCount(found - 1);
   await page.getByRole('button', { name: 'Undo' }).click();
