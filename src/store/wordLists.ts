@@ -11,7 +11,7 @@ export interface StoredWords {
   readonly content: string;
 }
 
-/** Lists kept at most. */
+/** Maximum number of word lists. */
 export const MOST_LISTS = 40;
 
 /** The id derives from the content, so the same list given twice is stored once. */

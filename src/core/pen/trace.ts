@@ -16,7 +16,7 @@ export interface PenPose {
   readonly travelled: number;
 }
 
-/** Arc over chord, less one, of what counts as straight. */
+/** Maximum of arc length / chord − 1 for a piece that counts as straight. */
 const STRAIGHT = 1e-5;
 
 const isStraight = (cubic: Cubic, length: number): boolean =>

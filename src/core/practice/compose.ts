@@ -25,7 +25,7 @@ import type { Row } from './cells';
 import { groundOf } from './ground';
 import type { BandPart, BandParts, Laid, PageRoom } from './parts/part';
 
-/** Something about a band that its maker should know. */
+/** A remark on a band for its author. */
 export interface BandRemark {
   readonly band: string;
   readonly text: string;

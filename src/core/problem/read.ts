@@ -5,7 +5,7 @@ import { Problem } from './problem';
 interface Reading {
   /** With its article: "the recipe". */
   readonly what: string;
-  /** Words before a sentence, from where in the data it is about. */
+  /** Prefix of an error message that names the place in the data. */
   readonly where?: (path: readonly PropertyKey[]) => string;
 }
 

@@ -10,7 +10,7 @@ import type { Wanted, WrittenSample } from '@/workers/gallery.worker';
 /** Debounce of drawing after the last key, in ms. */
 const PAUSE = 120;
 
-/** A sheet whose text is written, under a name of its own. */
+/** A setting whose sample is written, with the key of its result. */
 export interface Sampled {
   readonly key: string;
   readonly recipe: Recipe;

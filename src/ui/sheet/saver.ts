@@ -96,8 +96,8 @@ function remembered(id: string): number | undefined {
 const savers = new Map<string, Saver>();
 
 /**
- * The saver of a sheet in this window. A sheet read off the shelf is known as it is there; one in the address was made
- * from what this window last knew of it.
+ * The saver of a sheet in this window. A sheet read from the shelf has the shelf's revision; one from the address is based on the last
+ * revision that this window knew.
  */
 export function saverOf(id: string, revision: number, inAddress: boolean): Saver {
   const known = savers.get(id);

@@ -238,7 +238,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
   ]);
 }
 
-/** Words a page of words tries to hold, and how far the next page moves on in the alphabet. */
+/** Target number of words on a page of words, and the step in the alphabet from one such page to the next. */
 const MOST_WORDS = 8;
 const SKY_STEP = 9;
 

@@ -32,7 +32,7 @@ const MOST_BESIDE: Mm = 62;
 /** Maximum fraction of a row by which a guided cell is reduced so that the band does not need another row. */
 const ALMOST = 0.6;
 
-/** Binary dust that must not cost a row. */
+/** Tolerance for rounding errors, so that they do not cost a row. */
 const DUST = 1e-9;
 
 /** Bodies smaller than this, in mm, carry no readable guides. */

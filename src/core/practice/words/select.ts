@@ -62,7 +62,7 @@ export const alikeInWords = (hand: Pick<Hand, 'fold'>, [one, other]: readonly [s
 /** Least length of words to compare: two letters tell little. */
 const LEAST_LENGTH = 3;
 
-/** Pairs of words that differ in one letter, by which the one is read as the other; commonest first. */
+/** Pairs of words that differ in one letter that can be misread for the other; commonest first. */
 export function minimalPairs(
   words: WordList,
   [one, other]: readonly [string, string],
