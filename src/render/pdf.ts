@@ -177,7 +177,7 @@ function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
   const written = parts
     ? parts.map((p) => `/${p.name} Do`).join('\n')
     : `${formContent(form.commands)}${operator}`;
-  // Setting the compressor up takes longer than it saves on a few names.
+  // Short content stays uncompressed: setting the compressor up costs more than it saves.
   reference.compress = written.length > LEAST_COMPRESSED;
   reference.end(written);
   const made = { name: `Form${file.formCount}`, reference };

@@ -74,11 +74,14 @@ const newClient = (url: string): Client =>
     fetch: inTime,
   });
 
-/** Two servers may start on one empty database: the one that comes second finds the tables of the first, and asks again. */
+/** Two servers may start on one empty database: the second finds the tables of the first, and retries. */
 const MOST_MIGRATIONS_TRIED = 20;
 const BETWEEN_TRIES = 100;
 
-/** Lays the tables, as far as another server has not. @throws what the last try did. */
+/**
+ * Runs the migrations that another server has not run yet.
+ * @throws the error of the last attempt.
+ */
 async function migrated(database: Database): Promise<void> {
   const migrationsFolder = join(/* turbopackIgnore: true */ process.cwd(), 'drizzle');
   for (let tried = 1; ; tried++) {

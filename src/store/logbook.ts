@@ -22,7 +22,7 @@ export interface LogWanted {
   readonly limit?: number;
 }
 
-/** Entries read at a time while a text is looked for. */
+/** Batch size of the search through entries. */
 const LOOKED_AT = 400;
 
 /** A screen of the logbook, the latest first; never all of it. */

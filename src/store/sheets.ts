@@ -47,7 +47,7 @@ export async function listSheetHeads(): Promise<Omit<StoredSheet, 'recipe'>[]> {
     .limit(SHELF_LIMIT);
 }
 
-/** Sheets read at once where mostly the first is wanted. */
+/** Batch size when usually only the first sheet is needed. */
 const AT_ONCE = 5;
 
 /** The same sheets one after the other, a few read at a time: for whoever looks for the latest of some kind. */

@@ -21,7 +21,7 @@ async function measured({ print, camera }: DemoWriting): Promise<string> {
   throw new Error('the measuring ended without a review');
 }
 
-/** Says that the demo's pages are going to be measured. */
+/** Announces that the demo's pages will be measured. */
 export const announceDemoPages = (): void => setUnderWay({ done: 0, of: DEMO_WRITING.length });
 
 /**

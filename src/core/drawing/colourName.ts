@@ -1,4 +1,4 @@
-/** Hues by where they end, in degrees of the HSL circle: everyday names. */
+/** Everyday names of hues, each with its upper bound in degrees of the HSL circle. */
 const HUES: readonly (readonly [end: number, name: string])[] = [
   [15, 'red'],
   [45, 'orange'],

@@ -9,7 +9,7 @@ export interface SlantedOval {
   readonly q: number;
   /** Furthest reach to either side of cx, on the upright image. */
   readonly reach: number;
-  /** Turn between its height's and its axis' parameter. */
+  /** Phase between the parameter of its top and that of its axis, in degrees. */
   readonly phase: Degrees;
 }
 

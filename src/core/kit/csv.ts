@@ -34,7 +34,7 @@ const NO = /^(no|false|0|n)$/i;
 const plainName = (heading: string) => heading.toLowerCase().replace(/[\s_-]+/g, '');
 const BY_NAME = new Map(CSV_COLUMNS.map((column) => [plainName(column), column as string]));
 
-/** How many letters must change to make one word the other. */
+/** Levenshtein distance of two words. */
 function editDistance(a: string, b: string): number {
   let row = Array.from({ length: b.length + 1 }, (_, j) => j);
   for (let i = 1; i <= a.length; i++) {

@@ -70,7 +70,7 @@ const POSSIBLE = 0.07;
 const entropy = (ranked: readonly Ranked[]): number =>
   ranked.reduce((sum, { chance }) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);
 
-/** Information a test must promise, in bits, to be worth asking. */
+/** Minimum expected information of a test, in bits. */
 const WORTH_ASKING = 0.05;
 
 /** The test that is expected to tell most about what is left; undefined when none tells enough. */

@@ -155,7 +155,7 @@ interface Best<T> {
 }
 const better = <T>(a: Best<T> | undefined, b: Best<T>): Best<T> => (a && a.score >= b.score ? a : b);
 
-/** The best holder for a tool, or none. Given in the order of their ids, the first of equals stays. */
+/** The best holder for a tool, or none. Holders come in the order of their ids, so ties go to the first. */
 export function bestHolder(need: Need, tool: Item, holders: readonly Item[]): Best<Item | undefined> {
   if (!takesHolder(tool.kind)) return { score: 0, item: undefined };
   let best: Best<Item | undefined> | undefined;

@@ -88,7 +88,7 @@ const TOLD_BY = ['width', 'flex', 'cut', 'holderType', 'inkKind', 'light', 'sizi
 /** Minimum difference between widths that are offered separately. */
 const SAME_WIDTH = 0.15;
 
-/** Does something like it lie on the bench already? What an offer says nothing of does not matter. */
+/** Whether the bench has an equivalent thing already; facts that the offer leaves open are ignored. */
 const isOwned = (offered: Item, bench: readonly Item[]): boolean =>
   bench.some(
     (item) =>

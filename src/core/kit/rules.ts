@@ -165,7 +165,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       need.bodyMm !== null
     )
       return undefined;
-    // A school that wants mistakes to show wants it of every edge.
+    // A school that begins with large nibs asks that of every cut edge, whatever the first widths of its kind.
     const large = need.schools.firstNib === 'large' && isCut(tool.kind);
     const kind = toolOf(tool.kind);
     const own = large ? undefined : kind?.firstWidths;

@@ -26,7 +26,7 @@ const OF_INK = [
 const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir', 'tines'];
 /** Causes that lie in an edge: a point has neither corners nor a pen angle, and no reservoir either. */
 const OF_AN_EDGE = ['corner', 'drift', 'worn', 'reservoir', 'ruling', 'wide'];
-/** Seen of the scribe, not of the tool: nothing about nib, ink or paper is behind it. */
+/** Symptoms of the scribe, which nib, ink and paper do not cause. */
 export const OF_THE_SCRIBE: readonly Seen[] = ['slope wanders', 'line off centre', 'cramp'];
 /** Can this cause not be behind anything with such a tool? */
 export function impossible(kind: ItemKind, cause: string): boolean {

@@ -17,7 +17,7 @@ export interface PlanStep {
 export interface WorkingPlan {
   readonly steps: readonly PlanStep[];
   readonly minutes: number;
-  /** Sheets to set aside besides, for those that will be spoiled. */
+  /** Number of spare sheets for those that will be spoiled. */
   readonly spoiled: number;
   /** Ink that is laid, in ml. */
   readonly ink: number;

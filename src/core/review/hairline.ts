@@ -25,7 +25,7 @@ export function hairlineOf(ink: Grey): number | undefined {
     for (let y = 0; y < height; y++) {
       for (let x = 0; x < width; x++) {
         const i = y * width + x;
-        // A run begins where the pixel before it is paper, or lies outside.
+        // A run begins where the preceding pixel is paper or outside the picture.
         if ((data[i] as number) < PAPER || inkAt(x - dx, y - dy) >= PAPER) continue;
         let [sum, most, middle] = [0, 0, i];
         for (let px = x, py = y; inkAt(px, py) >= PAPER; px += dx, py += dy) {

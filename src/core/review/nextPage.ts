@@ -10,7 +10,7 @@ import type { OwnLetter } from '../setting/letterSet';
 import type { Sheet } from '../sheet/sheet';
 import type { Review } from './review';
 
-/** Letters a page brings back at most, and words of them. */
+/** Maximum number of letters that the next page repeats, and of words made of them. */
 const MOST_LETTERS = 3;
 const WORDS = 2;
 

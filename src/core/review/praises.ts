@@ -4,7 +4,7 @@ import { type Findings, figureOf, type Weighed } from './findings';
 
 /** Stems that differ by less than this share are alike to the eye. */
 const HARDLY = 0.02;
-/** White between letters and inside them that differ by less than this share of the body are even. */
+/** Maximum difference of the white between letters and inside them, as a fraction of the body, that counts as even. */
 const EVENLY = 0.04;
 
 /** What held: said only where it is true and known well enough. */

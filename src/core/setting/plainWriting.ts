@@ -1,6 +1,6 @@
 import { USUAL_CONTRAST } from '../hand/bases/shared';
 
-/** Writing as it is where nothing is asked for; the hand has its own contrast and joins. */
+/** Default writing options; contrast and joins come from the hand. */
 export const PLAIN_WRITING = {
   contrast: USUAL_CONTRAST,
   joined: false,

@@ -54,7 +54,7 @@ export function pressedPen(recipe: Setting, width: Mm = recipe.width) {
   return { spread: spread * bearable, hairline: hairline * bearable };
 }
 
-/** A shade wider than the letters bear by this is seen to close them. */
+/** Excess of a shade over the maximum from which it visibly closes the letters. */
 export const CLOSES = 1.02;
 
 /** The fattest shade, across the stroke, that leaves the letters of a pressed hand open at this body. */

@@ -45,6 +45,6 @@ export interface Typeface {
     texts: readonly string[],
   ) => { readonly cut: Cut; readonly rise: NibWidths };
   readonly wordSpace: NibWidths;
-  /** Text in the one case of a hand that has but one. */
+  /** Text converted to the case of a hand that has only one. */
   readonly fold: (text: string) => string;
 }

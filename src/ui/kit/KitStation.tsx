@@ -84,7 +84,7 @@ export function KitStation({
   const [buy, setBuy] = useState<readonly ItemKind[]>(BUYABLE);
   const [only, setOnly] = useState('');
   const kits = entriesOf('kit', records.records);
-  // The scribe is the same whatever the hand; what was wanted of one hand is not wanted of the next.
+  // Answers about the scribe carry over to another hand; answers about the previous hand do not.
   const { about: scribe, keep: keepScribe } = useAbout();
   const [wanted, setWanted] = useState<Need>(() => kits.at(-1)?.need ?? needFor(recipe.hand));
   const [looking, setLooking] = useState<{ readonly hand: HandId; readonly bodyMm: Mm | null }>();

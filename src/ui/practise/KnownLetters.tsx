@@ -34,7 +34,7 @@ export function KnownLetters({
     if (mark === 'known') return know([letter], !known.letters.includes(letter));
     const on = !known.stressed.includes(letter);
     onKnown({
-      // What is stressed is written, so it counts as known.
+      // A stressed letter is practised, so it counts as known.
       letters: on ? toggled(known.letters, [letter], true) : known.letters,
       stressed: toggled(known.stressed, [letter], on),
     });

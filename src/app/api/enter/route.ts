@@ -40,7 +40,7 @@ export const POST = (request: Request) =>
     const headers = new Headers();
     if (outcome === 'in') {
       const { value, seconds } = newSession(now);
-      // Where something in front speaks TLS, the cookie never goes without it.
+      // Behind a proxy with TLS the cookie is marked `Secure`.
       const secure = request.headers.get('x-forwarded-proto') === 'https' ? '; Secure' : '';
       headers.set(
         'Set-Cookie',

@@ -18,7 +18,7 @@ import { straight } from './letters/straight';
 import { swash } from './letters/swash';
 import { italicParts } from './parts';
 
-/** Figures are as tall as low capitals: this share of the body. */
+/** Height of figures, as a fraction of the body: that of low capitals. */
 const FIGURE_HEIGHT = 1.3;
 
 /** The whole alphabet, family by family as it is taught. */
