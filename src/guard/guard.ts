@@ -55,7 +55,10 @@ const refused = (status: 400 | 401 | 403 | 405 | 421, message: string): Verdict 
   message,
 });
 
-/** Resolved as browsers do it (dots, backslashes), so that what is judged is what is answered; undefined for no address of this server. */
+/**
+ * Resolves an address as browsers do (dots, backslashes), so that the judged address is the one that is answered; undefined if it is not
+ * an address of this server.
+ */
 function addressOf(url: string): URL | undefined {
   if (!url.startsWith('/')) return undefined;
   try {
@@ -99,7 +102,7 @@ const cookie = (headers: IncomingHttpHeaders, name: string): string | undefined 
     .find((pair) => pair.startsWith(`${name}=`))
     ?.slice(name.length + 1);
 
-/** What a shared server shows before the passphrase is said: the page that asks for it, and what it is made of. */
+/** What a shared server serves without a session: the page that asks for the passphrase, and its files. */
 const isOpen = (path: string): boolean =>
   ['/enter', '/api/enter', '/api/health/live', '/icon.svg'].includes(path) ||
   path.startsWith('/_next/static/');
@@ -132,7 +135,7 @@ function newPolicy(): string {
 export const ALWAYS: Readonly<Record<string, string>> = {
   'X-Content-Type-Options': 'nosniff',
   'Referrer-Policy': 'same-origin',
-  // Nothing here asks for any of them; a page that was slipped in could not either.
+  // The application uses none of these, and an injected page could not use them either.
   'Permissions-Policy': 'camera=(), microphone=(), geolocation=(), payment=(), usb=()',
   'Cross-Origin-Opener-Policy': 'same-origin',
   'Cross-Origin-Resource-Policy': 'same-origin',

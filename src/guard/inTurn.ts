@@ -1,6 +1,6 @@
 import type { ServerResponse } from 'node:http';
 
-/** What is read of an answer: whether its reader has left, and when it is over. */
+/** The part of a response that is used: whether its reader has left, and when it ends. */
 type Answer = Pick<ServerResponse, 'destroyed' | 'once'>;
 
 interface Waiting {

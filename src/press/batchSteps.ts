@@ -26,7 +26,7 @@ export interface BatchOptions {
 /** Rows named in a refusal; the others are counted. */
 const MOST_NAMED = 5;
 
-/** The pieces of rows that fit, and the rows that do not, with why. What is laid is not kept: a long list would fill the memory. */
+/** The pieces of rows that fit, and the rows that do not, with reasons. Layouts are not cached: a long list would fill the memory. */
 function sorted(rows: Iterable<LaidRow>) {
   const fitting: Piece[] = [];
   const refused: { readonly row: number; readonly why: string }[] = [];

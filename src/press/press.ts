@@ -164,7 +164,7 @@ export async function print(job: Job, client: string, reader: AbortSignal): Prom
     heard.fail(error);
     port.close();
   });
-  // The thread closes its end when it has said all, and that arrives after what it said.
+  // The thread closes its port after its last message, and the close event arrives after all messages.
   port.on('close', () => void over.then(() => heard.close()).catch(() => undefined));
   if (reader.aborted) leave();
 

@@ -6,7 +6,7 @@ const PARTS = 10_000;
 /** Rounded to a ten-thousandth, which a number as text never writes with an exponent. */
 export const number = (value: number): string => String(Math.round(value * PARTS) / PARTS || 0);
 
-/** Ink of a small picture has an edge of its own, in CSS pixels: hairlines would be lost between pixels (looked at in every hand). */
+/** Stroke added to ink in small pictures, in CSS pixels, so that hairlines do not vanish between pixels (checked by eye in every hand). */
 export const SMALL_INK_EDGE = 0.5;
 
 /** A path's commands as SVG path data, each length multiplied by `scale`. PDF libraries read the same notation. */

@@ -160,7 +160,7 @@ function heldForm(file: File, form: Form, operator: 'f' | 'S'): HeldForm {
   if (held) return held;
   const { left, top, right, bottom } = formBounds(form);
   const room = operator === 'S' ? STROKE_ROOM : 0;
-  // Lines are drawn of whole letters only, so there are no parts of them to share.
+  // Lines consist of whole letters, so there are no parts to share.
   const parts =
     operator === 'f'
       ? form.parts

@@ -237,7 +237,7 @@ export async function commitRestore(
       `The backup is cut short: ${lost} of its photos did not come through. Nothing was changed.`,
     );
   }
-  // No window has seen the restored sheets: whatever it saves from what it has open is refused as stale.
+  // No window has seen the restored sheets, so a save from an open one is refused as stale.
   const revision = now.getTime();
   const steps = KEPT_TABLE_NAMES.flatMap((name) => {
     const { table, columns } = BACKUP_TABLES[name];

@@ -5,7 +5,7 @@ import { createClient } from '@libsql/client';
 
 /** A damaged database is put aside under its name, this, and when: `elvane.db.damaged-2026-11-30T18-02-11Z`. */
 const ASIDE = '.damaged-';
-/** One of these that was read about is announced no more. */
+/** Dismisses one of these. */
 const READ = '.read';
 /** A database in a file is up to three: itself, its log of writes, and what several processes share of that. */
 const PARTS = ['', '-wal', '-shm'];

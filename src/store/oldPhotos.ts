@@ -6,7 +6,7 @@ import { items } from './schema';
 /** Photos were once data addresses inside the things they show. */
 const DATA_ADDRESS = /^data:image\/(?:png|jpeg|webp);base64,([A-Za-z0-9+/=]+)$/;
 
-/** A thing as it was kept before pictures had a place of their own, with its photo taken out. */
+/** A thing in the format from before the pictures table, with its photo extracted. */
 export function withoutOldPhoto(item: unknown): { readonly item: unknown; readonly picture?: Picture } {
   if (typeof item !== 'object' || item === null || !('photo' in item) || typeof item.photo !== 'string') {
     return { item };

@@ -27,8 +27,8 @@ export async function savePrinter(printer: Omit<Printer, 'selected'>): Promise<v
 }
 
 /**
- * Makes this the printer that PDFs are corrected for; null for none. One statement, so never two selected. False, with
- * nothing changed, where there is no such printer (any more).
+ * Selects the printer that PDFs are corrected for; null for none. A single statement, so that two are never selected. Returns false,
+ * without a change, where there is no such printer.
  */
 export async function selectPrinter(id: string | null): Promise<boolean> {
   const db = await openDatabase();

@@ -7,7 +7,7 @@ import { openDatabase } from './client';
 import { findPrinted } from './printedPages';
 import { records } from './schema';
 
-/** A reviewed page as it is kept. */
+/** A stored review. */
 export interface KeptReview {
   readonly id: string;
   readonly at: string;

@@ -50,7 +50,7 @@ export async function listSheetHeads(): Promise<Omit<StoredSheet, 'recipe'>[]> {
 /** Batch size when usually only the first sheet is needed. */
 const AT_ONCE = 5;
 
-/** The same sheets one after the other, a few read at a time: for whoever looks for the latest of some kind. */
+/** The same sheets as a generator that reads a few at a time, for callers that look for the latest of some kind. */
 export async function* latestSheets(): AsyncGenerator<StoredSheet, void> {
   const db = await openDatabase();
   for (let from = 0; from < SHELF_LIMIT; from += AT_ONCE) {

@@ -213,8 +213,8 @@ const stateOfLog = sql`select count(*) || ' ' || coalesce(sum(length(data)), 0) 
 const AT_ONE_GO = 100;
 
 /**
- * Works everything that is remembered out anew from the sessions there are, and those that are laid beside them by the same
- * batch: after a restore, an import, or where it was lost. All or nothing.
+ * Rebuilds the memory from all sessions, including those inserted by the same batch: after a restore, an import, or a loss. All or
+ * nothing.
  */
 export const rebuildStudy = (laid: readonly { id: string; session: Session }[] = []): Promise<void> =>
   inTurn(() =>

@@ -15,7 +15,7 @@ const TROUBLES: readonly (readonly [RegExp, string])[] = [
   ],
 ];
 
-/** All an error says, its causes included. A failed query tells what it was about to keep, which is no reason. */
+/** The messages of an error and its causes. The text of a failed query is left out: it contains the data, not the reason. */
 function said(error: unknown): string {
   if (!(error instanceof Error)) return '';
   const code = 'code' in error ? String(error.code) : '';

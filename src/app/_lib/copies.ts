@@ -74,7 +74,7 @@ export async function makeCopy(now: Date): Promise<void> {
   for (const old of (await listCopies()).slice(KEPT)) await rm(join(where, old.name), { force: true });
 }
 
-/** Makes the copy of each day while the server runs; one that fails is said, and tried again. */
+/** Makes the daily copy while the server runs; a failure is logged and retried. */
 export function startCopies(): void {
   if (!folder()) return;
   const copy = () =>

@@ -135,7 +135,7 @@ async function* measured(
   return kept;
 }
 
-/** What is said of the other pens of a page. */
+/** Note on the other pens of a page. */
 const ofOtherPens = (titles: readonly string[]): string[] =>
   titles.length === 0
     ? []

@@ -189,7 +189,7 @@ function duePieces(
     .flatMap(({ sheet, at, minutes, next }): DuePiece[] => {
       const found = sheets.find(({ id }) => id === sheet);
       if (!found) return [];
-      // Local times: they are the clock on the wall, which is the server's as well on a desk of one's own.
+      // Local times, as on the wall clock; on a personal desk the server has the same clock.
       const begin = new Date(new Date(at).getTime() - minutes * MINUTE);
       return [
         {

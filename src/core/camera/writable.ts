@@ -105,7 +105,7 @@ function wordsOf({ words, set, pen, block, x, baseline, ink }: LaidLine, number:
   });
 }
 
-/** What is written on sheets that ask for nothing: the first of these that the hand has letters for. */
+/** Default sample texts: the first that the hand has all letters for. */
 const WORDS = ['manimo', 'MANIMO', 'منام'] as const;
 
 /** A sheet that is only ruled: a word of the hand along each line; no rows where it has no letters. */

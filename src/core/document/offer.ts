@@ -3,7 +3,7 @@ import { settle } from '../sheet/solve';
 import { parseRecipe, type Recipe } from './recipe';
 
 /**
- * A recipe with an offer taken up: its fields replaced, everything else worked out anew.
+ * Applies an offer to a recipe: replaces its fields and solves the rest again.
  * @throws Problem when the offer does not fit the recipe.
  */
 export const takenUp = (recipe: Recipe, { change }: Offer): Recipe =>

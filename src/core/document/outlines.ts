@@ -11,7 +11,7 @@ export const withOutlines = (recipe: Recipe): Recipe => ({
   },
 });
 
-/** Where nothing is practised yet: the strokes of the hand's first letter, a guided cell and many to trace. */
+/** Default page where no bands exist: the strokes of the hand's first letter, a guided cell and many to trace. */
 const OUTLINED: Recipe['practice']['bands'][number] = {
   id: 'b1',
   what: { kind: 'drill', of: 'zigzag' },

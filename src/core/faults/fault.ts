@@ -34,7 +34,7 @@ export interface Fault {
   readonly bothWays?: true;
   /** Only letters with two sides have it. */
   readonly ofSides?: true;
-  /** It turns the edge, so that the angle is measured anew. */
+  /** It turns the edge, so that the angle is measured again. */
   readonly turns?: true;
   /** A page of few rows shows it as a whole. */
   readonly ofPage?: true;

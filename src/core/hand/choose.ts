@@ -22,7 +22,7 @@ export interface Circumstances {
 export interface Suggestion {
   readonly hand: Hand;
   readonly reasons: readonly string[];
-  /** What speaks against it all the same. */
+  /** Reasons against it. */
   readonly but: readonly string[];
 }
 

@@ -10,7 +10,7 @@ import { roman } from './roman/hand';
 import { textura } from './textura/hand';
 import { uncial } from './uncial/hand';
 
-/** The id of a hand in the registry; what comes from outside is asked for with `isHand` first. */
+/** The id of a registered hand; untrusted ids are checked with `isHand` first. */
 export type HandId = string;
 
 const hands: Hand[] = [

@@ -27,7 +27,7 @@ const CLOGS: ReadonlySet<NonNullable<Item['inkKind']>> = new Set([
 export interface LastWritten {
   readonly tool: string | undefined;
   readonly ink: string | undefined;
-  /** Whether it was said to be clean since. */
+  /** Whether it was marked as clean since then. */
   readonly cleaned: boolean;
 }
 

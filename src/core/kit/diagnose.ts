@@ -73,7 +73,7 @@ const entropy = (ranked: readonly Ranked[]): number =>
 /** Minimum expected information of a test, in bits. */
 const WORTH_ASKING = 0.05;
 
-/** The test that is expected to tell most about what is left; undefined when none tells enough. */
+/** The test with the highest expected information about the remaining causes; undefined when none has enough. */
 export function nextTest(
   seen: Seen,
   kit: Kit,

@@ -14,7 +14,7 @@ export interface Goes {
   readonly why: string;
 }
 
-/** The part of a kit a thing can be; undefined for what is in no kit. */
+/** The part that a thing can take in a kit; undefined where it can take none. */
 export const partOf = ({ kind }: Pick<Item, 'kind'>): KitPart | undefined =>
   isTool(kind) ? 'tool' : kind === 'holder' || kind === 'ink' || kind === 'paper' ? kind : undefined;
 

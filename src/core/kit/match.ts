@@ -29,7 +29,7 @@ export interface Kit {
 /** Points lost by a kit that lacks something it needs. */
 const LACKING = 40;
 
-/** `unsure`: it would do by what is known, and what is not known could change that. */
+/** `unsure`: it passes by the known facts, and unknown facts could change that. */
 export type KitVerdict = 'fits' | 'workable' | 'poor' | 'incomplete' | 'unsure';
 
 export interface RankedKit {

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { BASES, CONSISTENCIES, type Mix } from './mix';
 
-/** A mix as it is read from outside. */
+/** Schema of a mix. */
 export const mixSchema = z.strictObject({
   id: z.string().min(1).max(40),
   label: z

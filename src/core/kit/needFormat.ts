@@ -29,7 +29,7 @@ export const schoolSchema = z.strictObject({
   angle: schoolChoice('angle'),
 });
 
-/** What a kit is wanted for, as it is read from outside. */
+/** Schema of a need: what a kit is wanted for. */
 export const needSchema = z.strictObject({
   hand: handIdSchema,
   purpose: choice('Purpose', PURPOSES).default('drills'),

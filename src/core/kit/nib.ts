@@ -12,7 +12,7 @@ export interface Nib {
   readonly label: string;
   /** Edge length W, gap of two points, or full shade, across the stroke. */
   readonly width: Mm;
-  /** Thickness of its edge, as worn as it is. */
+  /** Thickness of its edge, including wear. */
   readonly edge: Mm;
   /** The finest line its tip leaves; absent for an edge, whose hairline is its thickness. */
   readonly hairline?: Mm;

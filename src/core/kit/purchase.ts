@@ -103,7 +103,7 @@ const isOwned = (offered: Item, bench: readonly Item[]): boolean =>
       }),
   );
 
-/** What a kit lacks to be written with at all, bought one after the other; undefined where that cannot be bought. */
+/** The missing parts without which the kit cannot write, bought one by one; undefined where they cannot be bought. */
 function completing(
   need: Need,
   bench: readonly Item[],

@@ -8,7 +8,7 @@ import { mostBody, type Need, needFor } from './need';
 export interface Reach {
   readonly hand: HandId;
   readonly verdict: KitVerdict;
-  /** Body heights it makes at the hand's usual weights; undefined where height does not hang on the nib. */
+  /** Body heights at the hand's usual weights; undefined where height does not depend on the nib. */
   readonly body?: readonly [Mm, Mm];
   readonly sentence: string;
 }

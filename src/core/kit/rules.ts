@@ -40,7 +40,7 @@ const isFilled = (kind: Item['kind']) => toolOf(kind)?.supply === 'cartridge';
 const isLearning = ({ experience, purpose }: Need): boolean =>
   experience === 'beginner' || purpose === 'class' || purpose === 'first tries';
 
-/** Papers that are envelopes by their name; nothing else about a thing of the bench tells it. */
+/** Recognises envelopes by their name: no fact of a paper says it. */
 const isEnvelope = ({ label }: Item): boolean => /envelope/i.test(label);
 
 /** Logarithmic deviation of weight (about a factor of two) from which the result is another hand and not a lighter or blacker version. */
@@ -582,7 +582,7 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
         SIZINGS.map((sizing) => SPREAD_RULES.feathering?.(need, tool, ink, { ...paper, sizing })),
       );
     }
-    // How wet a tool without its ink writes, nobody knows; that the ink is missing is said elsewhere.
+    // Without its ink the wetness of a tool is unknown; another rule reports the missing ink.
     if (!ink && takesInk(tool.kind)) return undefined;
     // A felt lays little ink: the one wet tool that cheap paper bears.
     const wetness = ink ? ink.wetness : (kind.wetness ?? 1.2);

@@ -1,7 +1,7 @@
 import { handById, isHand } from '../hands/registry';
 import type { Entry } from './entry';
 
-/** Text as it is compared: without accents, in small letters of any alphabet. */
+/** Normalises text for comparison: no accents, lower case in any alphabet. */
 const folded = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 /** Every text and number among the values of data; the names of its fields are the program's, not the scribe's. */

@@ -132,5 +132,5 @@ export type Fate = (typeof FATES)[number];
 export const fateOf = (session: Session, before: Session | undefined): Fate =>
   !before ? 'new' : JSON.stringify(sorted(before)) === JSON.stringify(sorted(session)) ? 'same' : 'changed';
 
-/** In the order of the schema, whatever order it came in; whether it came in a file is no part of what was written. */
+/** Normalised to the order of the schema, without the mark that it was imported. */
 const sorted = (session: Session): Session => sessionSchema.parse({ ...session, elsewhere: undefined });

@@ -46,6 +46,6 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 /** A thing with its article: "an oblique holder", "a 2 mm nib", "two bound pencils" (which take none). */
 export function withArticle(thing: string): string {
   if (/^(two|three) /.test(thing)) return thing;
-  // Eight, eleven and eighteen begin with a vowel when they are said.
+  // Eight, eleven and eighteen are pronounced with a vowel first.
   return `${/^([aeiou]|8|11(?!\d)|18(?!\d))/i.test(thing) ? 'an' : 'a'} ${thing}`;
 }

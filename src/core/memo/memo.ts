@@ -41,7 +41,7 @@ export function lastFor<By, K extends object, V>(make: (by: By, key: K) => V): (
   };
 }
 
-/** What is made the first time it is asked for, and kept. */
+/** Memoises a function without arguments. */
 export function once<V>(make: () => V): () => V {
   let known: { readonly value: V } | undefined;
   return () => {

@@ -1,4 +1,4 @@
-/** What is kept as a picture: a photo of a thing on the bench. */
+/** Accepted pictures: photos of things on the bench. */
 export const PICTURE_TYPES = ['image/png', 'image/jpeg', 'image/webp'] as const;
 export type PictureType = (typeof PICTURE_TYPES)[number];
 

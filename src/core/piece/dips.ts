@@ -24,8 +24,8 @@ export interface DipPlan {
 export const FILM: Mm = 0.0125;
 
 /**
- * What one dip of a nib takes up, by what it is; our own estimates, not measured: one written line corrects them (`calibratedLoad`).
- * Some kinds of tools declare their own.
+ * Ink load of one dip by kind of nib (our own estimates; one written line corrects them, `calibratedLoad`). Some kinds of tools declare
+ * their own.
  */
 const LOADS = { pointed: 4.5, broad: 6.5, reservoir: 15 } as const;
 

@@ -18,10 +18,7 @@ export interface StrokeInk {
   readonly thickest: NibWidths;
 }
 
-/**
- * Ink a stroke lays down: its thickness across the way, summed along it. What is gone over twice is counted twice, as the
- * pen gives ink both times.
- */
+/** Ink area of a stroke: its thickness integrated along the path. Overlaps count twice, since the pen lays ink both times. */
 function inkOfStroke(pen: WritingPen, stroke: Stroke): StrokeInk {
   const used = penFor(pen, stroke);
   const poses = trace(stroke, STEP, 1, 0.01);

@@ -32,7 +32,7 @@ export const bandSchema = z.strictObject({
   }),
 }) satisfies z.ZodType<Band>;
 
-/** A practice page as it is read from outside. */
+/** Schema of a practice page. */
 export const practiceSchema = z.strictObject({
   bands: z
     .array(bandSchema)

@@ -67,7 +67,7 @@ export interface ComposeOptions {
   readonly checks?: readonly string[];
   /** For pages that are part of a pack. */
   readonly numbering?: Composed['numbering'];
-  /** Bands laid out before, for whoever tries many pages of one recipe; new ones are added. */
+  /** Cache of laid-out bands, for callers that try many pages of one recipe. */
   readonly laidOut?: Map<string, BandParts>;
 }
 

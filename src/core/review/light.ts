@@ -104,7 +104,7 @@ export function darknessIn(
 /** The page as if its light had been even: paper white everywhere. */
 export function evenlyLit(page: Bytes, light: Light): Bytes {
   const { width, height, data: from } = page;
-  // What is brighter than white is clamped as it is written.
+  // Values above white are clamped on writing.
   const data = new Uint8ClampedArray(width * height);
   const gain = new Float32Array(width);
   for (let y = 0, at = 0; y < height; y++) {

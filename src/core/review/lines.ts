@@ -55,7 +55,7 @@ interface Known extends Omit<LinesKnown, 'sameWords'> {
   readonly slack: Mm;
   /** Lines that are printed or ruled under it. */
   readonly ruled: readonly PrintedLine[];
-  /** What was written, where that is known of no line by itself. */
+  /** The text, where it is not known line by line. */
   readonly text: string;
 }
 
@@ -123,7 +123,7 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
             tenths((bottom - top) / P),
           ],
           off: offBy(group, usual, body * P),
-          // The edge of some letters alone is told too badly.
+          // The edge of a few letters alone is read too inaccurately.
           angle: null,
           slope: Number.isNaN(slope) ? null : Math.round(slope * 10) / 10,
         };
@@ -165,7 +165,7 @@ const PLAIN_LEAN: Degrees = 5;
 const PLAIN_FEET = 0.1;
 const FEWEST_STEMS = 2;
 
-/** How far a group is off: by its worst, over what is plain to see; `usual` is how all of them lean. */
+/** Deviation of a group: its worst trait over the visible minimum; `usual` is the slope of all groups. */
 function offBy({ stems, feet }: Group, usual: Degrees, body: number): number {
   const lean = stems.length < FEWEST_STEMS ? 0 : Math.abs(median(stems.map(({ slope }) => slope)) - usual);
   const off = feet.length === 0 ? 0 : Math.abs(median(feet));

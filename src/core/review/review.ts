@@ -94,7 +94,7 @@ export const reviewSchema = z.strictObject({
 });
 export type Review = z.infer<typeof reviewSchema>;
 
-/** What measuring finds; what the desk knows besides (picture, print) is added by whoever keeps it. */
+/** Result of measuring; the caller that stores it adds picture and print. */
 export type Measuring = Pick<
   Review,
   | 'hand'

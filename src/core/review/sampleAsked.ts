@@ -23,7 +23,7 @@ export const MOST_SAMPLE_ROWS = 12;
 /** Longest text that is typed of what was written. */
 const LONGEST_TEXT = 200;
 
-/** What writing without marks is said to be: "these are three rows of Italic, five nib widths, written with 2.4 mm, 18 mm apart". */
+/** The user's description of writing without marks: "these are three rows of Italic, five nib widths, written with 2.4 mm, 18 mm apart". */
 export const sampleSchema = z.strictObject({
   hand: handIdSchema,
   /** Width of the nib in mm; of no account for a hand whose heights are not its nib's. */

@@ -216,7 +216,7 @@ export function speckOf({ due: { ground } }: DueRow): { readonly square: number;
   const nib = (pen.kind === 'broad' ? pen.width : pen.kind === 'pointed' ? pen.spread : LINE) * unit * P;
   return { square: nib * nib, speck: SPECK * nib * nib };
 }
-/** Nib width that stands for a monoline pen, in letter units. */
+/** Equivalent nib width of a monoline pen, in letter units. */
 const LINE = 0.6;
 
 interface Cluster {

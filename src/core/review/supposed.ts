@@ -98,7 +98,7 @@ function measuredAs(row: DueRow, model: Model, { fault, angle = 0, slope = 0, ni
     pieces: patches.filter(({ area }) => area >= PIECE * square).length,
     crumbs: patches.length,
   };
-  // Only a fault that turns the edge has its angle measured anew.
+  // Only a fault that turns the edge has its angle measured again.
   const edge = fault === undefined || FAULTS[fault].turns === true;
   return traitsOf(compare(sample, model, row, edge), zones.body * unit * PIXELS_PER_MM);
 }

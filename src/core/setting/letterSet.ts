@@ -178,7 +178,7 @@ export function parseLetterSet(data: unknown): LetterSet {
     );
   }
   const set = read(letterSetSchema, data, { what: 'the set', where: (path) => whereOf(path, letters) });
-  // Counted as it will be kept, with all that was left out written in: what is taken can be read again.
+  // Size of the set as stored, with defaults written out, so that an accepted set can be read again.
   const size = JSON.stringify(set).length;
   if (size > L.bytes) {
     throw new Problem(

@@ -73,7 +73,7 @@ export function bearableShade(recipe: Setting, width: Mm = recipe.width): Mm {
 export const edgeOf = (recipe: Setting, width: Mm = recipe.width): NibWidths =>
   recipe.edge / letterUnit(recipe, width);
 
-/** Letters of one's own at the bodies they were last asked for. */
+/** Cache of own letters scaled to the bodies last used. */
 const BODIES = 8;
 const ownAt = perObject((_: readonly OwnLetter[]) => lru<readonly Letter[]>(BODIES));
 

@@ -29,7 +29,7 @@ const LEARNING_SHARE = 0.6;
 /** Where a goal stands. */
 export interface Standing {
   readonly letters: readonly string[];
-  /** Of those, what is known. */
+  /** Number of those that are known. */
   readonly known: number;
   /** Minutes that are still to be spent, and what the sessions left would give. */
   readonly needed: number;

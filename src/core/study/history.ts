@@ -3,7 +3,7 @@ import { type Checked, gradesOf, offOf } from './grade';
 import { afterRating, type Grade, type Memory } from './memory';
 import { ofKey, type UnitKind } from './unit';
 
-/** A rating of a unit as it is kept, with the session it comes from. */
+/** A stored rating of a unit, with its session. */
 export interface KeptRating {
   readonly session: string;
   /** ISO 8601 in UTC. */

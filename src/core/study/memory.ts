@@ -5,7 +5,7 @@ import type { CriterionId } from '../practice/criteria';
 export const GRADES = { off: 1, near: 2, right: 3, easy: 4 } as const satisfies Record<string, Rating>;
 export type Grade = (typeof GRADES)[keyof typeof GRADES];
 
-/** The share of what is known that should still be there when it comes up again (usual value of spaced repetition). */
+/** Target probability of recall at review (usual value of spaced repetition). */
 export const RETENTION = 0.9;
 
 /**
@@ -54,7 +54,7 @@ const cardOf = (memory: Memory): Card => ({
   last_review: new Date(memory.last),
 });
 
-/** What is remembered after a rating. A rating from before the last one, of a clock set back, counts as of the same moment. */
+/** Memory state after a rating. A rating older than the last one (a clock set back) counts as simultaneous. */
 export function afterRating(memory: Memory | undefined, { grade, at, off }: Rated): Memory {
   const when = memory && at < new Date(memory.last) ? new Date(memory.last) : at;
   const { card } = scheduler.next(memory ? cardOf(memory) : createEmptyCard(when), when, grade);

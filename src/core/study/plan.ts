@@ -135,7 +135,7 @@ function dueStep(
   const chance = chanceOf(memory, now);
   const days = (now.getTime() - Date.parse(memory.due)) / DAY;
   const late = days / Math.max(1, memory.stability);
-  // After weeks away everything is late: what is likeliest there gives back the hand, and heart.
+  // After weeks away everything is overdue: the units most likely retained come first, to regain the hand and confidence.
   const gain = gentle ? chance : (1 - chance) * (1 + late);
   const reason = memory.grade === GRADES.off ? 'wobbled' : 'due';
   return {

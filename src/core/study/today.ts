@@ -7,7 +7,7 @@ import type { KeptGoal } from './goalFormat';
 import type { Reason } from './plan';
 import type { UnitKind } from './unit';
 
-/** A step as it is shown and kept: plain data. */
+/** A step as plain data, for display and storage. */
 export interface TodayStep {
   readonly unit: string;
   readonly kind: UnitKind;

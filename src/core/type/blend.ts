@@ -16,7 +16,7 @@ const BANDS = 24;
 /** Screens show colours by this power of their light; inks mix in light. */
 const GAMMA = 2.2;
 
-/** Share of the touched ink after a way: it is used up evenly, so what is left falls by the same part on every unit. */
+/** Fraction of the touched ink after a distance: exponential decay, the same fraction per unit. */
 export const touchedLeft = (travelled: NibWidths, fade: NibWidths): number => Math.exp(-travelled / fade);
 
 const channels = (colour: string): number[] =>

@@ -33,7 +33,7 @@ const COMMA_OVER = '\u0312';
 const COMMA_BELOW = /^[klnrtKLNRTG]\u0327$/u;
 const COMMA_UNDER = '\u0326';
 
-/** A character as its letter and the marks on it; undefined where it is a letter of its own. */
+/** Decomposes a character into its letter and marks; undefined where it is a separate letter. */
 export function takenApart(
   text: string,
 ): { readonly base: string; readonly marks: readonly string[] } | undefined {

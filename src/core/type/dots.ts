@@ -69,7 +69,7 @@ export function placeDots(face: Typeface, ink: readonly PlacedInk[], wanted: rea
   return placed;
 }
 
-/** The dots of a letter that stands for itself. */
+/** The dots of an isolated letter. */
 export const dotsOf = lastFor((face: Typeface, cut: Cut): readonly PlacedInk[] =>
   placeDots(face, [{ kind: 'letter', cut, x: 0, y: 0 }], cut.letter.dots ?? []),
 );

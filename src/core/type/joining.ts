@@ -10,7 +10,7 @@ import type { Off } from './placed';
 const raised = (letter: Letter | undefined, rise: NibWidths): Letter | undefined =>
   letter?.entry && rise !== 0 ? { ...letter, entry: { ...letter.entry, y: letter.entry.y + rise } } : letter;
 
-/** Stands for the beginning or the end of a word among the letters a join is remembered by. */
+/** Placeholder for the beginning or end of a word in the key of a join. */
 const NONE = {};
 
 /** Joins worked out when a pair is first met; those between letters off their places each time. */

@@ -10,7 +10,7 @@ import type { Cut } from './cut';
 import type { Typeface } from './face';
 import type { SetLine } from './placed';
 
-/** Line width of the open box that stands for a letter the hand does not have. */
+/** Line width of the open box that marks a missing letter. */
 const BOX_LINE: Mm = 0.2;
 
 /** A letter's exact outlines as one form at the origin, y downwards; kept for the pen it was last written with. */

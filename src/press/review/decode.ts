@@ -42,8 +42,8 @@ const tooLarge = () =>
   );
 
 /**
- * Decodes one channel of a picture, turned as its camera says, all that it says besides left behind.
- * @throws Problem where it is no picture that is read here, broken, or too large.
+ * Decodes one channel of a picture, rotated by its orientation tag; all other metadata is dropped.
+ * @throws Problem where the format is not supported, or the picture is damaged or too large.
  */
 export async function decode(bytes: Uint8Array, channel: Channel): Promise<Bytes> {
   const kind = kindOf(bytes);

@@ -6,7 +6,7 @@ import type { Bytes } from '@/core/raster/grey';
 import type { Channel } from './channel';
 import { pdfAnswerSchema } from './pdfAnswer';
 
-/** In the built application all of the press lies bundled in one folder; in tests it is read as it is written. */
+/** In the built application the press is bundled in one folder; tests use the sources. */
 const BUILT = import.meta.url.endsWith('.mjs');
 const CHILD = fileURLToPath(new URL(BUILT ? './pdfChild.mjs' : './pdfChild.ts', import.meta.url));
 const READING = BUILT ? [] : ['--import', 'tsx'];

@@ -10,7 +10,7 @@ import { decodePdf } from './scannedPdf';
  * memory. The PDF comes on the standard input; a line of JSON goes out (`PdfAnswer`), then the picture's bytes.
  */
 
-/** Memory of the process at most, in bytes: a page of fifty million pixels takes half of it. */
+/** Maximum memory of the process, in bytes: a page of fifty million pixels takes half of it. */
 const MOST_MEMORY = 1_000_000_000;
 const LOOKED_AT = 50;
 /** Longest that reading may take, in ms: less than the press waits for. */

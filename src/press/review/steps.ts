@@ -31,7 +31,7 @@ export interface Looked {
   readonly rings: number;
 }
 
-/** Pages that are looked for in one picture, at most. */
+/** Maximum number of pages in one picture. */
 const MOST_PAGES = 4;
 
 const bytesOf = (data: unknown): Uint8Array => Buffer.from(JSON.stringify(data));
@@ -39,7 +39,7 @@ const report = (stage: Step['stage'], done: number, of: number): Step => ({ stag
 /** Progress is counted in hundredths. */
 const WHOLE = 100;
 
-/** The page whose corners somebody showed, clockwise from its upper left; its marks are looked for near where they must be. */
+/** The page whose corners the user marked, clockwise from the upper left; its rings are searched near their expected places. */
 function fromCorners(
   corners: readonly Point[],
   size: { width: number; height: number },

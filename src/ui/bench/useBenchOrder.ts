@@ -21,8 +21,8 @@ const BY_KIND: By = (a, b) =>
   itemKinds().indexOf(a.kind) - itemKinds().indexOf(b.kind) || numbers(a.width, b.width);
 
 /**
- * The place of each thing in the table. It is made anew when another order is asked for or things come and go, and not
- * when a fact changes: a row must not run away from under the hand that edits it.
+ * Position of each thing in the table. Recomputed when the order changes or things come and go, but not when a fact changes, so that an
+ * edited row stays in place.
  */
 export function useBenchOrder(
   items: readonly Item[] | null,

@@ -209,7 +209,7 @@ export function InkPanel({ records }: { records: Records }) {
       <Mend
         remedies={remedies}
         onTell={(remedy) => {
-          // The drop is in the pot, whether it helped or not.
+          // The drop was added, whether it helped or not.
           setDraft((now) => withDrop(now, remedy.addition, dropMl));
           void guarded(() => records.keep(newId(), 'remedy', { ...remedy }));
         }}

@@ -19,7 +19,7 @@ import { WordListChoice } from './WordListChoice';
 const MOST_NAMED = 12;
 const LONGEST_NAME = 80;
 
-/** The list this sheet has its words from: the bundled one, or a text file of one's own. */
+/** The word list of this sheet: the bundled one, or the user's own text file. */
 export function OwnList({
   ground,
   known,

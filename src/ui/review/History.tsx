@@ -8,7 +8,7 @@ import { useTheme } from '../frame/useTheme';
 import { Plotly } from '../log/plotly';
 import type { ReviewShown } from './shown';
 
-/** What is drawn over time: what has a like on every page. */
+/** Figures drawn over time: those that every page has. */
 const SHOWN: readonly FigureId[] = [
   'angle',
   'angleSpread',

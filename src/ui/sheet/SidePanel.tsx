@@ -13,7 +13,7 @@ export function SidePanel({
   children,
 }: {
   label?: string;
-  /** What is behind its bar on a phone, in a few words. */
+  /** Short title of the panel, shown on its bar on a phone. */
   holds: string;
   /** Its width where it stands beside the paper. */
   className: string;

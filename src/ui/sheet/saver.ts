@@ -39,10 +39,7 @@ export class Saver {
     return this.put(work, this.inFlight ? undefined : this.revision, true);
   }
 
-  /**
-   * Whether a document is what this window sent last, before it was loaded anew: an answer to that save never came, and it
-   * arrived all the same.
-   */
+  /** Whether the stored document equals what this window sent last before a reload: the save succeeded although its answer was lost. */
   sentBefore({ name, recipe }: Work<unknown>): boolean {
     try {
       return sessionStorage.getItem(sentKey(this.id)) === written(name, recipe);
@@ -75,12 +72,12 @@ const written = (name: string, recipe: unknown): string => dataText([name, recip
 
 const keyOf = (id: string) => `elvane-revision-${id}`;
 
-/** A window that is loaded anew goes on from the revision it had made itself. */
+/** A reloaded window continues from the revision that it made itself. */
 function remember(id: string, revision: number): void {
   try {
     sessionStorage.setItem(keyOf(id), String(revision));
   } catch {
-    // Without it a reload asks the shelf, and an edit made elsewhere meanwhile is not noticed.
+    // Without it a reload reads the shelf, and a concurrent edit goes unnoticed.
   }
 }
 

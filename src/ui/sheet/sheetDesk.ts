@@ -132,7 +132,7 @@ export class SheetDesk<D> {
     }
   }
 
-  /** The window closes: what is unsaved goes out. Where it was not said yet what shall stay, beside theirs. */
+  /** The window closes: sends unsaved changes; with an unresolved conflict, as a copy beside the other version. */
   leave(): void {
     clearTimeout(this.timer);
     const { unsaved: work, save } = this.current;
@@ -217,7 +217,7 @@ export class SheetDesk<D> {
     }
   }
 
-  /** The server is away: what is unsaved is sent again until it is back, and the window says so. */
+  /** The server is away: unsaved changes are retried until it is back, and the window says so. */
   private sendAgain(error: Away, work: Work<D>): void {
     this.unanswered.push(work);
     this.happen({ kind: 'failed', why: error.message });

@@ -226,7 +226,7 @@ function ShelfCard({
   );
 }
 
-/** Waits before a picture that did not come is asked for again, in ms: the press may be busy with the files of a class. */
+/** Delays before a missing picture is requested again, in ms: the press may be busy with the files of a class. */
 const AGAIN = [1000, 3000, 9000] as const;
 
 /** The first page of a sheet, drawn by the server. A sheet that cannot be drawn (its paper is too small, for example) stays on the shelf. */

@@ -5,7 +5,7 @@ import type { Cut } from '@/core/type/cut';
 import { readStroke, type StrokeReading } from '@/core/type/letterReadings';
 import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 
-/** Pressure at its greatest, as it is said: shares of full pressure up to which each word holds. */
+/** Words for the maximum pressure of a stroke, each with its upper bound as a fraction of full pressure. */
 const PRESSURES = [
   [0.05, 'a hairline'],
   [0.4, 'lightly pressed'],

@@ -29,7 +29,7 @@ export const Ink = ({
   polygons: readonly Polygon[];
   fill: string;
   opacity?: number;
-  /** As small as a word on the screen: an edge of its own keeps its hairlines. */
+  /** At the size of a word on the screen an added stroke keeps the hairlines visible. */
   small?: boolean;
 }) => (
   <path

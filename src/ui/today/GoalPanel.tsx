@@ -122,7 +122,7 @@ export function GoalPanel({ today, onKept }: { today: Today; onKept: () => void 
   );
 }
 
-/** A goal six weeks ahead, three evenings a week, until something else is said. */
+/** Default goal: six weeks ahead, three evenings a week. */
 const usualGoal = (hand: Today['hand']): KeptGoal => ({
   hand,
   name: '',

@@ -14,7 +14,7 @@ const AROUND = 1;
 /** Pause before the animation repeats, in ms. */
 const AGAIN = 1600;
 
-/** What is practised, large, written by the pen over and over; it stands still where motion is not wanted. */
+/** The current unit, large, written by the pen in a loop; static with reduced motion. */
 export function MovingFigure({
   ground,
   figure,

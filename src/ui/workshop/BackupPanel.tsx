@@ -18,7 +18,7 @@ export interface Damaged {
   readonly at: string;
 }
 
-/** What is replaced is kept under this name. */
+/** Name of the backup of what is replaced. */
 const BEFORE = 'elvane-before-restore.zip';
 
 /** Everything to and from one file. Restoring asks first, and keeps a backup of what it replaces. */
@@ -72,7 +72,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
       setShare(null);
     }
   };
-  /** A backup is read before anything is asked. */
+  /** The backup is read before the confirmation. */
   const look = (file: File) =>
     guarded(async () => {
       const { contentsOf, countsInWords } = await import('./restore');

@@ -114,7 +114,7 @@ export async function* readBackup(
           return;
         }
         const isManifest = entry.name === 'manifest.json';
-        // What is not of a backup is passed over, however large it unpacks.
+        // Entries that do not belong to a backup are skipped without unpacking.
         if (!table && !isManifest) {
           if (last) ended += 1;
           return;

@@ -24,7 +24,7 @@ export const GET = (request: Request) =>
     return Response.json({ name, words }, { headers: { 'Cache-Control': 'no-store' } });
   });
 
-/** Keeps a list of one's own, a text of words. Answers its id, and how many words were read and passed over. */
+/** Stores the user's own word list. Answers its id, and the numbers of words read and skipped. */
 export const POST = (request: Request) =>
   answer(request, async () => {
     const { name, content } = parse(bodySchema, await readJson(request, WORDS_BODY));

@@ -34,7 +34,7 @@ export const TAUGHT: Readonly<Record<string, Taught>> = {
   kashida: { parts: ['line'], remark: 'Lengthens a join: the line sinks a little and rises again to the left.' },
 };
 
-/** The strokes of a shape, named by what they do in it; the first carries what is to be heeded. */
+/** The strokes of a shape, named by their function; the first carries the remark. */
 export function taught(base: string, { entry, exit }: Figure, strokes: readonly Drawn[]): Drawn[] {
   const { parts, remark } = lookUp(TAUGHT, base) ?? { parts: [], remark: undefined };
   // The last strokes of a shape that is not left are the figure's own; in one that is left, the first after the way in.

@@ -63,7 +63,7 @@ export interface KindOfTool<Id extends string = string> {
   readonly widths?: Range;
   /** Widths to begin with (common teaching); absent where that is a matter of school. */
   readonly firstWidths?: Range;
-  /** What is to be said of its first widths, in place of the usual. */
+  /** Verdict on its first widths, in place of the usual one. */
   readonly firstWidth?: (width: Mm, range: Range) => Verdict;
 
   /** Dipped; filled by a cartridge or converter, or with a dropper; its own ink for life; or none at all. */
@@ -78,7 +78,7 @@ export interface KindOfTool<Id extends string = string> {
   readonly flood?: number;
   /** How wet the ink is that it holds, 1 to 5. */
   readonly wetness?: number;
-  /** Hours of writing after which it is looked at under a lens; absent where its kind is not used up by hours. */
+  /** Hours of writing after which it is inspected under a lens; absent where its kind does not wear by hours. */
   readonly hoursDue?: number;
 
   /** What never goes wrong with it. */

@@ -6,7 +6,7 @@ export const dynamic = 'force-dynamic';
 
 type Context = { params: Promise<{ name: string }> };
 
-/** A damaged database that was put aside is announced no more: `DELETE /api/damage/NAME`. Its file stays. */
+/** Dismisses the announcement of a damaged database: `DELETE /api/damage/NAME`. Its file stays. */
 export const DELETE = (request: Request, { params }: Context) =>
   answer(request, async () => {
     if (!(await markRead(fileOf(), (await params).name))) {

@@ -9,7 +9,7 @@ const STALE = 60 * 60 * 1000;
 
 const batchOf = (request: Request) => parse(idSchema, new URL(request.url).searchParams.get('batch'));
 
-/** Puts rows of a file aside under `batch`; nothing is on the bench until the batch is committed. */
+/** Stages rows of a file under `batch`; the bench is unchanged until the batch is committed. */
 export const POST = (request: Request) =>
   answer(request, async () => {
     const batch = batchOf(request);
