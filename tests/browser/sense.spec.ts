@@ -53,7 +53,7 @@ async function readAll(page: Page, path: string): Promise<ReadonlyMap<string, st
     await expect(tab).toHaveAttribute('aria-selected', 'true');
     // What a tab fetches is waited for: it says so while it does.
     await expect(
-      page.getByText(/^(Searching the drawer|Drawing the chart|Loading|Looking|Reading)/),
+      page.getByText(/^(Searching the drawer|Drawing the chart|Loading the bench|Looking|Reading)/),
     ).toHaveCount(0);
     read.set(name, await saidOn(page));
   }
