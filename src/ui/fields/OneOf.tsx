@@ -15,14 +15,15 @@ export function OneOf<T extends string>({
   onChoose,
   ...list
 }: Listed<T> & { value: T; onChoose: (choice: T) => void }) {
-  return <List {...list} value={value} onChoose={(choice) => choice !== '' && onChoose(choice)} />;
+  return <List {...list} value={value} onChoose={(choice) => choice !== undefined && onChoose(choice)} />;
 }
 
 /** One of some values, or '' for none of them, which is called `none`. */
-export function OneOrNone<T extends string>(
-  props: Listed<T> & { value: T | ''; none: string; onChoose: (choice: T | '') => void },
-) {
-  return <List {...props} />;
+export function OneOrNone<T extends string>({
+  onChoose,
+  ...list
+}: Listed<T> & { value: T | ''; none: string; onChoose: (choice: T | '') => void }) {
+  return <List {...list} onChoose={(choice) => onChoose(choice ?? '')} />;
 }
 
 function List<T extends string>({
@@ -34,14 +35,14 @@ function List<T extends string>({
   label,
   id,
   className = 'select select-sm w-48',
-}: Listed<T> & { value: T | ''; none?: string; onChoose: (choice: T | '') => void }) {
+}: Listed<T> & { value: T | ''; none?: string; onChoose: (choice: T | undefined) => void }) {
   return (
     <select
       id={id}
       className={className}
       aria-label={label}
       value={value}
-      onChange={(event) => onChoose(choices.find((choice) => choice === event.target.value) ?? '')}
+      onChange={(event) => onChoose(choices.find((choice) => choice === event.target.value))}
     >
       {none !== undefined && <option value="">{none}</option>}
       {choices.map((choice) => (
