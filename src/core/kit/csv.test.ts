@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { CSV_COLUMNS, decodeText, fateOf, readHeadings, readRow, rowOf } from './csv';
 import { DEMO_BENCH } from './demoBench';
+import { ALL_FACTS, type AnyFact } from './facts';
 import { blankItem, type Item } from './item';
 import { itemKinds } from './itemKinds';
 
@@ -19,6 +20,24 @@ function roundTrip(items: readonly Item[]): Item[] {
   );
 }
 
+/** Any value a fact can have, from its declaration. */
+function known(asked: AnyFact['asked']): fc.Arbitrary<unknown> {
+  switch (asked.kind) {
+    case 'number':
+      return fc.double({ min: asked.low, max: asked.high, noNaN: true });
+    case 'choice':
+      return fc.constantFrom(...asked.choices);
+    case 'text':
+      return fc.constantFrom('long', 'short, wide');
+    case 'flag':
+      return fc.boolean();
+    case 'colour':
+      return fc.constantFrom('#1f3a6e', '#000000');
+    case 'time':
+      return fc.constant('2026-11-02T10:00:00.000Z');
+  }
+}
+
 describe('CSV', () => {
   it('loses nothing of the demo drawer', () => {
     expect(roundTrip(DEMO_BENCH)).toEqual(DEMO_BENCH);
@@ -30,22 +49,35 @@ describe('CSV', () => {
       .string({ minLength: 1, maxLength: 60, unit: 'grapheme' })
       .map((text) => text.trim())
       .filter((text) => text.length > 0 && text.length <= 80);
+    const label = fc.oneof(
+      name,
+      fc.constantFrom('=1+1', '+44', "'quoted'", '@name', '-3 mm', 'a,b;"c"', 'two\nlines'),
+    );
     const anItem = fc
       .record({
         id: fc.uuid(),
         kind: fc.constantFrom(...itemKinds()),
-        label: fc.oneof(
-          name,
-          fc.constantFrom('=1+1', '+44', "'quoted'", '@name', '-3 mm', 'a,b;"c"', 'two\nlines'),
-        ),
+        label,
         note: fc.oneof(name, fc.constant('')),
         archived: fc.boolean(),
-        width: fc.option(fc.double({ min: 1, max: 1.4, noNaN: true })),
-        hours: fc.double({ min: 0, max: 1000, noNaN: true }),
-        waterproof: fc.option(fc.boolean()),
-        sizing: fc.constantFrom('hard', 'light', null),
+        facts: fc.record(
+          Object.fromEntries(
+            ALL_FACTS.map(({ key, asked, blank }) => [key, fc.oneof(fc.constant(blank), known(asked))]),
+          ),
+        ),
       })
-      .map(({ id, kind, ...facts }) => ({ ...blankItem(id, kind, 'x'), ...facts }) as Item);
+      // Facts that contradict each other are refused, and are another test's.
+      .map(
+        ({ facts, kind, id, ...more }) =>
+          ({
+            ...blankItem(id, kind, 'x'),
+            ...facts,
+            ...more,
+            cut: 'left-oblique',
+            fitsRadiusFrom: null,
+            width: null,
+          }) as Item,
+      );
     fc.assert(
       fc.property(fc.array(anItem, { maxLength: 8 }), (items) => {
         expect(roundTrip(items)).toEqual(items);

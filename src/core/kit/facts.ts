@@ -1,55 +1,46 @@
-import { z } from 'zod';
-import { choice, shortText } from '../problem/schema';
 import { CUTS, FLEXES, HOLDER_TYPES, INK_KINDS, SIZINGS, SURFACES, TONES, WEARS } from './choices';
 import type { ItemKind } from './itemKinds';
 import type { KindOfTool } from './kinds/kind';
 import { toolOf } from './kinds/registry';
 
-/** How a fact is asked for, and read from a cell of a table. */
-type Asked =
-  | { readonly kind: 'number'; readonly unit: string }
-  | { readonly kind: 'choice'; readonly choices: readonly string[] }
-  | { readonly kind: 'flag' | 'text' | 'colour' | 'time' };
+/** How a fact is asked for, read from a cell of a table, and bounded; `longest` in characters. */
+export type Asked =
+  | { readonly kind: 'number'; readonly unit: string; readonly low: number; readonly high: number }
+  | { readonly kind: 'choice'; readonly choices: readonly [string, ...string[]] }
+  | { readonly kind: 'text'; readonly longest: number }
+  | { readonly kind: 'flag' }
+  | { readonly kind: 'colour' }
+  | { readonly kind: 'time' };
 
 interface About {
-  /** What it is called, on the bench and where a value of it is refused. */
-  readonly name: string;
   /** Does a thing of this kind have it? */
   readonly of: (kind: ItemKind) => boolean;
   /** What stands before its value in the summary of a thing, where the value alone says nothing; null where the summary leaves it out. */
   readonly short?: string | null;
 }
 
-interface Fact<Schema extends z.ZodType> extends About {
-  readonly asked: Asked;
-  readonly schema: Schema;
+export interface Fact<How extends Asked = Asked, Blank extends null | 0 = null | 0> extends About {
+  /** What it is called, on the bench and where a value of it is refused. */
+  readonly name: string;
+  readonly asked: How;
+  /** What it is where nobody has looked it up: null, and the matcher then says what it could not judge; 0 for what is counted. */
+  readonly blank: Blank;
 }
 
-/** A fact nobody has looked up is null; the matcher then says what it could not judge. */
-const unknown = <Schema extends z.ZodType>(schema: Schema) => schema.nullable().default(null);
-
-/** A number from `low` to `high`; a refusal names the nearest that works. */
-function numberSchema(name: string, unit: string, [low, high]: readonly [number, number]) {
-  const nearest = (input: unknown, limit: number) =>
-    `${name} is ${String(input)} ${unit}; the nearest that works is ${limit} ${unit}.`;
-  return z
-    .number({ error: () => `${name} must be a number from ${low} to ${high} ${unit}.` })
-    .min(low, { error: ({ input }) => nearest(input, low) })
-    .max(high, { error: ({ input }) => nearest(input, high) });
-}
-
-export const flagSchema = (name: string) => z.boolean({ error: () => `${name} must be yes or no.` });
-
-const number = (name: string, unit: string, range: readonly [number, number], about: Omit<About, 'name'>) =>
-  fact({ name, ...about, asked: { kind: 'number', unit }, schema: unknown(numberSchema(name, unit, range)) });
+const fact = <const How extends Asked>(name: string, asked: How, about: About): Fact<How, null> => ({
+  name,
+  asked,
+  blank: null,
+  ...about,
+});
+const number = (name: string, unit: string, [low, high]: readonly [number, number], about: About) =>
+  fact(name, { kind: 'number', unit, low, high }, about);
 const oneOf = <const Choices extends readonly [string, ...string[]]>(
   name: string,
   choices: Choices,
-  about: Omit<About, 'name'>,
-) => fact({ name, ...about, asked: { kind: 'choice', choices }, schema: unknown(choice(name, choices)) });
-const flag = (name: string, about: Omit<About, 'name'>) =>
-  fact({ name, ...about, asked: { kind: 'flag' }, schema: unknown(flagSchema(name)) });
-const fact = <Schema extends z.ZodType>(declared: Fact<Schema>): Fact<Schema> => declared;
+  about: About,
+) => fact(name, { kind: 'choice', choices }, about);
+const flag = (name: string, about: About) => fact(name, { kind: 'flag' }, about);
 
 const isTool = (kind: ItemKind) => toolOf(kind) !== undefined;
 const hasCutEdge = (kind: ItemKind) => toolOf(kind)?.edge === 'cut';
@@ -68,26 +59,16 @@ const measured = () => false;
 /**
  * The facts of things, declared once, in the order they are asked for: name, unit, range, and which kinds have them. What is stored,
  * refused, asked for on the bench, summed up in its table and exchanged as CSV follows from here. Ranges are what occurs, with room.
+ * Schemas are made of it in `factSchemas.ts`, so that a station that shows facts need not load the schemas' library.
  */
 export const FACTS = {
   width: number('Width', 'mm', [0.05, 40], { of: isTool, short: null }),
   uncertainty: number('Uncertainty of the width', 'mm', [0, 5], { of: measured }),
-  measuredAt: fact({
-    name: 'Measured at',
-    of: measured,
-    asked: { kind: 'time' },
-    schema: unknown(z.iso.datetime({ error: () => 'Measured at must be a date and time.' })),
-  }),
+  measuredAt: fact('Measured at', { kind: 'time' }, { of: measured }),
   cut: oneOf('Cut', CUTS, { of: hasCutEdge }),
   cutDegrees: number('Degrees of the cut', '°', [0, 45], { of: hasCutEdge }),
   wear: oneOf('Wear', WEARS, { of: wears, short: null }),
-  hours: fact({
-    name: 'Hours written',
-    of: isTool,
-    short: null,
-    asked: { kind: 'number', unit: 'h' },
-    schema: numberSchema('Hours written', 'h', [0, 100_000]).default(0),
-  }),
+  hours: { ...number('Hours written', 'h', [0, 100_000], { of: isTool, short: null }), blank: 0 },
   flex: oneOf('Flexibility', FLEXES, { of: asks('flex') }),
   /** An elbow nib: a straight holder points it along the slant. */
   bent: flag('Bent to its own angle (elbow nib)', { of: asks('bent') }),
@@ -95,24 +76,14 @@ export const FACTS = {
   wetness: number('Wetness', 'of 5', [1, 5], { of: only('ink'), short: 'wetness' }),
   opacity: number('Opacity', 'of 5', [1, 5], { of: only('ink'), short: 'opacity' }),
   /** As it dries on white paper; of inks, and of brush pens that have their own. */
-  colour: fact({
-    name: 'Colour of the ink',
-    of: either(only('ink'), asks('colour')),
-    asked: { kind: 'colour' },
-    schema: unknown(
-      z.string({ error: () => 'Colour must be text.' }).regex(/^#[0-9a-f]{6}$/, {
-        error: () => 'Colour is written as # and six of 0–9 and a–f, such as #1f3a6e.',
-      }),
-    ),
-  }),
+  colour: fact('Colour of the ink', { kind: 'colour' }, { of: either(only('ink'), asks('colour')) }),
   light: flag('A light ink, for dark paper', { of: only('ink') }),
   waterproof: flag('Waterproof', { of: only('ink') }),
-  fitting: fact({
-    name: 'Cartridge fitting',
-    of: either(only('ink'), asks('fitting')),
-    asked: { kind: 'text' },
-    schema: unknown(shortText('Cartridge fitting', 40)),
-  }),
+  fitting: fact(
+    'Cartridge fitting',
+    { kind: 'text', longest: 40 },
+    { of: either(only('ink'), asks('fitting')) },
+  ),
   millilitres: number('Ink left', 'ml', [0, 5000], { of: only('ink') }),
   shankRadius: number('Radius of the shank’s arc', 'mm', [0.5, 20], { of: isSeated, short: 'arc' }),
   shankWidth: number('Width of the shank', 'mm', [0.5, 20], { of: isSeated, short: 'shank' }),
@@ -136,28 +107,16 @@ export const FACTS = {
   tone: oneOf('Colour of the paper', TONES, { of: only('paper') }),
   paperWidth: number('Width of the sheet', 'mm', [20, 2000], { of: only('paper') }),
   paperHeight: number('Height of the sheet', 'mm', [20, 2000], { of: only('paper') }),
-} as const;
+} as const satisfies Readonly<Record<string, Fact>>;
 
 export type FactName = keyof typeof FACTS;
-export type AnyFact = About & { readonly key: FactName; readonly asked: Asked };
+export type AnyFact = Fact & { readonly key: FactName };
 
 /** All facts, in the order they are asked for. */
-export const ALL_FACTS: readonly AnyFact[] = Object.entries(FACTS).map(
-  ([key, { name, of, short, asked }]) => ({
-    key: key as FactName,
-    name,
-    of,
-    short,
-    asked,
-  }),
-);
-
-type Schemas = { readonly [Key in FactName]: (typeof FACTS)[Key]['schema'] };
-
-/** The schemas of all facts, by name. */
-export const FACT_SCHEMAS = Object.fromEntries(
-  Object.entries(FACTS).map(([key, { schema }]) => [key, schema]),
-) as Schemas;
+export const ALL_FACTS: readonly AnyFact[] = Object.entries<Fact>(FACTS).map(([key, declared]) => ({
+  key: key as FactName,
+  ...declared,
+}));
 
 /** The facts a thing of this kind has, in the order they are asked for. */
 export const factsOf = (kind: ItemKind): readonly AnyFact[] => ALL_FACTS.filter(({ of }) => of(kind));

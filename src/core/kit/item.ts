@@ -1,6 +1,7 @@
 import type { Mm } from '../measure/units';
 import { DIP_NIB_EDGE } from '../pen/edge';
 import { LIMITS } from '../problem/limits';
+import { ALL_FACTS, type FactName } from './facts';
 import type { Item } from './itemFormat';
 import type { ItemKind, ToolKind } from './itemKinds';
 import { TOOLS, toolOf } from './kinds/registry';
@@ -8,52 +9,17 @@ import type { Nib, NibKind } from './nib';
 
 export type { Item } from './itemFormat';
 
-/** Written out, and not parsed by the schema: stations that show a thing need not load the schemas' library for it. */
-const NOTHING_KNOWN: Omit<Item, 'id' | 'kind' | 'label'> = {
-  note: '',
-  archived: false,
-  photo: null,
-  width: null,
-  uncertainty: null,
-  measuredAt: null,
-  cut: null,
-  cutDegrees: null,
-  flex: null,
-  shankRadius: null,
-  shankWidth: null,
-  reservoir: null,
-  coated: null,
-  wear: null,
-  hours: 0,
-  fitting: null,
-  bent: null,
-  holderType: null,
-  fitsRadiusFrom: null,
-  fitsRadiusTo: null,
-  fitsWidthTo: null,
-  flangeTurn: null,
-  grip: null,
-  inkKind: null,
-  wetness: null,
-  opacity: null,
-  light: null,
-  waterproof: null,
-  millilitres: null,
-  colour: null,
-  surface: null,
-  sizing: null,
-  grams: null,
-  tone: null,
-  paperWidth: null,
-  paperHeight: null,
-};
+const BLANKS = Object.fromEntries(ALL_FACTS.map(({ key, blank }) => [key, blank])) as Pick<Item, FactName>;
 
 /** An item of a kind with nothing known about it. */
 export const blankItem = (id: string, kind: ItemKind, label: string): Item => ({
   id,
   kind,
   label,
-  ...NOTHING_KNOWN,
+  note: '',
+  archived: false,
+  photo: null,
+  ...BLANKS,
 });
 
 /** Points of two pencils bound side by side: they stand as far apart as a pencil is thick (common size). */

@@ -3,7 +3,7 @@ import { PICTURE_ID } from '../picture/picture';
 import { Problem } from '../problem/problem';
 import { read } from '../problem/read';
 import { shortText } from '../problem/schema';
-import { FACT_SCHEMAS, flagSchema } from './facts';
+import { FACT_SCHEMAS, flagSchema } from './factSchemas';
 import { type ItemKind, isItemKind, itemKinds, kindName } from './itemKinds';
 import { toolOf } from './kinds/registry';
 

@@ -155,7 +155,7 @@ const UNKNOWN_COLOUR = '#808080';
 
 /** One fact; empty is “not known”. */
 function FactField({
-  fact: { key, name, asked },
+  fact: { key, name, asked, blank },
   item,
   onChange,
 }: {
@@ -196,8 +196,8 @@ function FactField({
             const entered = event.target.value.trim();
             const before = value === null ? '' : String(value);
             if (entered === before) return;
-            if (asked.kind === 'text') return set(entered === '' ? null : entered);
-            set(entered === '' && key === 'hours' ? 0 : enteredNumber(entered));
+            if (asked.kind === 'text') return set(entered === '' ? blank : entered);
+            set(entered === '' ? blank : enteredNumber(entered));
           }}
           onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
         />
