@@ -6,7 +6,8 @@ import { keeping, newPrintId } from '@/app/_lib/prints';
 import { chosenWords } from '@/app/_lib/words';
 import { studentsSchema } from '@/core/classroom/student';
 import { courseSchema } from '@/core/practice/course/courseFormat';
-import { BUNDLED, wordListId } from '@/core/practice/words/wordList';
+import { BUNDLED } from '@/core/practice/words/wordList';
+import { wordListId } from '@/core/practice/words/wordListFormat';
 import { print } from '@/press/press';
 
 export const dynamic = 'force-dynamic';

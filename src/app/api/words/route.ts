@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { answer, parse, readJson, WORDS_BODY } from '@/app/_lib/http';
 import { chosenWords } from '@/app/_lib/words';
-import { BUNDLED, readWords, WORD_LIST_LIMITS, wordListId } from '@/core/practice/words/wordList';
+import { BUNDLED, readWords, WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
+import { wordListId } from '@/core/practice/words/wordListFormat';
 import { deleteWordList, saveWordList } from '@/store/wordLists';
 
 export const dynamic = 'force-dynamic';

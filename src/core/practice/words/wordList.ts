@@ -1,5 +1,4 @@
 import { Problem } from '../../problem/problem';
-import { shortText } from '../../problem/schema';
 import { MARKED } from '../../type/compose';
 
 /** Words to practise with, the commonest first; each once, in the form it is written. */
@@ -7,7 +6,6 @@ export type WordList = readonly string[];
 
 /** Which list a sheet or a class has its words from: the id of one that is kept, or this for the bundled one. */
 export const BUNDLED = '';
-export const wordListId = shortText('Word list', 40);
 
 /** Bounds of a list of one's own. */
 export const WORD_LIST_LIMITS = { bytes: 2 * 1024 * 1024, words: 200_000, longest: 40 } as const;
