@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import Link from 'next/link';
+import { Link } from '@/ui/lib/Link';
 
 export const metadata: Metadata = { title: 'Nothing here' };
 

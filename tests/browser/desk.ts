@@ -1,15 +1,56 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { type BrowserContext, test as base, expect, type Page } from '@playwright/test';
 import axe from 'axe-core';
 
 /** The first of the ports the servers under test listen on: one server and one database for each worker. */
 export const FIRST_PORT = 3417;
 export const WORKERS = 2;
+const DESKTOP = { width: 1280, height: 800 };
+
+/** What a browser keeps for a site that a test could leave to the next; scripts that are compiled stay. */
+const KEPT_FOR_A_SITE = 'cookies,local_storage,indexeddb,service_workers,cache_storage';
 
 /** Tests of a worker work at their own desk: nothing one of them keeps is seen by another's. */
-export const test = base.extend<{ baseURL: string }>({
-  // biome-ignore lint/correctness/noEmptyPattern: fixtures are told apart by what they take
-  baseURL: async ({}, use, { parallelIndex }) => {
-    await use(`http://127.0.0.1:${FIRST_PORT + parallelIndex}`);
+export const test = base.extend<
+  { baseURL: string; ownWindow: boolean },
+  { address: string; window: BrowserContext }
+>({
+  address: [
+    // biome-ignore lint/correctness/noEmptyPattern: fixtures are told apart by what they take
+    async ({}, use, { parallelIndex }) => use(`http://127.0.0.1:${FIRST_PORT + parallelIndex}`),
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ address }, use) => use(address),
+  // One window a worker, with a page that stays: a browser that starts and compiles everything anew for each test takes
+  // half of the time of a short one.
+  window: [
+    async ({ browser, address }, use) => {
+      const window = await browser.newContext({
+        baseURL: address,
+        viewport: DESKTOP,
+        acceptDownloads: true,
+      });
+      await (await window.newPage()).goto('/api/health/live');
+      await use(window);
+      await window.close();
+    },
+    { scope: 'worker' },
+  ],
+  // What a test changes for a whole window, such as its clock, it changes in a window of its own.
+  ownWindow: [false, { option: true }],
+  context: async ({ browser, ownWindow, window, address, viewport, isMobile, hasTouch }, use) => {
+    if (ownWindow || isMobile) {
+      const own = await browser.newContext({ baseURL: address, viewport, isMobile, hasTouch });
+      await use(own);
+      await own.close();
+      return;
+    }
+    await use(window);
+    const [first, ...others] = window.pages();
+    for (const page of others) await page.close();
+    await window.unrouteAll();
+    const session = await window.newCDPSession(first as Page);
+    await session.send('Storage.clearDataForOrigin', { origin: address, storageTypes: KEPT_FOR_A_SITE });
+    await session.detach();
   },
   // A page that is shown does not answer yet: on a busy machine what is pressed before it does is lost.
   page: async ({ page }, use) => {
@@ -39,6 +80,9 @@ export const test = base.extend<{ baseURL: string }>({
     await use(page);
   },
 });
+
+/** A test that sets what holds for a whole window. */
+export const testInOwnWindow = test.extend({ ownWindow: true });
 
 /**
  * A fresh sheet is ruled for the kit chosen for its hand, and tests of a worker share a desk: where the address names no pen,

@@ -1,4 +1,4 @@
-import { axeFinds, type BrowserContext, expect, type Page, test } from './desk';
+import { axeFinds, type BrowserContext, expect, type Page, test, testInOwnWindow } from './desk';
 
 const state = (page: Page) => page.getByTestId('save-state');
 /** A sheet of this test's own, so that no other test sees what it does. */
@@ -132,7 +132,7 @@ test.describe('on a phone', () => {
   }
 });
 
-test('a notice stays while it is pointed at or reached, and goes in time', async ({ page }) => {
+testInOwnWindow('a notice stays while it is pointed at or reached, and goes in time', async ({ page }) => {
   await page.clock.install();
   await page.goto('/shelf');
   const name = 'Dome inscription, capitals';

@@ -1,6 +1,14 @@
 import { readFileSync } from 'node:fs';
 import ICAL from 'ical.js';
-import { type APIRequestContext, axeFinds, expect, nothingIsCut, type Page, test } from './desk';
+import {
+  type APIRequestContext,
+  axeFinds,
+  expect,
+  nothingIsCut,
+  type Page,
+  test,
+  testInOwnWindow,
+} from './desk';
 
 const open = (page: Page, path: string) => page.goto(path);
 
@@ -26,70 +34,70 @@ const hoursOf = async (request: APIRequestContext, label: string): Promise<numbe
   return items.find((item) => item.label === label)?.hours ?? 0;
 };
 
-test('a ten-minute session by keyboard alone: begun, ended, judged, logged; its hours on the bench, another page next', async ({
-  page,
-  request,
-}) => {
-  // The clock of the page is run ahead below; a pen that moved all that time would be drawn thirty thousand times.
-  await page.emulateMedia({ reducedMotion: 'reduce' });
-  await page.clock.install();
-  await open(page, '/today?hand=italic');
-  const [before, why] = [await steps(page), await page.getByTestId('why').textContent()];
-  expect(before.length).toBeGreaterThan(2);
-  expect(why).toMatch(/\w+.*\./);
-  const tool = await toolOf(page);
-  const hours = await hoursOf(request, tool);
-  await tabTo(page, /^Begin$/);
-  await page.keyboard.press('Enter');
-  await page.waitForURL(/\/today\/session/);
-  await expect(page.getByTestId('step')).toBeVisible();
-  await expect(page.getByRole('timer')).toHaveText(/0:\d\d/);
-  // The pen writes what is to be written, large.
-  await expect(page.getByRole('img', { name: /as the pen writes it/ })).toBeVisible();
+testInOwnWindow(
+  'a ten-minute session by keyboard alone: begun, ended, judged, logged; its hours on the bench, another page next',
+  async ({ page, request }) => {
+    // The clock of the page is run ahead below; a pen that moved all that time would be drawn thirty thousand times.
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await page.clock.install();
+    await open(page, '/today?hand=italic');
+    const [before, why] = [await steps(page), await page.getByTestId('why').textContent()];
+    expect(before.length).toBeGreaterThan(2);
+    expect(why).toMatch(/\w+.*\./);
+    const tool = await toolOf(page);
+    const hours = await hoursOf(request, tool);
+    await tabTo(page, /^Begin$/);
+    await page.keyboard.press('Enter');
+    await page.waitForURL(/\/today\/session/);
+    await expect(page.getByTestId('step')).toBeVisible();
+    await expect(page.getByRole('timer')).toHaveText(/0:\d\d/);
+    // The pen writes what is to be written, large.
+    await expect(page.getByRole('img', { name: /as the pen writes it/ })).toBeVisible();
 
-  // A reload, or a crash, goes on where it was.
-  await page.keyboard.press('Space');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText(`3 of ${before.length}`)).toBeVisible();
-  const [kept] = await Promise.all([
-    page.waitForResponse(
-      (response) =>
-        response.url().includes('/api/records/sit-') &&
-        (response.request().postData() ?? '').includes('"paused":true'),
-    ),
-    page.keyboard.press('p'),
-  ]);
-  expect(kept.status()).toBe(200);
-  await page.reload();
-  await expect(page.getByText(`3 of ${before.length}`)).toBeVisible();
-  await expect(page.getByText('Paused.')).toBeVisible();
-  await page.keyboard.press('p');
+    // A reload, or a crash, goes on where it was.
+    await page.keyboard.press('Space');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(`3 of ${before.length}`)).toBeVisible();
+    const [kept] = await Promise.all([
+      page.waitForResponse(
+        (response) =>
+          response.url().includes('/api/records/sit-') &&
+          (response.request().postData() ?? '').includes('"paused":true'),
+      ),
+      page.keyboard.press('p'),
+    ]);
+    expect(kept.status()).toBe(200);
+    await page.reload();
+    await expect(page.getByText(`3 of ${before.length}`)).toBeVisible();
+    await expect(page.getByText('Paused.')).toBeVisible();
+    await page.keyboard.press('p');
 
-  // Ten minutes are long for a test: the clock of the page runs ahead.
-  await page.clock.runFor('10:00');
-  await expect(page.getByRole('timer')).toHaveText(/10:\d\d/);
-  for (let i = 2; i < before.length; i++) await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('heading', { name: 'Compare with the model' })).toBeVisible();
-  const points = page.getByRole('group').filter({ has: page.getByRole('radio') });
-  const count = await points.count();
-  expect(count).toBeGreaterThanOrEqual(3);
-  expect(count).toBeLessThanOrEqual(5);
-  for (let i = 0; i < count; i++) {
-    await page.keyboard.press('1');
-    await page.keyboard.press('Tab');
-  }
-  await expect(page.getByRole('radio', { name: 'off', checked: true })).toHaveCount(count);
-  await tabTo(page, /^Keep the session$/);
-  await page.keyboard.press('Enter');
-  await page.waitForURL((url) => url.pathname === '/today');
-  await expect(page.getByTestId('open-sitting')).toHaveCount(0);
-  await expect.poll(() => steps(page)).not.toEqual(before);
-  await expect(page.getByTestId('why')).not.toHaveText(why ?? '');
-  await expect(page.getByText('Keep in mind')).toBeVisible();
-  await open(page, '/log');
-  await expect(page.getByTestId('entries').locator('> li').first()).toContainText('Italic, 10 min');
-  expect(await hoursOf(request, tool)).toBeCloseTo(hours + 1 / 6, 1);
-});
+    // Ten minutes are long for a test: the clock of the page runs ahead.
+    await page.clock.runFor('10:00');
+    await expect(page.getByRole('timer')).toHaveText(/10:\d\d/);
+    for (let i = 2; i < before.length; i++) await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('heading', { name: 'Compare with the model' })).toBeVisible();
+    const points = page.getByRole('group').filter({ has: page.getByRole('radio') });
+    const count = await points.count();
+    expect(count).toBeGreaterThanOrEqual(3);
+    expect(count).toBeLessThanOrEqual(5);
+    for (let i = 0; i < count; i++) {
+      await page.keyboard.press('1');
+      await page.keyboard.press('Tab');
+    }
+    await expect(page.getByRole('radio', { name: 'off', checked: true })).toHaveCount(count);
+    await tabTo(page, /^Keep the session$/);
+    await page.keyboard.press('Enter');
+    await page.waitForURL((url) => url.pathname === '/today');
+    await expect(page.getByTestId('open-sitting')).toHaveCount(0);
+    await expect.poll(() => steps(page)).not.toEqual(before);
+    await expect(page.getByTestId('why')).not.toHaveText(why ?? '');
+    await expect(page.getByText('Keep in mind')).toBeVisible();
+    await open(page, '/log');
+    await expect(page.getByTestId('entries').locator('> li').first()).toContainText('Italic, 10 min');
+    expect(await hoursOf(request, tool)).toBeCloseTo(hours + 1 / 6, 1);
+  },
+);
 
 test('a page written without the runner is logged in two clicks, with its hours, and taken back', async ({
   page,

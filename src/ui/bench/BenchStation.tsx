@@ -10,13 +10,13 @@ import {
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
-import Link from 'next/link';
 import { Fragment, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { WEARS } from '@/core/kit/choices';
 import { blankItem, type Item } from '@/core/kit/item';
 import { type ItemKind, isTool, itemKinds, kindName } from '@/core/kit/itemKinds';
 import { lookUp } from '@/core/measure/lookUp';
 import { plain } from '@/core/measure/units';
+import { Link } from '@/ui/lib/Link';
 import { Toggle } from '../fields/Choices';
 import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';

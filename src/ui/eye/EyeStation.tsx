@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { type ReactNode, useMemo, useState } from 'react';
 import { JUDGEMENTS, type Judgement, KINDS, questionOf } from '@/core/eye/judgement';
 import { type EyeRow, rowsOf } from '@/core/eye/rows';
@@ -8,6 +7,7 @@ import { answered, begin, isDone, progressOf, type Staircase, thresholdOf } from
 import type { EntryData } from '@/core/log/entry';
 import type { Setting } from '@/core/setting/setting';
 import { pathData } from '@/render/pathData';
+import { Link } from '@/ui/lib/Link';
 import { useNotice } from '../frame/notices';
 import { newId } from '../lib/api';
 import { shortDate } from '../lib/dates';

@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Link } from '@/ui/lib/Link';
 
 /** Banner on every page, until dismissed: the database was damaged and the desk began empty. */
 export function DamageBanner() {

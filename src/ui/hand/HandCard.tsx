@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen, type Hand, inSchool, isPressed } from '@/core/hand/hand';
 import { heightUnit } from '@/core/hand/heightUnit';
@@ -9,6 +8,7 @@ import { hasLetters } from '@/core/hands/scripts';
 import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
 import { bodyHeight } from '@/core/setting/bodyHeight';
+import { Link } from '@/ui/lib/Link';
 import type { WrittenSample } from '@/workers/gallery.worker';
 import { OneOf } from '../fields/OneOf';
 import { HandFigure } from './HandFigure';

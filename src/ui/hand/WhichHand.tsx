@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { useId, useState } from 'react';
 import { suggestHands, type Wish } from '@/core/hand/choose';
 import type { ToolFamily } from '@/core/hand/hand';
 import { LOOKS, PURPOSES } from '@/core/hand/portrait';
 import { HANDS } from '@/core/hands/registry';
 import { hasLetters } from '@/core/hands/scripts';
+import { Link } from '@/ui/lib/Link';
 import { Toggle } from '../fields/Choices';
 import { Select } from './Select';
 

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { whatFollows, withChosenNib } from '@/core/document/chosenNib';
@@ -17,6 +16,7 @@ import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
 import { lookUp } from '@/core/measure/lookUp';
 import { type Mm, plain } from '@/core/measure/units';
+import { Link } from '@/ui/lib/Link';
 import { useBench } from '../bench/useBench';
 import { Tabs } from '../fields/Tabs';
 import { useAbout } from '../frame/AboutMe';

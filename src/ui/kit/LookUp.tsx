@@ -1,5 +1,5 @@
-import Link from 'next/link';
 import type { Unknown } from '@/core/kit/match';
+import { Link } from '@/ui/lib/Link';
 
 /** Unknown facts, each with a link to its thing on the bench. */
 export function LookUp({ unknown }: { unknown: readonly Unknown[] }) {

@@ -1,13 +1,13 @@
 'use client';
 
 import { Pencil, Trash2 } from 'lucide-react';
-import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
 import { LOG_KINDS, type LogKind, logKindName } from '@/core/log/logKinds';
 import type { Session } from '@/core/log/session';
 import { criterionSaid } from '@/core/practice/criteria';
+import { Link } from '@/ui/lib/Link';
 import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';

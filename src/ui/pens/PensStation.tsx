@@ -1,12 +1,12 @@
 'use client';
 
-import Link from 'next/link';
 import { type ReactNode, useEffect, useState } from 'react';
 import { LONGEST_WORD, PENS } from '@/core/compare/penLimits';
 import type { PenComparison } from '@/core/compare/pens';
 import { HANDS, OPENING_HAND } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { plain } from '@/core/measure/units';
+import { Link } from '@/ui/lib/Link';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { call, sentenceOf } from '../lib/api';

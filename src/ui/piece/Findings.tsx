@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { counted } from '@/core/measure/words';
 import type { Finding } from '@/core/piece/laid';
 import type { Laid } from '@/core/piece/layout';
 import type { Piece } from '@/core/piece/piece';
 import { hierarchy } from '@/core/piece/weight';
+import { Link } from '@/ui/lib/Link';
 import type { Found } from './usePieceWorker';
 
 /** Whether it can be written as it is; what stands in the way, and what would help. */

@@ -1,7 +1,6 @@
 'use client';
 
 import { ChevronLeft, ChevronRight, Plus, Timer } from 'lucide-react';
-import Link from 'next/link';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { rectangle } from '@/core/drawing/build';
@@ -20,6 +19,7 @@ import { samplesFor } from '@/core/practice/words/samples';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
 import { settle } from '@/core/sheet/solve';
+import { Link } from '@/ui/lib/Link';
 import { Toggle } from '../fields/Choices';
 import { Tabs } from '../fields/Tabs';
 import { useLetterSet } from '../frame/LetterSets';

@@ -1,10 +1,10 @@
 'use client';
 
 import { ImageUp } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import type { HandId } from '@/core/hands/registry';
+import { Link } from '@/ui/lib/Link';
 import { Tabs } from '../fields/Tabs';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';

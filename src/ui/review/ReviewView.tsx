@@ -1,7 +1,6 @@
 'use client';
 
 import { ChevronLeft, NotebookPen, Printer, Trash2 } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
@@ -12,6 +11,7 @@ import { criterionSaid } from '@/core/practice/criteria';
 import type { OwnModel } from '@/core/review/ownModel';
 import { NO_PRINT, type Remark, type Review } from '@/core/review/review';
 import { keyOf } from '@/core/study/unit';
+import { Link } from '@/ui/lib/Link';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
 import { call, newId } from '../lib/api';

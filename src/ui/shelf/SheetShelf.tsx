@@ -2,9 +2,9 @@
 
 import { formatDistanceToNow } from 'date-fns';
 import { Copy, FileDown, Plus, Trash2 } from 'lucide-react';
-import Link from 'next/link';
 import { type ReactNode, useEffect, useState } from 'react';
 import type { Document } from '@/core/document/document';
+import { Link } from '@/ui/lib/Link';
 import { FileButton } from '../fields/FileButton';
 import { InWindow } from '../frame/InWindow';
 import { useNotice } from '../frame/notices';

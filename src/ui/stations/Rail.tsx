@@ -1,9 +1,9 @@
 'use client';
 
 import { Ellipsis, Moon, Sun } from 'lucide-react';
-import Link from 'next/link';
 import { usePathname, useRouter, useSearchParams } from 'next/navigation';
 import { type MouseEvent, type ReactNode, useRef, useState } from 'react';
+import { Link } from '@/ui/lib/Link';
 import { THEME_COOKIE, type Theme } from '../frame/theme';
 import { ALL_STATIONS, isOnSheet, type Station } from './stations';
 

@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { recordId } from '@/core/log/recordId';
 import type { Today } from '@/core/study/today';
+import { Link } from '@/ui/lib/Link';
 import { useNotice } from '../frame/notices';
 import { deadline } from '../lib/dates';
 import { callUntilKept } from '../lib/patience';

@@ -1,7 +1,6 @@
 'use client';
 
 import { Check, Play, Printer } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { type ReactNode, useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
@@ -9,6 +8,7 @@ import type { Sitting } from '@/core/log/session';
 import { counted } from '@/core/measure/words';
 import type { Reason } from '@/core/study/plan';
 import type { Today, TodayStep } from '@/core/study/today';
+import { Link } from '@/ui/lib/Link';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
