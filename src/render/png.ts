@@ -51,4 +51,11 @@ function withPhysicalSize(png: Buffer, dpi: number): Buffer {
   return Buffer.concat([png.subarray(0, AFTER_HEADER), length, body, check, png.subarray(AFTER_HEADER)]);
 }
 
+/** The pixels of a drawing at `dpi` dots to the inch: red, green, blue and alpha (opaque) of each, row by row. */
+export function renderPixels(drawing: Drawing, dpi: number): { width: number; height: number; data: Buffer } {
+  const { svg, options } = pngTask(drawing, dpi);
+  const { width, height, pixels } = new Resvg(svg, options).render();
+  return { width, height, data: pixels };
+}
+
 export const renderPng = (drawing: Drawing, dpi: number): Buffer => rasterise(pngTask(drawing, dpi));

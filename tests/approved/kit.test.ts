@@ -9,7 +9,8 @@ import { adviseEdge, adviseSlant, flangeWanted, pageTurnForEdge, penAngleOf } fr
 import type { Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { isTool, itemKinds } from '@/core/kit/itemKinds';
-import { explain, type Kit, match, type RankedKit } from '@/core/kit/match';
+import type { Kit } from '@/core/kit/judgeKit';
+import { explain, match, type RankedKit } from '@/core/kit/match';
 import { COMPLAINTS, dropFrom, nextDrop, scaleMix, volumeOf } from '@/core/kit/mix';
 import { mixSchema } from '@/core/kit/mixFormat';
 import { mixLabel } from '@/core/kit/mixLabel';
@@ -17,7 +18,10 @@ import { mostBody, type Need, needFor, SCHOOLS, widthWanted } from '@/core/kit/n
 import { preparation, stillToDo } from '@/core/kit/prepare';
 import { describePurchase, onePurchase } from '@/core/kit/purchase';
 import { reachOf } from '@/core/kit/reach';
-import { HOLDER_RULES, INK_RULES, PAPER_RULES, SPREAD_RULES, TOOL_RULES } from '@/core/kit/rules';
+import { HOLDER_RULES } from '@/core/kit/rules/holderRules';
+import { INK_RULES } from '@/core/kit/rules/inkRules';
+import { PAPER_RULES, SPREAD_RULES } from '@/core/kit/rules/paperRules';
+import { TOOL_RULES } from '@/core/kit/rules/toolRules';
 import { SEEN } from '@/core/kit/seen';
 import { CAUSES } from '@/core/kit/troubles';
 import { usedBy } from '@/core/kit/use';

@@ -206,12 +206,15 @@ export function checkStems(strokes: readonly StrokePlan[], body: number): string
   });
 }
 
-const inside = (polygon: Polygon, point: Vec, slack: number): boolean => {
+/** Whether a point lies in a convex polygon, or outside it by no more than the slack. */
+const inside = (polygon: Polygon, [x, y]: Vec, slack: number): boolean => {
   let sign = 0;
-  for (const [i, a] of polygon.entries()) {
-    const b = polygon[(i + 1) % polygon.length] as Vec;
-    const edge = subtract(b, a);
-    const off = cross(edge, subtract(point, a)) / Math.max(1e-9, Math.hypot(...edge));
+  // An index, not an iterator: every corner of every join of two letters is asked of every piece of ink.
+  for (let i = 0; i < polygon.length; i++) {
+    const [ax, ay] = polygon[i] as Vec;
+    const [bx, by] = polygon[(i + 1) % polygon.length] as Vec;
+    const [ex, ey] = [bx - ax, by - ay];
+    const off = (ex * (y - ay) - ey * (x - ax)) / Math.max(1e-9, Math.hypot(ex, ey));
     if (Math.abs(off) <= slack) continue;
     if (sign === 0) sign = Math.sign(off);
     else if (Math.sign(off) !== sign) return false;

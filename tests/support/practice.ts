@@ -135,7 +135,11 @@ export function misplaced({ pages, boxes: { block } }: Composed): string[] {
         .filter((cell) => !inside(cell.at, boundsOf(block)))
         .map((cell) => `${name(cell)} leaves the block`),
       ...cells.flatMap((cell) => {
-        const drawn = drawingBounds({ nodes: flattened([...cell.under(), ...cell.over()]) });
+        const nodes = [...cell.under(), ...cell.over()];
+        // The controls of a curve bound it: only where they leave the cell is the curve itself asked.
+        const controls = drawingBounds({ nodes });
+        if (!controls || inside(controls, cell.at, FRAME)) return [];
+        const drawn = drawingBounds({ nodes: flattened(nodes) });
         return drawn && !inside(drawn, cell.at, FRAME)
           ? [`${name(cell)}: ink leaves the cell by ${beyond(drawn, cell.at).toFixed(2)} mm`]
           : [];

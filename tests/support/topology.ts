@@ -1,5 +1,5 @@
-import { Resvg } from '@resvg/resvg-js';
 import type { Vec } from '@/core/geometry/vec';
+import { rastered } from './rastered';
 
 /** Pixels to a nib width: finer than a screen shows a letter large. */
 const RASTER = 28;
@@ -27,7 +27,7 @@ export function topologyOf(ink: readonly (readonly Vec[])[]): Topology {
   const [width, height] = [Math.max(...xs) - x + 0.2, Math.max(...ys) - y + 0.2];
   const data = ink.map((polygon) => `M${polygon.map((p) => p.join(' ')).join('L')}Z`).join('');
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${x} ${y} ${width} ${height}" width="${width}" height="${height}"><path d="${data}"/></svg>`;
-  const picture = new Resvg(svg, { fitTo: { mode: 'width', value: Math.ceil(width * RASTER) } }).render();
+  const picture = rastered(svg, Math.ceil(width * RASTER));
   const { pixels } = picture;
   const dark = new Uint8Array(picture.width * picture.height);
   for (let i = 0; i < dark.length; i++) dark[i] = (pixels[4 * i + 3] as number) > DARK ? 1 : 0;

@@ -1,4 +1,3 @@
-import { Resvg } from '@resvg/resvg-js';
 import { describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import type { Vec } from '@/core/geometry/vec';
@@ -9,13 +8,12 @@ import { compileStroke, type Stroke } from '@/core/pen/stroke';
 import { strokeThickness } from '@/core/pen/thickness';
 import { recipeTypeface } from '@/core/setting/settingFace';
 import type { Typeface } from '@/core/type/face';
+import { rastered } from '../support/rastered';
 
 /** Inked area of path data by an independent rasteriser, in square units: coverage summed over all pixels. */
 function inkedArea(data: string, box: { x: number; y: number; size: number }, pxPerUnit: number): number {
   const svg = `<svg xmlns="http://www.w3.org/2000/svg" viewBox="${box.x} ${box.y} ${box.size} ${box.size}"><path d="${data}"/></svg>`;
-  const { pixels } = new Resvg(svg, {
-    fitTo: { mode: 'width', value: Math.round(box.size * pxPerUnit) },
-  }).render();
+  const { pixels } = rastered(svg, Math.round(box.size * pxPerUnit));
   let sum = 0;
   for (let i = 3; i < pixels.length; i += 4) sum += pixels[i] as number;
   return sum / 255 / pxPerUnit ** 2;

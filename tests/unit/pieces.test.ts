@@ -1,4 +1,3 @@
-import { Resvg } from '@resvg/resvg-js';
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { HANDS, type HandId } from '@/core/hands/registry';
@@ -14,6 +13,7 @@ import { type Piece, parsePiece } from '@/core/piece/piece';
 import { remedies } from '@/core/piece/remedies';
 import { lettersOf } from '@/core/type/placed';
 import { renderSvg } from '@/render/svg';
+import { rastered } from '../support/rastered';
 
 beforeAll(loadAllScripts);
 
@@ -67,10 +67,7 @@ const INKED = 250;
 
 /** Where a drawing is inked, in mm, read off pixels by an independent rasteriser. */
 function inkedOn(svg: string, width: number, from: number, until: number) {
-  const { pixels, width: px } = new Resvg(svg, {
-    fitTo: { mode: 'width', value: Math.round(width * PX_PER_MM) },
-    background: 'white',
-  }).render();
+  const { pixels, width: px } = rastered(svg, Math.round(width * PX_PER_MM), 'white');
   let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
   for (
     let y = Math.max(0, Math.floor(from * PX_PER_MM));

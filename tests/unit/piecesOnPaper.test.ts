@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { Resvg } from '@resvg/resvg-js';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { loadAllScripts } from '@/core/hands/scripts';
 import { layRow } from '@/core/piece/batch';
@@ -17,6 +16,7 @@ import { batchSteps } from '@/press/batchSteps';
 import type { OnPaper } from '@/press/job';
 import { renderSvg } from '@/render/svg';
 import { DRAWN } from '../support/drawnHands';
+import { rastered } from '../support/rastered';
 
 beforeAll(loadAllScripts);
 
@@ -30,10 +30,11 @@ const PIXEL = 0.11;
 
 /** Extremes of ink on a drawing, in mm, read off pixels by an independent rasteriser. */
 function inked(drawing: ReturnType<typeof drawPiece>) {
-  const { pixels, width, height } = new Resvg(renderSvg(drawing), {
-    fitTo: { mode: 'width', value: Math.round(drawing.width * PX_PER_MM) },
-    background: 'white',
-  }).render();
+  const { pixels, width, height } = rastered(
+    renderSvg(drawing),
+    Math.round(drawing.width * PX_PER_MM),
+    'white',
+  );
   let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
   for (let i = 0; i < width * height; i++) {
     const [red, green, blue] = [pixels[4 * i], pixels[4 * i + 1], pixels[4 * i + 2]] as [

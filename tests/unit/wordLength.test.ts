@@ -1,5 +1,4 @@
 import { readFileSync } from 'node:fs';
-import { Resvg } from '@resvg/resvg-js';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { freshRecipe } from '@/core/document/defaults';
 import { parseRecipe } from '@/core/document/recipe';
@@ -13,6 +12,7 @@ import { inkedLength } from '@/core/writing/figure';
 import { renderPng } from '@/render/png';
 import { renderSvg } from '@/render/svg';
 import { DRAWN } from '../support/drawnHands';
+import { rastered } from '../support/rastered';
 
 beforeAll(loadAllScripts);
 
@@ -22,10 +22,11 @@ const INKED = 250;
 /** Breadth of the ink of a word on paper, in mm, read off pixels. */
 function onPaper(recipe: Sheet): number {
   const drawing = wordAlone(recipe);
-  const { pixels, width, height } = new Resvg(renderSvg(drawing), {
-    fitTo: { mode: 'width', value: Math.round(drawing.width * PX_PER_MM) },
-    background: 'white',
-  }).render();
+  const { pixels, width, height } = rastered(
+    renderSvg(drawing),
+    Math.round(drawing.width * PX_PER_MM),
+    'white',
+  );
   let [left, right] = [width, 0];
   for (let i = 0; i < width * height; i++) {
     if ((pixels[4 * i] as number) > INKED) continue;

@@ -7,7 +7,7 @@ import { blankItem, type Item } from './item';
 import { parseItem } from './itemFormat';
 import { TOOLS } from './kinds/registry';
 import { needFor } from './need';
-import { takesHolder } from './rules';
+import { takesHolder } from './rules/traits';
 import { SEEN } from './seen';
 
 describe('when the writing stops', () => {

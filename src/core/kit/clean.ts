@@ -1,8 +1,8 @@
 import type { CautionId } from './cautions';
 import type { Item } from './item';
+import type { Kit } from './judgeKit';
 import { toolOf } from './kinds/registry';
-import type { Kit } from './match';
-import { isDipped, takesHolder } from './rules';
+import { isDipped, takesHolder } from './rules/traits';
 import type { Step } from './step';
 
 type InkKind = NonNullable<Item['inkKind']>;

@@ -1,7 +1,7 @@
 import { lookUp } from '../measure/lookUp';
 import { TESTS, type Test } from './cheapTests';
-import type { Kit } from './match';
-import { isDipped, takesHolder } from './rules';
+import type { Kit } from './judgeKit';
+import { isDipped, takesHolder } from './rules/traits';
 import type { Seen } from './seen';
 import { CAUSES, type Cause, impossible, never, OF_THE_SCRIBE } from './troubles';
 

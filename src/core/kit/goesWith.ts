@@ -1,6 +1,6 @@
 import type { Item } from './item';
 import { isTool } from './itemKinds';
-import { judgeKit } from './match';
+import { judgeKit } from './judgeKit';
 import type { Need } from './need';
 import type { Judgement, KitPart } from './verdict';
 

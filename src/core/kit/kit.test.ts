@@ -1,19 +1,21 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HANDS } from '../hands/registry';
+import { bestWith, slots } from './bestKit';
 import { DEMO_BENCH } from './demoBench';
 import { diagnose, nextTest } from './diagnose';
 import { firstList } from './firstList';
 import { blankItem, type Item } from './item';
 import { parseItem } from './itemFormat';
 import { type ItemKind, itemKinds } from './itemKinds';
-import { bestWith, explain, judgeKit, type Kit, match, slots } from './match';
+import { judgeKit, type Kit } from './judgeKit';
+import { explain, match } from './match';
 import { type Need, needFor } from './need';
 import { needSchema } from './needFormat';
 import { preparation } from './prepare';
 import { onePurchase } from './purchase';
 import { reachOf } from './reach';
-import { takesHolder, takesInk } from './rules';
+import { takesHolder, takesInk } from './rules/traits';
 import { seenWith } from './troubles';
 import { type Asked, whyNot } from './whyNot';
 

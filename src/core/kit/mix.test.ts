@@ -4,7 +4,7 @@ import { TESTS } from './cheapTests';
 import { DEMO_BENCH } from './demoBench';
 import { diagnose, nextTest } from './diagnose';
 import type { Item } from './item';
-import type { Kit } from './match';
+import type { Kit } from './judgeKit';
 import { dropFrom, nextDrop, scaleMix, USUAL_DROP_ML, volumeOf } from './mix';
 import { SEEN } from './seen';
 import { CAUSES } from './troubles';

@@ -1,9 +1,9 @@
 import { lookUp } from '../measure/lookUp';
 import { plain } from '../measure/units';
+import type { Kit } from './judgeKit';
 import { toolOf } from './kinds/registry';
-import type { Kit } from './match';
 import type { Need } from './need';
-import { anyPaperServes, isDipped, takesHolder } from './rules';
+import { anyPaperServes, isDipped, takesHolder } from './rules/traits';
 import type { Step } from './step';
 
 /** The checklist for a kit, in order, made from its facts. */

@@ -1,10 +1,12 @@
 import { handById } from '../hands/registry';
 import { roundTo } from '../measure/units';
 import { listed, withArticle } from '../measure/words';
+import { bestWith } from './bestKit';
 import { blankItem, type Item } from './item';
 import { isTool } from './itemKinds';
+import { judgeKit, type Kit } from './judgeKit';
 import { TOOLS } from './kinds/registry';
-import { bestWith, explain, judgeKit, type Kit, type KitVerdict, match } from './match';
+import { explain, type KitVerdict, match } from './match';
 import { mostBody, type Need, widthWanted } from './need';
 
 /** Something that could be bought, described by kind, and what it would gain. */

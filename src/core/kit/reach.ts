@@ -1,7 +1,8 @@
 import { HANDS, type HandId, handById } from '../hands/registry';
 import { type Mm, plain } from '../measure/units';
+import { bestWith } from './bestKit';
 import type { Item } from './item';
-import { bestWith, explain, type KitVerdict } from './match';
+import { explain, type KitVerdict } from './match';
 import { mostBody, type Need, needFor } from './need';
 
 /** What a tool can do in one hand. */

@@ -1,8 +1,8 @@
 import type { Item } from './item';
 import type { ItemKind } from './itemKinds';
+import type { Kit } from './judgeKit';
 import { toolOf } from './kinds/registry';
-import type { Kit } from './match';
-import { isDipped } from './rules';
+import { isDipped } from './rules/traits';
 import { SEEN, type Seen } from './seen';
 
 /** What can go wrong with a kind of tool. */

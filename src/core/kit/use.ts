@@ -1,6 +1,6 @@
 import type { Item } from './item';
-import type { Kit } from './match';
-import { isDipped } from './rules';
+import type { Kit } from './judgeKit';
+import { isDipped } from './rules/traits';
 
 /** Ink used in a minute of steady writing, in ml: a dip of about 0.05 ml a minute and a half (estimate, to be corrected by eye). */
 const DIPPED_ML = 0.03;

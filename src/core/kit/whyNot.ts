@@ -1,8 +1,10 @@
+import { bestWith } from './bestKit';
 import type { Item } from './item';
 import { isTool } from './itemKinds';
-import { bestWith, judgeKit, type Kit, match } from './match';
+import { judgeKit, type Kit } from './judgeKit';
+import { match } from './match';
 import type { Need } from './need';
-import { takesHolder, takesInk } from './rules';
+import { takesHolder, takesInk } from './rules/traits';
 import type { Judgement, KitPart } from './verdict';
 
 /** What is asked about: one thing, a pair, or a whole kit. */

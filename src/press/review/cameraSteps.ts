@@ -9,7 +9,7 @@ import type { FaultMaker } from '@/core/faults/misshapen';
 import type { PageCode } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
 import { PIXELS_PER_MM } from '@/core/register/pageMap';
-import { renderPng } from '@/render/png';
+import { renderPixels } from '@/render/png';
 import type { CameraJob } from '../job';
 import type { Step } from '../step';
 
@@ -38,12 +38,13 @@ export async function take(
       'This hand has no letters here yet: the simulated hand cannot write on the page.',
     );
   }
-  const { data, info } = await sharp(renderPng(drawKept(page, code), DPI))
+  const { data: opaque, ...size } = renderPixels(drawKept(page, code), DPI);
+  const data = await sharp(opaque, { raw: { ...size, channels: 4 } })
     .removeAlpha()
     .raw()
-    .toBuffer({ resolveWithObject: true });
+    .toBuffer();
   const { ink, rows } = writePage(written, habits, PIXELS_PER_MM, maker);
-  const paper = inked({ width: info.width, height: info.height, data }, ink);
+  const paper = inked({ ...size, data }, ink);
   const shape = { width: shot.width, height: shot.height, channels: 3 } as const;
   const seen = sharp(photograph(paper, PIXELS_PER_MM, shot).data, { raw: shape });
   const blurred = await (shot.blur > LEAST_BLUR ? seen.blur(shot.blur) : seen).raw().toBuffer();

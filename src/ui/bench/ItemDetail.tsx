@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { colourName } from '@/core/drawing/colourName';
 import { type AnyFact, factsOf } from '@/core/kit/facts';
 import { type Item, nibKindOf } from '@/core/kit/item';
-import { takesHolder } from '@/core/kit/rules';
+import { takesHolder } from '@/core/kit/rules/traits';
 import { OneOrNone } from '../fields/OneOf';
 import { keepPhoto } from '../lib/photo';
 import { enteredNumber } from './facts';

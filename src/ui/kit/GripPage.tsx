@@ -3,7 +3,7 @@
 import { useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { adviseEdge, adviseSlant, USUAL_POINTING } from '@/core/kit/grip';
-import type { Kit } from '@/core/kit/match';
+import type { Kit } from '@/core/kit/judgeKit';
 import { cosDeg, plain, sinDeg } from '@/core/measure/units';
 import { handOf } from '@/core/setting/handOf';
 import { Slider } from '../fields/Slider';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { cleaning } from '@/core/kit/clean';
-import type { Kit } from '@/core/kit/match';
+import type { Kit } from '@/core/kit/judgeKit';
 import type { Need } from '@/core/kit/need';
 import { preparation } from '@/core/kit/prepare';
 import { usedBy } from '@/core/kit/use';

@@ -1,4 +1,5 @@
-import { judgeKit, type RankedKit } from '@/core/kit/match';
+import { judgeKit } from '@/core/kit/judgeKit';
+import type { RankedKit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
 import type { Judgement } from '@/core/kit/verdict';
 import { nameOf, ruleName } from './kitWords';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { diagnose, inWords, nextTest } from '@/core/kit/diagnose';
-import type { Kit } from '@/core/kit/match';
+import type { Kit } from '@/core/kit/judgeKit';
 import type { Seen } from '@/core/kit/seen';
 import { cureOf, seenWith } from '@/core/kit/troubles';
 import { entriesOf } from '@/core/log/entriesOf';

@@ -1,5 +1,6 @@
 import type { Item } from '@/core/kit/item';
-import type { Kit, KitVerdict } from '@/core/kit/match';
+import type { Kit } from '@/core/kit/judgeKit';
+import type { KitVerdict } from '@/core/kit/match';
 import { lookUp } from '@/core/measure/lookUp';
 import { capital } from '@/core/measure/words';
 
