@@ -86,3 +86,19 @@ export const inkOfLines = (lines: readonly LaidLine[]): Extent | undefined =>
         top: Math.min(...lines.map(({ ink }) => ink.top)),
         bottom: Math.max(...lines.map(({ ink }) => ink.bottom)),
       };
+
+/** An extent at another place. */
+export const shifted = ({ left, right, top, bottom }: Extent, x: Mm, y: Mm): Extent => ({
+  left: left + x,
+  right: right + x,
+  top: top + y,
+  bottom: bottom + y,
+});
+
+/** A line at another place, its ink with it. */
+export const moved = (line: LaidLine, x: Mm, y: Mm): LaidLine => ({
+  ...line,
+  x: line.x + x,
+  baseline: line.baseline + y,
+  ink: shifted(line.ink, x, y),
+});

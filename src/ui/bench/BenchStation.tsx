@@ -1,8 +1,6 @@
 'use client';
 
 import {
-  type ColumnDef,
-  flexRender,
   getCoreRowModel,
   getFilteredRowModel,
   getPaginationRowModel,
@@ -10,18 +8,19 @@ import {
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
-import { Fragment, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { WEARS } from '@/core/kit/choices';
+import { type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { blankItem, type Item } from '@/core/kit/item';
-import { type ItemKind, isTool, itemKinds, kindName } from '@/core/kit/itemKinds';
+import { type ItemKind, itemKinds, kindName } from '@/core/kit/itemKinds';
 import { lookUp } from '@/core/measure/lookUp';
-import { plain } from '@/core/measure/units';
 import { Link } from '@/ui/lib/Link';
 import { Toggle } from '../fields/Choices';
 import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { download, newId, Stale, sentenceOf } from '../lib/api';
-import { enteredNumber, factName, summary } from './facts';
+import { BenchTable } from './BenchTable';
+import { columnsFor } from './benchColumns';
+import { ChosenThings } from './ChosenThings';
+import { factName, summary } from './facts';
 import { GoesWith } from './GoesWith';
 import { ImportCsv } from './ImportCsv';
 import { ItemDetail } from './ItemDetail';
@@ -117,7 +116,6 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
     initialState: { pagination: { pageSize: PAGE } },
     autoResetPageIndex: false,
   });
-  const rows = table.getRowModel().rows;
   const chosen = (items ?? []).filter(({ id }) => lookUp(selected, id));
   const detail = items?.find(({ id }) => id === open);
   const margin = useRef<HTMLElement>(null);
@@ -199,137 +197,19 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
           />
         </div>
         {chosen.length > 0 && (
-          <fieldset
-            className="mb-2 flex flex-wrap items-center gap-2 rounded bg-base-300 px-3 py-1 text-sm"
-            aria-label="Chosen things"
-          >
-            <span>{chosen.length} chosen:</span>
-            <label className="flex items-center gap-1">
-              wear
-              <OneOrNone
-                className="select select-xs w-28"
-                none="choose"
-                choices={WEARS}
-                value=""
-                onChoose={(wear) =>
-                  wear && void set(chosen, { wear }, `Set the wear of ${chosen.length} things.`)
-                }
-              />
-            </label>
-            <button
-              type="button"
-              className="btn btn-xs"
-              onClick={() => {
-                const archived = chosen.some((item) => !item.archived);
-                void set(chosen, { archived }, archived ? 'Archived.' : 'Back on the bench.');
-              }}
-            >
-              {chosen.some((item) => !item.archived) ? 'Archive' : 'Restore'}
-            </button>
-            <button
-              type="button"
-              className="btn btn-xs"
-              onClick={() =>
-                void put(
-                  chosen.map((item) => ({
-                    ...item,
-                    id: newId(),
-                    label: `${item.label.slice(0, 73)}, again`,
-                  })),
-                  'Duplicated.',
-                )
-              }
-            >
-              Duplicate
-            </button>
-            <button type="button" className="btn btn-xs" onClick={() => void takeAway(chosen)}>
-              Delete
-            </button>
-          </fieldset>
+          <ChosenThings
+            chosen={chosen}
+            onSet={(facts, said) => void set(chosen, facts, said)}
+            onAdd={(items, said) => void put(items, said)}
+            onDelete={() => void takeAway(chosen)}
+          />
         )}
         {!items ? (
           <p role="status">Loading the bench…</p>
         ) : shown.length === 0 ? (
           <p className="py-8 text-center text-lg">Nothing here yet. Add the first thing, or open a CSV.</p>
         ) : (
-          <div className="overflow-x-auto">
-            <table className="table table-sm bg-base-100">
-              <thead>
-                {table.getHeaderGroups().map((group) => (
-                  <tr key={group.id}>
-                    {group.headers.map((header) => (
-                      <th
-                        key={header.id}
-                        scope="col"
-                        className={roomy(header.column.id)}
-                        aria-sort={ARIA_SORT[header.column.getIsSorted() || 'none']}
-                      >
-                        {header.column.getCanSort() ? (
-                          <button
-                            type="button"
-                            className="min-h-6 cursor-pointer max-sm:min-h-11"
-                            onClick={header.column.getToggleSortingHandler()}
-                          >
-                            {flexRender(header.column.columnDef.header, header.getContext())}
-                            {{ asc: ' ↑', desc: ' ↓', none: '' }[header.column.getIsSorted() || 'none']}
-                          </button>
-                        ) : (
-                          flexRender(header.column.columnDef.header, header.getContext())
-                        )}
-                      </th>
-                    ))}
-                  </tr>
-                ))}
-              </thead>
-              <tbody>
-                {rows.map((row, i) => (
-                  <Fragment key={row.id}>
-                    {grouped && sorting.length === 0 && row.original.kind !== rows[i - 1]?.original.kind && (
-                      <tr>
-                        <th
-                          colSpan={columns.length}
-                          scope="rowgroup"
-                          className="bg-base-200 font-serif text-base"
-                        >
-                          {kindName(row.original.kind)}
-                        </th>
-                      </tr>
-                    )}
-                    <tr
-                      className={row.id === open ? 'bg-base-200' : row.original.archived ? 'opacity-75' : ''}
-                    >
-                      {row.getVisibleCells().map((cell) => (
-                        <td key={cell.id} className={`py-1 ${roomy(cell.column.id)}`}>
-                          {flexRender(cell.column.columnDef.cell, cell.getContext())}
-                        </td>
-                      ))}
-                    </tr>
-                  </Fragment>
-                ))}
-              </tbody>
-            </table>
-            {table.getPageCount() > 1 && (
-              <div className="mt-2 flex items-center gap-2 text-sm">
-                <button
-                  type="button"
-                  className="btn btn-xs"
-                  onClick={table.previousPage}
-                  disabled={!table.getCanPreviousPage()}
-                >
-                  Previous
-                </button>
-                Page {table.getState().pagination.pageIndex + 1} of {table.getPageCount()}
-                <button
-                  type="button"
-                  className="btn btn-xs"
-                  onClick={table.nextPage}
-                  disabled={!table.getCanNextPage()}
-                >
-                  Next
-                </button>
-              </div>
-            )}
-          </div>
+          <BenchTable table={table} byKind={grouped && sorting.length === 0} open={open} />
         )}
       </div>
       {detail && (
@@ -355,142 +235,6 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
       )}
     </div>
   );
-}
-
-/** Columns that narrow screens leave to the detail view. */
-const ROOMY: Readonly<Record<string, string>> = {
-  facts: 'hidden lg:table-cell min-w-40',
-  hours: 'hidden lg:table-cell',
-  wear: 'max-sm:hidden',
-};
-const roomy = (column: string) => `max-sm:px-1 ${lookUp(ROOMY, column) ?? ''}`;
-
-const ARIA_SORT = { asc: 'ascending', desc: 'descending', none: 'none' } as const;
-
-function columnsFor(
-  edit: (item: Item, facts: Partial<Item>) => void,
-  open: (id: string) => void,
-): ColumnDef<Item>[] {
-  return [
-    {
-      id: 'chosen',
-      enableSorting: false,
-      header: ({ table }) => (
-        <label className="grid place-items-center">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-xs"
-            aria-label="Choose everything on this page"
-            checked={table.getIsAllPageRowsSelected()}
-            onChange={table.getToggleAllPageRowsSelectedHandler()}
-          />
-        </label>
-      ),
-      cell: ({ row }) => (
-        <label className="grid place-items-center">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-xs"
-            aria-label={`Choose ${row.original.label}`}
-            checked={row.getIsSelected()}
-            onChange={row.getToggleSelectedHandler()}
-          />
-        </label>
-      ),
-    },
-    {
-      id: 'label',
-      accessorFn: ({ label }) => label.toLowerCase(),
-      header: 'Name',
-      cell: ({ row: { original: item } }) => (
-        <input
-          key={item.label}
-          className="input input-ghost input-sm w-full min-w-52 max-sm:min-w-42 max-sm:px-1"
-          aria-label={`Name of the ${item.label}`}
-          defaultValue={item.label}
-          maxLength={80}
-          onBlur={(event) =>
-            event.target.value !== item.label && edit(item, { label: event.target.value.trim() })
-          }
-          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-        />
-      ),
-    },
-    {
-      accessorKey: 'width',
-      header: () => (
-        <>
-          Width <span className="sm:hidden">(mm)</span>
-        </>
-      ),
-      cell: ({ row: { original: item } }) =>
-        isTool(item.kind) ? (
-          <span className="flex items-center gap-1 whitespace-nowrap tabular-nums">
-            <input
-              key={String(item.width)}
-              className="input input-ghost input-sm w-16 max-sm:w-12 max-sm:px-1"
-              aria-label={`Width of the ${item.label}`}
-              inputMode="decimal"
-              placeholder="?"
-              defaultValue={item.width === null ? '' : plain(item.width)}
-              onBlur={(event) => {
-                const entered = event.target.value.trim().replace(',', '.');
-                if (entered === (item.width === null ? '' : plain(item.width))) return;
-                edit(item, {
-                  width: enteredNumber(entered),
-                  uncertainty: null,
-                  measuredAt: null,
-                } as Partial<Item>);
-              }}
-              onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-            />
-            <span className="max-sm:hidden">
-              {item.uncertainty !== null ? `± ${plain(item.uncertainty)} ` : ''}mm
-            </span>
-          </span>
-        ) : (
-          ''
-        ),
-    },
-    { id: 'facts', header: 'Facts', enableSorting: false, cell: ({ row }) => summary(row.original) },
-    {
-      accessorKey: 'hours',
-      header: 'Hours',
-      cell: ({ row }) => (row.original.hours > 0 ? plain(row.original.hours, 1) : ''),
-    },
-    {
-      accessorKey: 'wear',
-      header: 'Wear',
-      cell: ({ row: { original: item } }) =>
-        isTool(item.kind) ? (
-          <OneOrNone
-            className="select select-ghost select-sm w-28"
-            label={`Wear of the ${item.label}`}
-            none="not known"
-            choices={WEARS}
-            value={item.wear ?? ''}
-            onChoose={(wear) => edit(item, { wear: wear || null })}
-          />
-        ) : (
-          ''
-        ),
-    },
-    {
-      id: 'open',
-      enableSorting: false,
-      header: () => <span className="sr-only">Actions</span>,
-      cell: ({ row: { original: item } }) => (
-        <button
-          type="button"
-          className="btn btn-xs"
-          aria-label={`Details of the ${item.label}`}
-          onClick={() => open(item.id)}
-        >
-          Details
-        </button>
-      ),
-    },
-  ];
 }
 
 /** What facts were before they were changed. */

@@ -1,17 +1,15 @@
 'use client';
 
-import { ChevronLeft, ChevronRight, Plus, Timer } from 'lucide-react';
+import { Plus, Timer } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import { rectangle } from '@/core/drawing/build';
-import type { Drawing, DrawingNode } from '@/core/drawing/drawing';
 import type { HandId } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import type { Entry } from '@/core/log/entry';
 import { lookUp } from '@/core/measure/lookUp';
 import type { Band } from '@/core/practice/band';
 import { type BandKindId, kindOf, kindsFor } from '@/core/practice/bands/registry';
-import { type Composed, compose, drawPage } from '@/core/practice/compose';
+import { type Composed, compose } from '@/core/practice/compose';
 import { addBand, freeIds, newBand, withBands } from '@/core/practice/edit';
 import { type Ground, groundOf } from '@/core/practice/ground';
 import { lettersOn } from '@/core/practice/newLetters';
@@ -25,7 +23,6 @@ import { Tabs } from '../fields/Tabs';
 import { useLetterSet } from '../frame/LetterSets';
 import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
-
 import { newId } from '../lib/api';
 import { forgetRecord, keepSession, writtenNow } from '../lib/keepSession';
 import { Paper } from '../paper/Paper';
@@ -38,6 +35,8 @@ import { TextField } from './BandForm';
 import { BandList } from './BandList';
 import { OtherPages } from './OtherPages';
 import { PageFiles } from './PageFiles';
+import { PageTurner } from './PageTurner';
+import { screenPage } from './screenPage';
 import { useKnown } from './useKnown';
 import { usePageFiles } from './usePageFiles';
 import { Stopped, usePractiseWorker } from './usePractiseWorker';
@@ -53,11 +52,6 @@ type Tab = (typeof TABS)[number];
 
 /** As the recipe allows it. */
 const LONGEST_TITLE = 80;
-
-/** The line around the band being changed, on the screen only. */
-const SELECTED = { colour: '#2f6f66', width: 0.4, dash: [2, 1.4] } as const;
-/** How far it stands off the band, in mm. */
-const AROUND = 1;
 
 /** The page composed, or why it cannot be. */
 function composedOf(
@@ -325,67 +319,6 @@ const NotDrawn = ({ recipe }: { recipe: Recipe }) => (
     The letters of {handOf(recipe).name} are not drawn yet. Its drills, pictures and ruling can be practised;
     words and courses need letters.
   </p>
-);
-
-/** The page as the screen shows it: with a line around the band being changed. */
-function screenPage(composed: Composed, index: number, selected: string | null): Drawing {
-  const drawing = drawPage(composed, index);
-  const boxes = (composed.pages[index]?.laid ?? []).flatMap(({ band, box }) =>
-    band === selected ? [box] : [],
-  );
-  // Where a band goes on in the next column, each column has its own line around it.
-  const around = composed.boxes.columns.flatMap((column): DrawingNode[] => {
-    const parts = boxes.filter(({ x }) => x === column.x);
-    const [first] = parts;
-    if (!first) return [];
-    const top = Math.min(...parts.map(({ y }) => y));
-    const bottom = Math.max(...parts.map(({ y, height }) => y + height));
-    const commands = rectangle(
-      first.x - AROUND,
-      top - AROUND,
-      first.width + 2 * AROUND,
-      bottom - top + 2 * AROUND,
-    );
-    return [{ kind: 'path', commands, stroke: SELECTED }];
-  });
-  return { ...drawing, nodes: [...drawing.nodes, ...around] };
-}
-
-const PageTurner = ({
-  page,
-  pages,
-  onTurn,
-}: {
-  page: number;
-  pages: number;
-  onTurn: (by: number) => void;
-}) => (
-  <nav
-    aria-label="Pages"
-    className="no-print flex items-center justify-center gap-2 border-base-300 border-b bg-base-100 py-0.5 text-sm"
-  >
-    <button
-      type="button"
-      className="btn btn-ghost btn-xs"
-      aria-label="Previous page"
-      disabled={page === 0}
-      onClick={() => onTurn(-1)}
-    >
-      <ChevronLeft size={15} aria-hidden />
-    </button>
-    <span className="tabular-nums" aria-live="polite" data-testid="page-number">
-      Page {page + 1} of {pages}
-    </span>
-    <button
-      type="button"
-      className="btn btn-ghost btn-xs"
-      aria-label="Next page"
-      disabled={page === pages - 1}
-      onClick={() => onTurn(1)}
-    >
-      <ChevronRight size={15} aria-hidden />
-    </button>
-  </nav>
 );
 
 /** A button for each kind of band there can be. */
