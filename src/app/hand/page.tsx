@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { HANDS } from '@/core/hands/registry';
-import { bestNibFor } from '@/core/kit/bestTool';
+import { bestNibFor } from '@/core/kit/match';
 import { listItems } from '@/store/items';
 import { listNibs } from '@/store/nibs';
 import { HandGallery } from '@/ui/hand/HandGallery';

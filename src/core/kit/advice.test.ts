@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { HANDS } from '../hands/registry';
-import { bestNibFor } from './bestTool';
 import { DEMO_BENCH } from './demoBench';
 import { blankItem, type Item } from './item';
-import { explain, match } from './match';
+import { bestNibFor, explain, match } from './match';
 import { needFor, USUAL_SCHOOLS } from './need';
 import { onePurchase } from './purchase';
 

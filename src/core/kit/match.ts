@@ -1,7 +1,9 @@
+import type { HandId } from '../hands/registry';
 import { bestAround, byId, slots } from './bestKit';
-import type { Item } from './item';
+import { asNib, type Item } from './item';
 import { isOut, judgeHolder, judgeInk, judgeKit, judgeTool, type Kit, total } from './judgeKit';
-import type { Need } from './need';
+import { type Need, needFor } from './need';
+import type { Nib } from './nib';
 import { takesHolder, takesInk } from './rules/traits';
 import type { Judgement } from './verdict';
 
@@ -167,4 +169,15 @@ function refusals(
     if (takesInk(tool.kind)) for (const ink of inks) note([tool, ink], judgeInk(need, tool, ink));
   }
   return found.slice(0, MOST_REFUSED);
+}
+
+/** The nib a hand is written with first: that of the kit Kit ranks first, where its width is known. */
+export function bestNibFor(
+  hand: HandId,
+  bench: readonly Item[],
+  scribe: Pick<Need, 'side' | 'experience' | 'schools'>,
+): Nib | undefined {
+  const { side, experience, schools } = scribe;
+  const { ranked } = match(needFor(hand, { side, experience, schools }), bench);
+  return ranked.flatMap(({ kit }) => asNib(kit.tool) ?? [])[0];
 }

@@ -1,13 +1,13 @@
 import { toolOf } from '@/core/kit/kinds/registry';
-import type { RankedKit } from '@/core/kit/match';
+import type { RankedKit, Unknown } from '@/core/kit/match';
 import { type Need, SCHOOLS } from '@/core/kit/need';
 import { stillToDo } from '@/core/kit/prepare';
 import type { Judgement } from '@/core/kit/verdict';
 import { counted } from '@/core/measure/words';
+import { Link } from '@/ui/lib/Link';
 import type { WrittenSample } from '@/workers/gallery.worker';
 import { Sample } from '../hand/Sample';
 import { VERDICTS } from './kitWords';
-import { LookUp } from './LookUp';
 
 const TONES: Readonly<Record<RankedKit['verdict'], string>> = {
   fits: 'bg-primary text-primary-content',
@@ -151,3 +151,22 @@ const Others = ({ risks }: { risks: readonly Judgement[] }) => (
     </ul>
   </details>
 );
+
+/** Unknown facts, each with a link to its thing on the bench. */
+function LookUp({ unknown }: { unknown: readonly Unknown[] }) {
+  return (
+    <div className="mt-2 text-sm">
+      <strong>To look up:</strong>
+      <ul className="list-disc pl-5">
+        {unknown.map(({ what, of }) => (
+          <li key={what}>
+            {what}{' '}
+            <Link className="link" href={`/bench?item=${encodeURIComponent(of)}`}>
+              {/^Measure/.test(what) ? 'Measure it on the bench' : 'Note it on the bench'}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
