@@ -143,7 +143,7 @@ test('a class of eight of mixed hands gets its pages as one file', async ({ page
   await expect(page.getByText('8 names read.')).toBeVisible();
   const pages = await pdfOf(page, () => page.getByRole('button', { name: 'One PDF' }).click());
   expect(pagesIn(pages)).toBe(8);
-  await page.getByLabel('Copies').fill('2');
+  await page.getByLabel('Copies', { exact: true }).fill('2');
   const copies = await pdfOf(page, () => page.getByRole('button', { name: 'Print for everybody' }).click());
   expect(pagesIn(copies)).toBe(16);
   // The list is kept at the desk.

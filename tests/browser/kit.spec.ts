@@ -41,7 +41,7 @@ test('textura at 20 mm: the 4 mm nib, side by side, why not, and what to buy', a
   await page.getByLabel('Experience').selectOption('some');
   await page.getByLabel('Writing hand').selectOption('right');
   await page.getByLabel('Purpose').selectOption('drills');
-  await page.getByLabel('Body wanted, mm').fill('20');
+  await page.getByLabel('Body wanted', { exact: true }).fill('20');
   await page.keyboard.press('Enter');
   await expect(kits(page).first()).toContainText('1. 4 mm square-cut nib');
   await expect(kits(page).first()).toContainText('nib widths: right for Textura');
@@ -146,9 +146,9 @@ test('a photo that is none is refused; a nib the chosen kit uses can be deleted 
   await page.getByLabel('With this tool').selectOption({ label: '3 mm square-cut nib' });
   await expect(kits(page)).toHaveCount(1);
   await kits(page).first().getByRole('button', { name: 'Choose this kit' }).click();
-  await page.getByLabel('Or lines on this page').fill('12');
+  await page.getByLabel('Or lines on this page', { exact: true }).fill('12');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Body wanted, mm')).not.toHaveValue('');
+  await expect(page.getByLabel('Body wanted', { exact: true })).not.toHaveValue('');
 
   await page.goto('/bench');
   await page.getByRole('button', { name: 'Details of the 3 mm square-cut nib' }).click();
@@ -205,7 +205,7 @@ test('a chosen nib rules for its own width, whatever was asked for; the card say
   page,
 }) => {
   await page.goto('/kit?hand=italic');
-  await page.getByLabel('Or lines on this page').fill('9');
+  await page.getByLabel('Or lines on this page', { exact: true }).fill('9');
   await page.keyboard.press('Enter');
   await page.getByLabel('Writing hand').selectOption('right');
   await page.getByLabel('With this tool').selectOption({ label: '2 mm square-cut nib' });
@@ -216,7 +216,7 @@ test('a chosen nib rules for its own width, whatever was asked for; the card say
   );
   await card.getByRole('button', { name: 'Choose this kit' }).click();
   await expect(page.getByText('The sheet is ruled for its 2 mm.')).toBeVisible();
-  await page.getByLabel('Body wanted, mm').fill('15');
+  await page.getByLabel('Body wanted', { exact: true }).fill('15');
   await page.keyboard.press('Enter');
   await page.getByLabel('With this tool').selectOption({ label: '2.4 mm square-cut nib' });
   await expect(kits(page)).toHaveCount(1);
@@ -234,11 +234,11 @@ test('asking about another hand leaves the sheet alone, and nothing of it leaks 
   await page.goto('/kit?hand=italic');
   const sentence = page.locator('header');
   const before = await sentence.textContent();
-  await page.getByLabel('Body wanted, mm').fill('14');
+  await page.getByLabel('Body wanted', { exact: true }).fill('14');
   await page.keyboard.press('Enter');
   await page.getByRole('combobox', { name: 'Hand', exact: true }).selectOption('uncial');
   await expect(kits(page).first()).toContainText('Choosing it rules a new sheet of Uncial.');
-  await expect(page.getByLabel('Body wanted, mm')).toHaveValue('');
+  await expect(page.getByLabel('Body wanted', { exact: true })).toHaveValue('');
   expect(await sentence.textContent()).toBe(before);
   await expect(sentence).toContainText('Italic');
   await page.getByRole('tab', { name: 'What is going wrong?' }).click();

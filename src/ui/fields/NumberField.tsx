@@ -20,17 +20,27 @@ export function NumberField({
   limit,
   value,
   onCommit,
+  none,
+  onRefused,
   label = limit.label,
   unit = limit.unit,
   step = limit.step,
+  beside = false,
   compact = false,
 }: {
   limit: Limit;
-  value: number;
+  /** Null where none is given; `none` then says what that means. */
+  value: number | null;
   onCommit: (value: number) => void;
+  /** Where the field may be left empty: what stands in it then, and what emptying it does. */
+  none?: { says: string; onChoose: () => void };
+  /** Told when what is entered is refused, and when it no longer is: what would use the number then waits. */
+  onRefused?: (refused: boolean) => void;
   label?: string;
   unit?: string;
   step?: number;
+  /** Label and field in one line. */
+  beside?: boolean;
   /** Without buttons and unit, as wide as its place: for numbers side by side. */
   compact?: boolean;
 }) {
@@ -43,21 +53,28 @@ export function NumberField({
     if (isLength) return readLength(entered, inches ? 'inch' : 'mm') ?? Number.NaN;
     return Number(entered.replace(',', '.'));
   };
-  const shownValue = shown(value);
+  const shownValue = value === null ? '' : shown(value);
   const [text, setText] = useState(shownValue);
-  const [refusal, setRefusal] = useState<{ message: string; nearest?: number } | null>(null);
+  const [refusal, noteRefusal] = useState<{ message: string; nearest?: number } | null>(null);
+  const setRefusal = (next: typeof refusal) => {
+    noteRefusal(next);
+    onRefused?.(next !== null);
+  };
   // Set during render and not in an effect: a field that is left at once must not commit the previous number.
   const [textOf, setTextOf] = useState(shownValue);
   if (textOf !== shownValue) {
     setTextOf(shownValue);
     setText(shownValue);
-    setRefusal(null);
+    noteRefusal(null);
   }
 
   /** Enter confirms even the value already there (which pins it); leaving the field only commits a change. */
   const commit = (entered: string, confirmed: boolean) => {
     const number = read(entered.trim());
-    if (entered.trim() === '' || !Number.isFinite(number)) {
+    if (entered.trim() === '' && none) {
+      setRefusal(null);
+      if (value !== null) none.onChoose();
+    } else if (entered.trim() === '' || !Number.isFinite(number)) {
       setRefusal({ message: notANumber(limit) });
     } else if (number < limit.low || number > limit.high) {
       const nearest = clamp(number, limit.low, limit.high);
@@ -70,10 +87,11 @@ export function NumberField({
       setText(shown(number));
       // The displayed value is rounded, so a field that was only focused must not commit it.
       const changed = shown(number) !== shownValue;
-      if (changed || confirmed) onCommit(changed ? number : value);
+      if (changed || confirmed) onCommit(changed || value === null ? number : value);
     }
   };
   const stepBy = (direction: 1 | -1) => {
+    if (value === null) return;
     const by = inches ? MM_PER_INCH * INCH_STEP : step;
     const next = inches
       ? Math.round(value / by + direction) * by
@@ -83,53 +101,56 @@ export function NumberField({
 
   return (
     <div>
-      <label htmlFor={id} className="block text-sm">
-        {label}
-      </label>
-      <div className="flex items-center gap-1">
-        {!compact && (
-          <button
-            type="button"
-            className="btn btn-ghost btn-xs"
-            aria-label={`${label}: less`}
-            disabled={value <= limit.low}
-            onClick={() => stepBy(-1)}
-          >
-            <Minus size={14} aria-hidden />
-          </button>
-        )}
-        <input
-          id={id}
-          className={`input input-sm ${compact ? 'w-full' : 'w-20'} text-right tabular-nums ${refusal ? 'input-error' : ''}`}
-          inputMode="decimal"
-          autoComplete="off"
-          value={text}
-          aria-invalid={refusal !== null}
-          aria-describedby={refusal ? `${id}-refusal` : undefined}
-          onChange={(event) => setText(event.target.value)}
-          onBlur={(event) => commit(event.target.value, false)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') commit(event.currentTarget.value, true);
-            if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-              event.preventDefault();
-              stepBy(event.key === 'ArrowUp' ? 1 : -1);
-            }
-          }}
-        />
-        {!compact && (
-          <>
-            <span className="min-w-6 text-sm">{inches ? 'in' : unit}</span>
+      <div className={beside ? 'flex items-center justify-between gap-2' : ''}>
+        <label htmlFor={id} className="block text-sm">
+          {label}
+        </label>
+        <div className="flex items-center gap-1">
+          {!compact && (
             <button
               type="button"
               className="btn btn-ghost btn-xs"
-              aria-label={`${label}: more`}
-              disabled={value >= limit.high}
-              onClick={() => stepBy(1)}
+              aria-label={`${label}: less`}
+              disabled={value === null || value <= limit.low}
+              onClick={() => stepBy(-1)}
             >
-              <Plus size={14} aria-hidden />
+              <Minus size={14} aria-hidden />
             </button>
-          </>
-        )}
+          )}
+          <input
+            id={id}
+            className={`input input-sm ${compact ? 'w-full' : 'w-20'} text-right tabular-nums ${refusal ? 'input-error' : ''}`}
+            inputMode="decimal"
+            autoComplete="off"
+            value={text}
+            placeholder={none?.says}
+            aria-invalid={refusal !== null}
+            aria-describedby={refusal ? `${id}-refusal` : undefined}
+            onChange={(event) => setText(event.target.value)}
+            onBlur={(event) => commit(event.target.value, false)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') commit(event.currentTarget.value, true);
+              if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+                event.preventDefault();
+                stepBy(event.key === 'ArrowUp' ? 1 : -1);
+              }
+            }}
+          />
+          {!compact && (
+            <>
+              <span className="min-w-6 text-sm">{inches ? 'in' : unit}</span>
+              <button
+                type="button"
+                className="btn btn-ghost btn-xs"
+                aria-label={`${label}: more`}
+                disabled={value === null || value >= limit.high}
+                onClick={() => stepBy(1)}
+              >
+                <Plus size={14} aria-hidden />
+              </button>
+            </>
+          )}
+        </div>
       </div>
       {refusal && (
         <p id={`${id}-refusal`} role="alert" className="remark remark-warning mt-1 text-sm">

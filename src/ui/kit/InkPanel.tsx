@@ -43,6 +43,10 @@ const AMOUNTS = {
   gumDrops: { unit: 'drops', low: 0, high: 500, step: 1 },
 } as const;
 
+/** A mix repeated at another volume, and the scribe's own drops that fill a millilitre. */
+const WANTED = { label: 'Volume wanted', unit: 'ml', low: 0.1, high: 500, step: 1 };
+const DROPS = { label: 'Drops that fill 1 ml', unit: '', low: 5, high: 60, step: 1 };
+
 /** Mixes: kept, repeated, scaled, labelled; and the next drop for what is wrong with one. */
 export function InkPanel({ records }: { records: Records }) {
   const notice = useNotice();
@@ -128,19 +132,7 @@ export function InkPanel({ records }: { records: Records }) {
           <h2 id="mixes" className="margin-heading">
             Mixes
           </h2>
-          <label className="mb-1 flex items-center gap-2 text-sm">
-            Volume wanted, ml
-            <input
-              className="input input-sm w-20"
-              inputMode="decimal"
-              defaultValue={toMl}
-              onBlur={(event) => {
-                const entered = Number(event.target.value.replace(',', '.'));
-                if (entered > 0 && entered <= 500) setToMl(entered);
-                else event.target.value = String(toMl);
-              }}
-            />
-          </label>
+          <NumberField limit={WANTED} value={toMl} onCommit={setToMl} />
           <table className="table table-sm bg-base-100">
             <thead>
               <tr>
@@ -238,30 +230,14 @@ const draftOf = ({
 
 /** The size of one’s own drop, from counting. */
 function DropSize({ ml, onKeep }: { ml: number; onKeep: (ml: number) => void }) {
-  const [drops, setDrops] = useState(20);
   return (
     <details className="mt-2 text-sm">
       <summary className="cursor-pointer">One drop is {plain(ml, 3)} ml</summary>
-      <label className="mt-1 flex items-center gap-2">
-        Drops that fill 1 ml
-        <input
-          className="input input-sm w-20"
-          inputMode="numeric"
-          value={drops}
-          onChange={(event) => setDrops(Number(event.target.value) || 0)}
-        />
-        <button
-          type="button"
-          className="btn btn-sm"
-          disabled={drops < 5 || drops > 60}
-          onClick={() => onKeep(dropFrom(drops, 1))}
-        >
-          Keep
-        </button>
-        {(drops < 5 || drops > 60) && (
-          <span className="remark remark-caution">Count from 5 to 60 drops.</span>
-        )}
-      </label>
+      <NumberField
+        limit={DROPS}
+        value={Math.round(1 / ml)}
+        onCommit={(drops) => onKeep(dropFrom(Math.round(drops), 1))}
+      />
     </details>
   );
 }

@@ -8,10 +8,14 @@ import { type ItemKind, kindName } from '@/core/kit/itemKinds';
 import { TOOLS } from '@/core/kit/kinds/registry';
 import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
 import { lookUp } from '@/core/measure/lookUp';
+import { LIMITS } from '@/core/problem/limits';
 import { Problem } from '@/core/problem/problem';
 import { largestForLines } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
+import { NumberField } from '../fields/NumberField';
 import { OneOf, OneOrNone } from '../fields/OneOf';
+
+const BODY_WANTED = { ...LIMITS.bodyMm, label: 'Body wanted' };
 
 /** Kinds that may be bought to better a kit. */
 export const BUYABLE: readonly ItemKind[] = [
@@ -79,24 +83,13 @@ export function NeedForm({
       {pick('purpose', 'Purpose', PURPOSES)}
       {pick('experience', 'Experience', EXPERIENCES)}
       {pick('side', 'Writing hand', SIDES)}
-      <label className="flex items-center justify-between gap-2 text-sm">
-        Body wanted, mm
-        <input
-          className="input input-sm w-24"
-          inputMode="decimal"
-          placeholder="any"
-          key={String(need.bodyMm)}
-          defaultValue={need.bodyMm ?? ''}
-          onBlur={(event) => {
-            const entered = event.target.value.trim().replace(',', '.');
-            const value = Number(entered);
-            if (entered === '') onChange({ ...need, bodyMm: null });
-            else if (value >= 1 && value <= 200) onChange({ ...need, bodyMm: value });
-            else event.target.value = String(need.bodyMm ?? '');
-          }}
-          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-        />
-      </label>
+      <NumberField
+        limit={BODY_WANTED}
+        value={need.bodyMm}
+        onCommit={(bodyMm) => onChange({ ...need, bodyMm })}
+        none={{ says: 'any', onChoose: () => onChange({ ...need, bodyMm: null }) }}
+        beside
+      />
       {need.hand === recipe.hand && (
         <LinesOfPage recipe={recipe} onBody={(bodyMm) => onChange({ ...need, bodyMm })} />
       )}
@@ -150,7 +143,9 @@ export function NeedForm({
 /** The largest body with which `lines` lines fit the page of the current sheet, solved as at the Rule station. */
 function LinesOfPage({ recipe, onBody }: { recipe: Recipe; onBody: (bodyMm: number) => void }) {
   const [problem, setProblem] = useState<string | null>(null);
+  const [lines, setLines] = useState<number | null>(null);
   const solve = (lines: number) => {
+    setLines(lines);
     try {
       const { width, bodyMm } = largestForLines(recipe, lines);
       const body = bodyMm ?? (width === undefined ? undefined : width * recipe.zones.body);
@@ -164,20 +159,14 @@ function LinesOfPage({ recipe, onBody }: { recipe: Recipe; onBody: (bodyMm: numb
   };
   return (
     <>
-      <label className="flex items-center justify-between gap-2 text-sm">
-        Or lines on this page
-        <input
-          className="input input-sm w-24"
-          inputMode="numeric"
-          placeholder="any"
-          onBlur={(event) => {
-            const lines = Number(event.target.value);
-            if (event.target.value.trim() !== '' && Number.isInteger(lines) && lines >= 1 && lines <= 400)
-              solve(lines);
-          }}
-          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-        />
-      </label>
+      <NumberField
+        limit={LIMITS.lines}
+        label="Or lines on this page"
+        value={lines}
+        onCommit={(entered) => solve(Math.round(entered))}
+        none={{ says: 'any', onChoose: () => setLines(null) }}
+        beside
+      />
       {problem && (
         <p role="alert" className="remark remark-warning text-sm">
           {problem}

@@ -11,6 +11,7 @@ import { entriesOf } from '@/core/log/entriesOf';
 import { recordId } from '@/core/log/recordId';
 import { roundTo } from '@/core/measure/units';
 import type { FactChange } from '../bench/useBench';
+import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
 import { BindDrawing } from './BindDrawing';
 import { Caution } from './Caution';
@@ -18,6 +19,8 @@ import { GripPage } from './GripPage';
 import { nameOf } from './kitWords';
 import { SeatDrawing } from './SeatDrawing';
 import type { Records } from './useRecords';
+
+const WRITTEN = { label: 'Written with it', unit: 'min', low: 1, high: 1440, step: 5 };
 
 /** A checklist for the chosen kit, ticked off and remembered for its tool; and how to lay the page. */
 export function PreparePanel({
@@ -119,6 +122,7 @@ function Written({
   onChange: (changes: readonly FactChange[]) => Promise<void>;
 }) {
   const [minutes, setMinutes] = useState(SITTING);
+  const [refused, setRefused] = useState(false);
   const notice = useNotice();
   const keep = async () => {
     const facts = usedBy(kit, minutes).map(({ item, fact, by }) => ({
@@ -137,19 +141,10 @@ function Written({
       notice.failed(error);
     }
   };
-  const possible = minutes >= 1 && minutes <= 1440;
   return (
     <div className="mt-6 flex flex-wrap items-center gap-2 text-sm">
-      <label className="flex items-center gap-2">
-        Written with it, minutes
-        <input
-          className="input input-sm w-20"
-          inputMode="numeric"
-          value={minutes}
-          onChange={(event) => setMinutes(Number(event.target.value) || 0)}
-        />
-      </label>
-      <button type="button" className="btn btn-sm" disabled={!possible} onClick={() => void keep()}>
+      <NumberField limit={WRITTEN} value={minutes} onCommit={setMinutes} onRefused={setRefused} beside />
+      <button type="button" className="btn btn-sm" disabled={refused} onClick={() => void keep()}>
         Note it
       </button>
       <span className="opacity-80">

@@ -8,12 +8,15 @@ import { LOG_KINDS, type LogKind, logKindName } from '@/core/log/logKinds';
 import type { Session } from '@/core/log/session';
 import { criterionSaid } from '@/core/practice/criteria';
 import { Link } from '@/ui/lib/Link';
+import { NumberField } from '../fields/NumberField';
 import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';
 import { dateWithWeekday, middayOf } from '../lib/dates';
 import { callUntilKept } from '../lib/patience';
 import { dayOf, inWords, nameOfUnit } from './words';
+
+const MINUTES = { label: 'Minutes', unit: 'min', low: 0, high: 1440, step: 5 };
 
 /** Debounce of the search after the last key, in ms. */
 const AFTER = 250;
@@ -248,21 +251,7 @@ function SessionDetail({
         )}
       </div>
       <div className="space-y-2">
-        <label className="block">
-          Minutes
-          <input
-            type="number"
-            className="input input-sm w-24"
-            min={0}
-            max={1440}
-            step="any"
-            defaultValue={session.minutes}
-            onBlur={(event) => {
-              const minutes = Number(event.target.value);
-              if (minutes !== session.minutes && minutes >= 0) onChange({ minutes });
-            }}
-          />
-        </label>
+        <NumberField limit={MINUTES} value={session.minutes} onCommit={(minutes) => onChange({ minutes })} />
         <label className="block">
           Note
           <textarea

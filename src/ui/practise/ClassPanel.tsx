@@ -12,6 +12,7 @@ import { paperFormat } from '@/core/measure/paper';
 import { USUAL_COURSE } from '@/core/practice/course/course';
 import { BUNDLED } from '@/core/practice/words/wordList';
 import { FileButton } from '../fields/FileButton';
+import { NumberField } from '../fields/NumberField';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { useRecords } from '../kit/useRecords';
@@ -22,6 +23,8 @@ import { useHandOver } from '../paper/useHandOver';
 import { useWordLists } from './useWordLists';
 import { WordListChoice } from './WordListChoice';
 import { Working } from './Working';
+
+const COPIES = { label: 'Copies', unit: '', low: 1, high: 10, step: 1 };
 
 /** Under this id the class is kept. */
 const CLASS_ID = 'class';
@@ -39,6 +42,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
   const [name, setName] = useState('');
   const [pack, setPack] = useState(false);
   const [copies, setCopies] = useState(1);
+  const [refused, setRefused] = useState(false);
   const [progress, setProgress] = useState<{ readonly done: number; readonly of: number } | null>(null);
   const control = useRef<AbortController | null>(null);
   const notice = useNotice();
@@ -195,17 +199,15 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
               <input type="radio" className="radio radio-xs" checked={pack} onChange={() => setPack(true)} />a
               whole pack
             </label>
-            <label className="ml-auto flex items-center gap-1">
-              Copies
-              <input
-                type="number"
-                className="input input-xs w-14"
-                min={1}
-                max={10}
+            <div className="ml-auto">
+              <NumberField
+                limit={COPIES}
                 value={copies}
-                onChange={(event) => setCopies(Math.min(10, Math.max(1, Number(event.target.value) || 1)))}
+                onCommit={(entered) => setCopies(Math.round(entered))}
+                onRefused={setRefused}
+                beside
               />
-            </label>
+            </div>
           </fieldset>
           {lists.length > 0 && (
             <div className="text-sm">
@@ -226,7 +228,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
               patience={0}
             />
           ) : (
-            <div className="flex flex-wrap gap-1">
+            <fieldset className="flex flex-wrap gap-1" disabled={refused}>
               <button type="button" className="btn btn-primary btn-sm" onClick={() => void make('paper')}>
                 <Printer size={14} aria-hidden /> Print for everybody
               </button>
@@ -236,7 +238,7 @@ export function ClassPanel({ records: remembered }: { records: readonly Entry[] 
               <button type="button" className="btn btn-sm" onClick={() => void make('zip')}>
                 One file each (zip)
               </button>
-            </div>
+            </fieldset>
           )}
           <p className="text-sm opacity-80">{printerWords(null)}</p>
         </>

@@ -4,12 +4,15 @@ import { useState } from 'react';
 import { AIMS, type Aim, dayHere, sessionDays } from '@/core/study/goal';
 import type { KeptGoal } from '@/core/study/goalFormat';
 import type { Today } from '@/core/study/today';
+import { NumberField } from '../fields/NumberField';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { download } from '../lib/api';
 import { dayAndMonth, middayOf } from '../lib/dates';
 import { forgetRecord } from '../lib/keepSession';
 import { callUntilKept } from '../lib/patience';
+
+const MINUTES = { label: 'Minutes of a session', unit: 'min', low: 5, high: 240, step: 5 };
 
 const AIM_WORDS: Readonly<Record<Aim, string>> = {
   small: 'the small letters',
@@ -141,6 +144,7 @@ function GoalForm({
   kept: KeptGoal | undefined;
   onKeep: (goal: KeptGoal) => void;
 }) {
+  const [refused, setRefused] = useState(false);
   const [goal, setGoal] = useState<KeptGoal>(kept ?? usualGoal(hand));
   const set = (part: Partial<KeptGoal>) => setGoal((now) => ({ ...now, ...part }));
   return (
@@ -183,18 +187,12 @@ function GoalForm({
           onChange={(event) => set({ name: event.target.value })}
         />
       </label>
-      <label className="block">
-        Minutes of a session
-        <input
-          type="number"
-          min={5}
-          max={240}
-          required
-          className="input input-sm w-full"
-          value={goal.minutes}
-          onChange={(event) => set({ minutes: Number(event.target.value) })}
-        />
-      </label>
+      <NumberField
+        limit={MINUTES}
+        value={goal.minutes}
+        onCommit={(minutes) => set({ minutes: Math.round(minutes) })}
+        onRefused={setRefused}
+      />
       <fieldset>
         <legend>On</legend>
         <div className="flex flex-wrap gap-1">
@@ -217,7 +215,7 @@ function GoalForm({
           ))}
         </div>
       </fieldset>
-      <button type="submit" className="btn btn-sm btn-primary">
+      <button type="submit" className="btn btn-sm btn-primary" disabled={refused}>
         Keep the goal
       </button>
     </form>
