@@ -1,5 +1,6 @@
 import 'server-only';
 import { z } from 'zod';
+import type { Answered } from '@/core/desk/routes';
 import { type Offer, Problem } from '@/core/problem/problem';
 import { read } from '@/core/problem/read';
 import { LETTER_SET_LIMITS } from '@/core/setting/letterSetFormat';
@@ -7,6 +8,10 @@ import { PressRefusal } from '@/press/press';
 import { ChangedElsewhere } from '@/store/changes';
 import { troubleOf } from '@/store/trouble';
 import { log } from './log';
+
+/** What a route answers, as the table of routes has it; kept by no cache, since every answer is of this moment. */
+export const reply = <R extends keyof Answered>(_route: R, body: Answered[R]): Response =>
+  Response.json(body, { headers: { 'Cache-Control': 'no-store' } });
 
 /** Sizes of request bodies, in bytes. A recipe is under 3 kB; a backup of a full shelf a few MB. */
 export const RECIPE_BODY = 64 * 1024;

@@ -1,3 +1,4 @@
+import type { Answered, Sent } from '@/core/desk/routes';
 import type { Offer } from '@/core/problem/problem';
 import { Problem } from '@/core/problem/problem';
 
@@ -74,6 +75,29 @@ export async function call(
     body?.error?.message ?? `The server answered ${response.status}.`,
     body?.error?.offers,
   );
+}
+
+/** How a route is asked: its id in place of `{}`, its query, and what it is sent. */
+export type Asking<R extends keyof Answered> = {
+  readonly id?: string;
+  readonly query?: Readonly<Record<string, string>>;
+  readonly signal?: AbortSignal;
+  readonly keepalive?: boolean;
+} & (R extends keyof Sent ? { readonly json: Sent[R] } : unknown);
+
+/**
+ * Asks one of the application's own routes for its JSON. Server and page are of one build, so that the answer is what the table of routes
+ * says.
+ * @throws as `call` does.
+ */
+export async function ask<R extends keyof Answered>(
+  route: R,
+  { id = '', query, ...init }: Asking<R>,
+): Promise<Answered[R]> {
+  const [method = 'GET', path = ''] = route.split(' ');
+  const search = query ? `?${new URLSearchParams(query)}` : '';
+  const answer = await call(path.replace('{}', encodeURIComponent(id)) + search, { method, ...init });
+  return answer.json();
 }
 
 /** The sentence to show for anything thrown. */

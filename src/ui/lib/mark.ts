@@ -1,18 +1,12 @@
 import type { Recipe } from '@/core/document/recipe';
 import { drawingBounds } from '@/core/drawing/bounds';
 import type { FormNode } from '@/core/drawing/drawing';
+import type { Mark } from '@/core/drawing/mark';
 import type { OwnLetter } from '@/core/setting/letterSet';
 import { letterZones, recipeTypeface } from '@/core/setting/settingFace';
 import { setLine } from '@/core/type/setLine';
 import { writeLine } from '@/core/type/writeLine';
 import { pathData } from '@/render/pathData';
-
-/** A word as its hand writes it, for a line on the screen: lengths in letter units, y downwards from the baseline. */
-export interface Mark {
-  readonly forms: readonly { readonly x: number; readonly y: number; readonly d: string }[];
-  /** `viewBox` of the line: as high for every word of a hand, so that baselines stand level, and as wide as its ink. */
-  readonly box: string;
-}
 
 /** White around the ink, in letter units. */
 const AROUND = 0.3;

@@ -10,7 +10,7 @@ import { useRead } from '../frame/useRead';
 import { WrittenMark } from '../frame/WrittenMark';
 import { call } from '../lib/api';
 import { shortDate } from '../lib/dates';
-import type { Mark } from '../lib/mark';
+import type { Mark } from '@/core/drawing/mark';
 
 interface UnitStanding {
   readonly key: string;

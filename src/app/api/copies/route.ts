@@ -1,10 +1,8 @@
 import { listCopies } from '@/app/_lib/copies';
-import { answer } from '@/app/_lib/http';
+import { answer, reply } from '@/app/_lib/http';
 
 export const dynamic = 'force-dynamic';
 
 /** The backups the server made by itself, the latest first; none where no folder is named for them. */
 export const GET = (request: Request) =>
-  answer(request, async () =>
-    Response.json(await listCopies(), { headers: { 'Cache-Control': 'no-store' } }),
-  );
+  answer(request, async () => reply('GET /api/copies', await listCopies()));

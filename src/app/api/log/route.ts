@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, idSchema, parse } from '@/app/_lib/http';
+import { answer, idSchema, parse, reply } from '@/app/_lib/http';
 import { LOG_KINDS } from '@/core/log/logKinds';
 import { listLog } from '@/store/logbook';
 
@@ -21,5 +21,5 @@ export const GET = (request: Request) =>
       text,
       ...(at !== undefined && id !== undefined && { before: { at, id } }),
     });
-    return Response.json({ entries }, { headers: { 'Cache-Control': 'no-store' } });
+    return reply('GET /api/log', { entries });
   });

@@ -1,4 +1,4 @@
-import { answer, readBytes } from '@/app/_lib/http';
+import { answer, readBytes, reply } from '@/app/_lib/http';
 import { PICTURE_BYTES } from '@/core/picture/picture';
 import { asPicture, savePicture } from '@/store/pictures';
 
@@ -7,5 +7,5 @@ export const POST = (request: Request) =>
   answer(request, async () => {
     const picture = asPicture(await readBytes(request, PICTURE_BYTES));
     await savePicture(picture, new Date());
-    return Response.json({ id: picture.id });
+    return reply('POST /api/pictures', { id: picture.id });
   });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { answer, parse, readJson, WORDS_BODY } from '@/app/_lib/http';
+import { answer, parse, readJson, reply, WORDS_BODY } from '@/app/_lib/http';
 import { chosenWords } from '@/app/_lib/words';
+import type { Sent } from '@/core/desk/routes';
 import { BUNDLED, readWords, WORD_LIST_LIMITS } from '@/core/practice/words/wordList';
 import { wordListId } from '@/core/practice/words/wordListFormat';
 import { deleteWordList, saveWordList } from '@/store/wordLists';
@@ -13,7 +14,7 @@ const bodySchema = z.strictObject({
   content: z.string().max(WORD_LIST_LIMITS.bytes, {
     error: () => `is longer than ${WORD_LIST_LIMITS.bytes / 1024 / 1024} MB`,
   }),
-});
+}) satisfies z.ZodType<Sent['POST /api/words']>;
 
 const listIn = (request: Request): string =>
   parse(wordListId, new URL(request.url).searchParams.get('list') ?? BUNDLED);
@@ -22,7 +23,7 @@ const listIn = (request: Request): string =>
 export const GET = (request: Request) =>
   answer(request, async () => {
     const { name = null, words } = await chosenWords(listIn(request));
-    return Response.json({ name, words }, { headers: { 'Cache-Control': 'no-store' } });
+    return reply('GET /api/words', { name, words });
   });
 
 /** Stores the user's own word list. Answers its id, and the numbers of words read and skipped. */
@@ -31,7 +32,7 @@ export const POST = (request: Request) =>
     const { name, content } = parse(bodySchema, await readJson(request, WORDS_BODY));
     const { words, skipped } = readWords(content);
     const id = await saveWordList({ name, content });
-    return Response.json({ id, name, words: words.length, skipped });
+    return reply('POST /api/words', { id, name, words: words.length, skipped });
   });
 
 /** Removes a list; what chose it has its words from the bundled one. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, LETTER_SET_BODY, parse, readJson } from '@/app/_lib/http';
+import { answer, LETTER_SET_BODY, parse, readJson, reply } from '@/app/_lib/http';
 import { handIdSchema } from '@/core/hands/handId';
 import { Problem } from '@/core/problem/problem';
 import { parseLetterSet } from '@/core/setting/letterSet';
@@ -31,9 +31,9 @@ export const PUT = (request: Request, { params }: Context) =>
     if (set.hand !== hand) {
       throw new Problem('hand', `This set is for another hand: ${set.hand}, not ${hand}.`);
     }
-    if (change) return Response.json(await changeLetterSet(set, change.was));
+    if (change) return reply('PUT /api/letters/{}', await changeLetterSet(set, change.was));
     await saveLetterSet(set);
-    return Response.json(set);
+    return reply('PUT /api/letters/{}', set);
   });
 
 /** Forgets the set: every letter takes its usual shape again. */

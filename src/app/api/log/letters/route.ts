@@ -1,4 +1,4 @@
-import { answer, parse } from '@/app/_lib/http';
+import { answer, parse, reply } from '@/app/_lib/http';
 import { allMemoriesOf, courseIn } from '@/app/_lib/today';
 import { handIdSchema } from '@/core/hands/handId';
 import { unitTitle } from '@/core/study/explain';
@@ -32,5 +32,5 @@ export const GET = (request: Request) =>
         ...(memory && { due: memory.due, last: memory.last, times: memory.times }),
       };
     });
-    return Response.json({ hand, units }, { headers: { 'Cache-Control': 'no-store' } });
+    return reply('GET /api/log/letters', { hand, units });
   });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, IMPORT_BODY, parse, readJson } from '@/app/_lib/http';
+import { answer, IMPORT_BODY, parse, readJson, reply } from '@/app/_lib/http';
 import { courseIn } from '@/app/_lib/today';
 import { chosenWords } from '@/app/_lib/words';
 import { sessionSchema } from '@/core/log/session';
@@ -43,7 +43,7 @@ export const POST = (request: Request) =>
     const { words } = await chosenWords(BUNDLED);
     const steps = withTexts(recipe, plan.steps, memories, lessons, words);
     const letters = lessons.flatMap((lesson) => lesson.letters);
-    return Response.json({
+    return reply('POST /api/log/student', {
       hand,
       sessions: sessions.length,
       minutes: Math.round(sessions.reduce((sum, { session }) => sum + session.minutes, 0)),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, parse } from '@/app/_lib/http';
+import { answer, parse, reply } from '@/app/_lib/http';
 import { summaryOf } from '@/core/log/summary';
 import { countedSince } from '@/store/logbook';
 
@@ -19,7 +19,5 @@ export const GET = (request: Request) =>
   answer(request, async () => {
     const weeks = parse(WEEKS, new URL(request.url).searchParams.get('weeks') ?? '12');
     const sessions = await countedSince(new Date(Date.now() - weeks * WEEK), MOST_SESSIONS);
-    return Response.json(summaryOf(sessions), {
-      headers: { 'Cache-Control': 'no-store' },
-    });
+    return reply('GET /api/log/summary', summaryOf(sessions));
   });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, parse } from '@/app/_lib/http';
+import { answer, parse, reply } from '@/app/_lib/http';
 import { handIdSchema } from '@/core/hands/handId';
 import { entriesOf } from '@/core/log/entriesOf';
 import { unitKey } from '@/core/log/session';
@@ -20,11 +20,8 @@ export const GET = (request: Request) =>
     const latest = ratings.slice(-LATEST);
     const found = entriesOf('session', await findRecords(latest.map(({ session }) => session)));
     const said = new Map(found.map(({ entryId, note, picture }) => [entryId, { note, picture }]));
-    return Response.json(
-      {
-        memory: memories.get(unit) ?? null,
-        ratings: ratings.map((rating) => ({ ...rating, ...said.get(rating.session) })),
-      },
-      { headers: { 'Cache-Control': 'no-store' } },
-    );
+    return reply('GET /api/log/unit', {
+      memory: memories.get(unit) ?? null,
+      ratings: ratings.map((rating) => ({ ...rating, ...said.get(rating.session) })),
+    });
   });

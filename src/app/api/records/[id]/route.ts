@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { answer, idSchema, parse, RECIPE_BODY, readJson } from '@/app/_lib/http';
+import { answer, idSchema, parse, RECIPE_BODY, readJson, reply } from '@/app/_lib/http';
 import { LONGEST_ENTRY, readEntry, readKind } from '@/core/log/entry';
 import { Problem } from '@/core/problem/problem';
 import { changeRecord, deleteRecord, saveRecord } from '@/store/records';
@@ -24,10 +24,10 @@ export const PUT = (request: Request, { params }: Context) =>
     }
     const at = new Date().toISOString();
     if (was !== undefined) {
-      return Response.json(await changeRecord({ id, kind, data: entry, at }, was));
+      return reply('PUT /api/records/{}', await changeRecord({ id, kind, data: entry, at }, was));
     }
     await saveRecord({ id, kind, data: kept, at });
-    return Response.json({ id, kind, data: entry, at });
+    return reply('PUT /api/records/{}', { id, kind, data: entry, at });
   });
 
 /** Forgets it. */

@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { answer, DOCUMENT_BODY, idSchema, parse, Refusal, readJson } from '@/app/_lib/http';
+import { answer, DOCUMENT_BODY, idSchema, parse, Refusal, readJson, reply } from '@/app/_lib/http';
 import { storedDocument } from '@/app/_lib/storedDocument';
+import type { Sent } from '@/core/desk/routes';
 import { checkDocument, parseDocument } from '@/core/document/document';
 import { deleteSheet, findSheet, type StoredSheet, saveSheet, UNSAVED } from '@/store/sheets';
 
@@ -11,7 +12,7 @@ const bodySchema = z.strictObject({
   recipe: z.unknown(),
   /** The revision it was read at, 0 for a new sheet; without it the sheet is overwritten whatever it is. */
   basedOn: z.int().min(UNSAVED).optional(),
-});
+}) satisfies z.ZodType<Sent['PUT /api/sheets/{}']>;
 
 /** A sheet of the shelf, with what was made of it. */
 export const GET = (request: Request, { params }: Context) =>
@@ -19,10 +20,7 @@ export const GET = (request: Request, { params }: Context) =>
     const sheet = await findSheet(parse(idSchema, (await params).id));
     if (!sheet) throw new Refusal(404, 'This sheet is not on the shelf: it was deleted.');
     const { name, revision } = sheet;
-    return Response.json(
-      { name, recipe: storedDocument(sheet), revision },
-      { headers: { 'Cache-Control': 'no-store' } },
-    );
+    return reply('GET /api/sheets/{}', { name, recipe: storedDocument(sheet), revision });
   });
 
 /** Saves a sheet: autosave, naming, import and duplication all come here. */
@@ -34,7 +32,7 @@ export const PUT = (request: Request, { params }: Context) =>
     checkDocument(recipe);
     const sheet = { id, name: body.name, recipe: JSON.stringify(recipe) };
     const saved = await saveSheet(sheet, new Date(), body.basedOn);
-    if (saved.kind === 'saved') return Response.json({ id, revision: saved.revision });
+    if (saved.kind === 'saved') return reply('PUT /api/sheets/{}', { id, revision: saved.revision });
     return Response.json(staleAnswer(saved.theirs), { status: 409 });
   });
 

@@ -1,4 +1,4 @@
-import { answer, idSchema, parse, Refusal } from '@/app/_lib/http';
+import { answer, idSchema, parse, Refusal, reply } from '@/app/_lib/http';
 import { ownLettersFor } from '@/app/_lib/ownLettersFor';
 import { chosenWords } from '@/app/_lib/words';
 import { withAnyNib } from '@/core/document/chosenNib';
@@ -37,5 +37,5 @@ export const POST = (request: Request, { params }: Context) =>
       (countsByPen(handOf(fresh)) ? withAnyNib({ ...fresh, given: {} }, found.review.nib) : fresh);
     const recipe = { ...fresh, ...sheet, title: '', aids: { ...sheet.aids, marks: 'practice' as const } };
     const bands = pageAfter(recipe, found.review, new Set(lookUp(learned, hand) ?? []), words, own);
-    return Response.json(withBands(recipe, bands));
+    return reply('POST /api/review/{}/next', withBands(recipe, bands));
   });
