@@ -1,3 +1,4 @@
+import type { Answered } from '@/core/desk/routes';
 import type { Recipe } from '@/core/document/recipe';
 import { loadScript } from '@/core/hands/scripts';
 import type { Band } from '@/core/practice/band';
@@ -6,7 +7,7 @@ import { tenMinutePage } from '@/core/practice/tenMinutes';
 import { type Cover, coverWith } from '@/core/practice/words/cover';
 import { minimalPairs, pangramFor, richIn } from '@/core/practice/words/select';
 import { type ThemeId, themeAlphabet } from '@/core/practice/words/themes';
-import { lackingLetters, type WordList, writable } from '@/core/practice/words/wordList';
+import { lackingLetters, writable } from '@/core/practice/words/wordList';
 import { Problem } from '@/core/problem/problem';
 import type { OwnLetter } from '@/core/setting/letterSet';
 
@@ -75,17 +76,14 @@ export type Reply =
   | { readonly number: number; readonly answer: Asks[Ask]['answer'] }
   | { readonly number: number; readonly problem: string };
 
-interface Listed {
-  readonly name: string | null;
-  readonly words: WordList;
-}
+type Listed = Answered['GET /api/words'];
 
 const lists = new Map<string, Promise<Listed>>();
 
 async function fetchList(list: string): Promise<Listed> {
   const response = await fetch(`/api/words?list=${encodeURIComponent(list)}`);
   if (!response.ok) throw new Problem('words', 'The list of words could not be read; try again.');
-  return (await response.json()) as Listed;
+  return response.json();
 }
 
 /** A list, read once; a failure is not kept. */

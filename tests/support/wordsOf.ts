@@ -15,9 +15,9 @@ const isForMachines = (text: string): boolean =>
     text,
   ) && !/[.,;:?!’“]|\s(the|a|of|is|and|to|in|with)\s/.test(text);
 
-/** Paths and transforms of drawings, directives, and addresses. */
+/** Paths and transforms of drawings, directives, addresses, and routes. */
 const isCode = (text: string): boolean =>
-  /^(use (client|server)|[MLHVCZ][\d…. -]+.*|(translate|rotate|scale|matrix|var|calc|rgb|hsl)\(.*|\S*\/\S*|[a-z]+-…|…-[a-z]+)$/.test(
+  /^(use (client|server)|(GET|POST|PUT|PATCH|DELETE) \/\S*|[MLHVCZ][\d…. -]+.*|(translate|rotate|scale|matrix|var|calc|rgb|hsl)\(.*|\S*\/\S*|[a-z]+-…|…-[a-z]+)$/.test(
     text,
   );
 

@@ -7,7 +7,7 @@ import type { Mark } from '../drawing/mark';
 import type { Purpose } from '../hand/portrait';
 import type { HandId } from '../hands/registry';
 import type { Item } from '../kit/item';
-import type { Entry, EntryKind } from '../log/entry';
+import type { Entry, EntryData, EntryKind } from '../log/entry';
 import type { Fate, LoggedSession } from '../log/sessionCsv';
 import type { Summary } from '../log/summary';
 import type { LetterSet } from '../setting/letterSet';
@@ -95,6 +95,15 @@ export interface ShippedNotice {
   readonly text: string;
 }
 
+/** An entry of the desk, and what it was made from: null where there was nothing, absent where it is kept whatever is there. */
+export type SentEntry<K extends EntryKind> = {
+  [Kind in K]: {
+    readonly kind: Kind;
+    readonly data: EntryData<Kind>;
+    readonly was?: EntryData<Kind> | null;
+  };
+}[K];
+
 /** What a route is sent as JSON, by its method and path; `{}` in a path stands for an id. */
 export interface Sent {
   'POST /api/begin': {
@@ -112,6 +121,10 @@ export interface Sent {
     readonly steps: readonly SentStep[];
   };
   'POST /api/words': { readonly name: string; readonly content: string };
+  'PUT /api/letters/{}': { readonly set: LetterSet; readonly was: LetterSet };
+  'PUT /api/records/{}': SentEntry<EntryKind>;
+  /** A backup of version 1, whole. */
+  'POST /api/restore': object;
   'PUT /api/sheets/{}': {
     readonly name: string;
     readonly recipe: unknown;
@@ -124,6 +137,8 @@ export interface Answered {
   'GET /api/copies': readonly CopyMade[];
   /** Facts nobody knows are left out, so that a large bench travels light. */
   'GET /api/items': readonly (Partial<Item> & Pick<Item, 'id' | 'kind' | 'label'>)[];
+  /** Things as they are kept, with what others have changed of them. */
+  'PATCH /api/items': readonly Item[];
   'GET /api/log': { readonly entries: readonly Entry[] };
   'GET /api/log/letters': { readonly hand: HandId; readonly units: readonly UnitStanding[] };
   'GET /api/log/summary': Summary;

@@ -14,8 +14,8 @@ import { recordId } from '@/core/log/recordId';
 import { lettersOn } from '@/core/practice/newLetters';
 import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
-import { call, newId } from '../lib/api';
-import { callUntilKept } from '../lib/patience';
+import { askServer, call, newId } from '../lib/api';
+import { callUntilKept, keepAt } from '../lib/patience';
 import { printerWords } from '../paper/FormatButtons';
 import { useHandOver } from '../paper/useHandOver';
 import { printedId } from '../practise/usePrinted';
@@ -68,7 +68,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
     let shown: string | undefined;
     (async () => {
       const json = { purpose, tool, hand, about: { ...scribe, side } };
-      const begun: Beginning = await (await call('/api/begin', { method: 'POST', json, signal })).json();
+      const begun = await askServer('POST /api/begin', { json, signal });
       setFound(begun);
       await keepAnswers(begun, sheetId);
       await change({ side, experience: 'beginner', hand: begun.chosen.hand });
@@ -109,10 +109,7 @@ export function BeginStation({ title }: { title: ReactNode }) {
         letters: lettersOn(recipe.practice.bands),
         at: new Date().toISOString(),
       };
-      await callUntilKept(`/api/records/${printedId(recipe.hand)}`, {
-        method: 'PUT',
-        json: { kind: 'printed', data },
-      });
+      await keepAt('PUT /api/records/{}', printedId(recipe.hand), { kind: 'printed', data });
       router.push(sheetLink(sheetId, '/practise'));
     });
   const goOn = () =>
@@ -215,15 +212,9 @@ async function keepAnswers({ recipe, item, chosen, need }: Beginning, sheetId: s
   if (item) {
     await callUntilKept(`/api/items/${item.id}`, { method: 'PUT', json: item });
     const data = { need, parts: { tool: item.id } };
-    await callUntilKept(`/api/records/${recordId('kit', chosen.hand)}`, {
-      method: 'PUT',
-      json: { kind: 'kit', data },
-    });
+    await keepAt('PUT /api/records/{}', recordId('kit', chosen.hand), { kind: 'kit', data });
   }
-  await callUntilKept(`/api/sheets/${sheetId}`, {
-    method: 'PUT',
-    json: { name: `A first page of ${chosen.name}`, recipe },
-  });
+  await keepAt('PUT /api/sheets/{}', sheetId, { name: `A first page of ${chosen.name}`, recipe });
 }
 
 /** What the page is ruled for, and what to do where the tool is another. */

@@ -1,9 +1,10 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
+import type { Answered } from '@/core/desk/routes';
 import { blankItem, type Item } from '@/core/kit/item';
 import type { ItemKind } from '@/core/kit/itemKinds';
-import { call, Stale } from '../lib/api';
+import { askServer, Stale } from '../lib/api';
 import { callUntilKept, waitAfter, waits, waitsNoMore } from '../lib/patience';
 
 /** Unknown facts are left out of the answer; here they become null again. */
@@ -22,7 +23,7 @@ export interface FactChange {
 export function useBench() {
   const [items, setItems] = useState<readonly Item[] | null>(null);
   const load = useCallback(async () => {
-    const rows = (await (await call('/api/items')).json()) as Parameters<typeof whole>[0][];
+    const rows = await askServer('GET /api/items', {});
     const blanks = new Map<ItemKind, Item>();
     setItems(
       rows.map((row) => {
@@ -75,7 +76,8 @@ export function useBench() {
       }));
       try {
         const answer = await callUntilKept('/api/items', { method: 'PATCH', json });
-        const kept = new Map(((await answer.json()) as Item[]).map((item) => [item.id, item]));
+        const answered: Answered['PATCH /api/items'] = await answer.json();
+        const kept = new Map(answered.map((item) => [item.id, item]));
         setItems((list) => (list ?? []).map((item) => kept.get(item.id) ?? item));
       } catch (error) {
         // On a conflict the other version is shown beside the message.

@@ -11,7 +11,7 @@ import { Link } from '@/ui/lib/Link';
 import { useNotice } from '../frame/notices';
 import { newId } from '../lib/api';
 import { shortDate } from '../lib/dates';
-import { callUntilKept } from '../lib/patience';
+import { keepAt } from '../lib/patience';
 import { useKeys } from '../sheet/keys';
 
 type Kept = EntryData<'eye'>;
@@ -49,10 +49,7 @@ export function EyeStation({
     const result: Kept = { judgement: kind, threshold: thresholdOf(stairs), trials: stairs.trials };
     setResults((now) => [...now, result]);
     try {
-      await callUntilKept(`/api/records/eye-${newId()}`, {
-        method: 'PUT',
-        json: { kind: 'eye', data: result },
-      });
+      await keepAt('PUT /api/records/{}', `eye-${newId()}`, { kind: 'eye', data: result });
     } catch (error) {
       notice.failed(error);
     }

@@ -4,7 +4,7 @@ import { createContext, type ReactNode, useCallback, useContext, useMemo, useRef
 import { ABOUT_ID, type About, NOBODY } from '@/core/about/about';
 import type { Entry } from '@/core/log/entry';
 import { Stale } from '../lib/api';
-import { callUntilKept } from '../lib/patience';
+import { keepAt } from '../lib/patience';
 
 const Context = createContext<{
   readonly about: About;
@@ -24,10 +24,8 @@ export function AboutMe({ about: initial, children }: { about: About; children: 
       const was = latest.current;
       show(next);
       try {
-        const json = { kind: 'about', data: next, was };
-        const answer = await callUntilKept(`/api/records/${ABOUT_ID}`, { method: 'PUT', json });
-        const kept: Entry<'about'> = await answer.json();
-        if (latest.current === next) show(kept.data);
+        const kept = await keepAt('PUT /api/records/{}', ABOUT_ID, { kind: 'about', data: next, was });
+        if (latest.current === next) show((kept as Entry<'about'>).data);
       } catch (error) {
         if (latest.current === next && error instanceof Stale) show(error.theirs as About);
         throw error;

@@ -1,9 +1,9 @@
 import { freshRecipe } from '@/core/document/defaults';
+import type { Mark } from '@/core/drawing/mark';
 import { OPENING_HAND } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
 import { lru } from '@/core/memo/memo';
 import { markOf } from '../lib/mark';
-import type { Mark } from '@/core/drawing/mark';
 import { WrittenMark } from './WrittenMark';
 
 /** Ascenders and descenders of titles, in letter units: small, so that they stand close in a line. */

@@ -1,5 +1,5 @@
-import { SMALL_INK_EDGE } from '@/render/pathData';
 import type { Mark } from '@/core/drawing/mark';
+import { SMALL_INK_EDGE } from '@/render/pathData';
 
 /** A word as its hand writes it, and as plain text for who listens. */
 export function WrittenMark({ text, mark, height }: { text: string; mark: Mark; height: number }) {

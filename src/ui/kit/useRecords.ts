@@ -1,9 +1,10 @@
 'use client';
 
 import { useCallback, useRef, useState } from 'react';
+import type { SentEntry } from '@/core/desk/routes';
 import type { Entry, EntryData, EntryKind } from '@/core/log/entry';
 import { Stale } from '../lib/api';
-import { callUntilKept } from '../lib/patience';
+import { callUntilKept, keepAt } from '../lib/patience';
 
 /**
  * Records of the desk, read by kind and saved at once. A change is sent with its base version, so that a concurrent change in another
@@ -24,9 +25,8 @@ export function useRecords(initial: readonly Entry[]) {
       show(id, mine);
       const isLatest = () => latest.current.find((one) => one.id === id) === mine;
       try {
-        const json = { kind, data, was: before?.data ?? null };
-        const answer = await callUntilKept(`/api/records/${id}`, { method: 'PUT', json });
-        const kept: Entry = await answer.json();
+        const json = { kind, data, was: before?.data ?? null } as SentEntry<EntryKind>;
+        const kept = await keepAt('PUT /api/records/{}', id, json);
         if (isLatest()) show(id, kept);
       } catch (error) {
         if (isLatest())

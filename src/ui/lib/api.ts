@@ -90,14 +90,24 @@ export type Asking<R extends keyof Answered> = {
  * says.
  * @throws as `call` does.
  */
-export async function ask<R extends keyof Answered>(
+export async function askServer<R extends keyof Answered>(
   route: R,
-  { id = '', query, ...init }: Asking<R>,
+  { id, query, ...init }: Asking<R>,
 ): Promise<Answered[R]> {
+  const { method, path } = addressOf(route, id, query);
+  const answer = await call(path, { method, ...init });
+  return answer.json();
+}
+
+/** Method and path of a route, with its id and its query. */
+export function addressOf(
+  route: keyof Answered,
+  id = '',
+  query?: Readonly<Record<string, string>>,
+): { readonly method: string; readonly path: string } {
   const [method = 'GET', path = ''] = route.split(' ');
   const search = query ? `?${new URLSearchParams(query)}` : '';
-  const answer = await call(path.replace('{}', encodeURIComponent(id)) + search, { method, ...init });
-  return answer.json();
+  return { method, path: path.replace('{}', encodeURIComponent(id)) + search };
 }
 
 /** The sentence to show for anything thrown. */

@@ -1,4 +1,5 @@
-import { Away, call, LoggedOut, sentenceOf } from './api';
+import type { Answered, Sent } from '@/core/desk/routes';
+import { Away, addressOf, call, LoggedOut, sentenceOf } from './api';
 
 /** Backoff, in ms, of repeated saves; the last interval repeats. */
 const AGAIN = [500, 1000, 2000] as const;
@@ -74,6 +75,16 @@ export function callUntilKept(path: string, change: Change): Promise<Response> {
   };
   mine.then(done, done);
   return mine;
+}
+
+/** Keeps something under its id at one of the application's routes, as `callUntilKept` does; answers it as it is kept. */
+export async function keepAt<R extends keyof Answered & keyof Sent & `PUT ${string}`>(
+  route: R,
+  id: string,
+  json: Sent[R],
+): Promise<Answered[R]> {
+  const answer = await callUntilKept(addressOf(route, id).path, { method: 'PUT', json });
+  return answer.json();
 }
 
 async function untilKept(path: string, init: Change): Promise<Response> {

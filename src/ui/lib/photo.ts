@@ -1,3 +1,4 @@
+import type { Answered } from '@/core/desk/routes';
 import { Problem } from '@/core/problem/problem';
 import { call } from './api';
 
@@ -34,5 +35,6 @@ export async function keepPhoto(file: File): Promise<string> {
   const small = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', QUALITY));
   if (!small) throw noPicture();
   const answer = await call('/api/pictures', { method: 'POST', body: small });
-  return ((await answer.json()) as { id: string }).id;
+  const kept: Answered['POST /api/pictures'] = await answer.json();
+  return kept.id;
 }

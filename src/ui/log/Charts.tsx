@@ -2,7 +2,6 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { handById, isHand } from '@/core/hands/registry';
-import type { Item } from '@/core/kit/item';
 import { isTool } from '@/core/kit/itemKinds';
 import type { Summary } from '@/core/log/summary';
 import { lookUp } from '@/core/measure/lookUp';
@@ -12,7 +11,7 @@ import { OneOf } from '../fields/OneOf';
 import { seriesColours } from '../frame/theme';
 import { useRead } from '../frame/useRead';
 import { useTheme } from '../frame/useTheme';
-import { call } from '../lib/api';
+import { askServer } from '../lib/api';
 import { Plotly } from './plotly';
 
 const SPANS = { '12': 'twelve weeks', '52': 'a year', '520': 'ten years' } as const;
@@ -27,12 +26,11 @@ export default function Charts() {
   const [summary, setSummary] = useState<Summary | null>(null);
   const [tools, setTools] = useState<readonly { readonly label: string; readonly hours: number }[]>([]);
   useRead(
-    async (signal) => setSummary(await (await call(`/api/log/summary?weeks=${span}`, { signal })).json()),
+    async (signal) => setSummary(await askServer('GET /api/log/summary', { query: { weeks: span }, signal })),
     [span],
   );
   useRead(async (signal) => {
-    const items = (await (await call('/api/items', { signal })).json()) as (Pick<Item, 'kind' | 'label'> &
-      Partial<Item>)[];
+    const items = await askServer('GET /api/items', { signal });
     setTools(
       items.flatMap(({ kind, label, hours = 0 }) => (isTool(kind) && hours > 0 ? [{ label, hours }] : [])),
     );

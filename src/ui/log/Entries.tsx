@@ -1,7 +1,7 @@
 'use client';
 
 import { Pencil, Trash2 } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
 import { LOG_KINDS, type LogKind, logKindName } from '@/core/log/logKinds';
@@ -11,7 +11,7 @@ import { Link } from '@/ui/lib/Link';
 import { NumberField } from '../fields/NumberField';
 import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
-import { call } from '../lib/api';
+import { askServer } from '../lib/api';
 import { dateWithWeekday, middayOf } from '../lib/dates';
 import { callUntilKept } from '../lib/patience';
 import { dayOf, inWords, nameOfUnit } from './words';
@@ -32,7 +32,7 @@ export function Entries({ first }: { first: readonly Entry[] }) {
   const fetching = useRef(false);
   const asked = useRef(false);
   const notice = useNotice();
-  const query = `kind=${kind}&text=${encodeURIComponent(text)}`.replace('kind=&', '');
+  const query = useMemo(() => ({ text, ...(kind && { kind }) }), [kind, text]);
 
   useEffect(() => {
     // Skip the first run: the server has rendered this list.
@@ -43,8 +43,8 @@ export function Entries({ first }: { first: readonly Entry[] }) {
     const control = new AbortController();
     const timer = setTimeout(async () => {
       try {
-        const answer = await call(`/api/log?${query}`, { signal: control.signal });
-        setEntries(((await answer.json()) as { entries: Entry[] }).entries);
+        const found = await askServer('GET /api/log', { query, signal: control.signal });
+        setEntries(found.entries);
         setAll(false);
       } catch (error) {
         if (!control.signal.aborted) notice.failed(error);
@@ -61,8 +61,8 @@ export function Entries({ first }: { first: readonly Entry[] }) {
     if (!last || fetching.current) return;
     fetching.current = true;
     try {
-      const answer = await call(`/api/log?${query}&at=${last.at}&id=${last.id}`);
-      const { entries: more } = (await answer.json()) as { entries: Entry[] };
+      const before = { at: last.at, id: last.id };
+      const { entries: more } = await askServer('GET /api/log', { query: { ...query, ...before } });
       if (more.length === 0) setAll(true);
       setEntries((now) => [...now, ...more.filter(({ id }) => !now.some((one) => one.id === id))]);
     } catch (error) {

@@ -1,29 +1,14 @@
 'use client';
 
 import { useState } from 'react';
+import type { UnitHistory, UnitStanding } from '@/core/desk/routes';
 import type { HandId } from '@/core/hands/registry';
 import { type CriterionId, criterionSaid } from '@/core/practice/criteria';
-import type { KeptRating } from '@/core/study/history';
-import { GRADES, type Memory, type Stand } from '@/core/study/memory';
-import type { UnitKind } from '@/core/study/unit';
+import { GRADES, type Stand } from '@/core/study/memory';
 import { useRead } from '../frame/useRead';
 import { WrittenMark } from '../frame/WrittenMark';
-import { call } from '../lib/api';
+import { askServer } from '../lib/api';
 import { shortDate } from '../lib/dates';
-import type { Mark } from '@/core/drawing/mark';
-
-interface UnitStanding {
-  readonly key: string;
-  readonly kind: UnitKind;
-  readonly name: string;
-  readonly family: string;
-  /** As the hand writes it; none of drills and families of words. */
-  readonly mark?: Mark;
-  readonly stand: Stand;
-  readonly due?: string;
-  readonly last?: string;
-  readonly times?: number;
-}
 
 /** Each state differs in shape as well as in colour. */
 const LOOKS: Readonly<Record<Stand, { readonly name: string; readonly look: string }>> = {
@@ -40,8 +25,8 @@ export function LetterMap({ hand }: { hand: HandId }) {
   const [chosen, setChosen] = useState<UnitStanding | null>(null);
   useRead(
     async (signal) => {
-      const answer = await call(`/api/log/letters?hand=${hand}`, { signal });
-      setUnits(((await answer.json()) as { units: UnitStanding[] }).units);
+      const found = await askServer('GET /api/log/letters', { query: { hand }, signal });
+      setUnits(found.units);
     },
     [hand],
   );
@@ -94,8 +79,6 @@ const ON_PAGE = 120;
 const Unit = ({ unit: { name, mark }, height }: { unit: UnitStanding; height: number }) =>
   mark ? <WrittenMark text={name} mark={mark} height={height} /> : name;
 
-type UnitRating = KeptRating & { readonly note?: string; readonly picture?: string };
-
 const GRADE_WORDS: Readonly<Record<number, string>> = {
   [GRADES.off]: 'off',
   [GRADES.near]: 'near',
@@ -108,11 +91,10 @@ const DAY = 86_400_000;
 
 /** A letter's own page: its state, its next date, how it was rated, what was off, its pictures. */
 function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
-  const [found, setFound] = useState<{ memory: Memory | null; ratings: readonly UnitRating[] } | null>(null);
+  const [found, setFound] = useState<UnitHistory | null>(null);
   useRead(
     async (signal) => {
-      const query = `hand=${hand}&unit=${encodeURIComponent(unit.key)}`;
-      setFound(await (await call(`/api/log/unit?${query}`, { signal })).json());
+      setFound(await askServer('GET /api/log/unit', { query: { hand, unit: unit.key }, signal }));
     },
     [hand, unit.key],
   );
@@ -177,7 +159,7 @@ function LetterPage({ hand, unit }: { hand: HandId; unit: UnitStanding }) {
 }
 
 /** Ratings over time, as a line of steps: off at the foot, right at the head. */
-function RatingLine({ ratings }: { ratings: readonly UnitRating[] }) {
+function RatingLine({ ratings }: { ratings: readonly UnitHistory['ratings'][number][] }) {
   const times = ratings.map(({ at }) => Date.parse(at));
   const [from, to] = [Math.min(...times), Math.max(...times)];
   const span = Math.max(DAY, to - from);

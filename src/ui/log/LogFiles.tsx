@@ -6,7 +6,7 @@ import { capital, counted } from '@/core/measure/words';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
-import { call, newId, sentenceOf } from '../lib/api';
+import { askServer, newId, sentenceOf } from '../lib/api';
 
 const FORMATS = [
   ['csv', 'Table (CSV)'],
@@ -42,7 +42,7 @@ export function LogFiles() {
   const open = (file: File) => guarded(async () => setRead(await readFile(file)));
   const keep = (sessions: readonly LoggedSession[]) =>
     guarded(async () => {
-      await call('/api/log/import', { method: 'POST', json: { sessions } });
+      await askServer('POST /api/log/import', { json: { sessions } });
       setRead(null);
       notice({
         tone: 'done',
@@ -133,11 +133,10 @@ async function readFile(file: File): Promise<Read> {
       rows.push({ row, fate: 'refused', what: sentenceOf(error) });
     }
   });
-  const answer = await call('/api/log/import?dry=1', {
-    method: 'POST',
+  const { fates } = await askServer('POST /api/log/import', {
+    query: { dry: '1' },
     json: { sessions: sessions.map(({ logged }) => logged) },
   });
-  const { fates } = (await answer.json()) as { fates: Fate[] };
   sessions.forEach(({ row, logged: { session } }, i) => {
     const what = `${session.hand}, ${session.began.slice(0, 16).replace('T', ' ')}, ${session.minutes} min`;
     rows.push({ row, fate: fates[i] ?? 'refused', what });

@@ -2,28 +2,18 @@
 
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import type { Recipe } from '@/core/document/recipe';
-import { type HandId, handById } from '@/core/hands/registry';
+import type { StudentStanding } from '@/core/desk/routes';
+import { handById } from '@/core/hands/registry';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
-import { call, sentenceOf } from '../lib/api';
+import { askServer, call, sentenceOf } from '../lib/api';
 import { shortDate } from '../lib/dates';
 import { useHandOver } from '../paper/useHandOver';
 
 const LONGEST_TITLE = 80;
 
-interface StudentRow {
+interface StudentRow extends StudentStanding {
   readonly name: string;
-  readonly hand: HandId;
-  readonly sessions: number;
-  readonly minutes: number;
-  readonly last: string;
-  readonly known: readonly string[];
-  readonly of: number;
-  readonly next: readonly string[];
-  readonly why: string;
-  /** What the page for them practises. */
-  readonly steps: readonly unknown[];
 }
 
 /** One row a student, from the logbooks they export as JSON: how they stand, and what to hand out next. Nothing of them is kept. */
@@ -35,9 +25,9 @@ export function Students() {
     try {
       const read: unknown = JSON.parse(await file.text());
       const sessions = (read as { sessions?: unknown } | null)?.sessions ?? [];
-      const answer = await call('/api/log/student', { method: 'POST', json: { sessions } });
+      const standing = await askServer('POST /api/log/student', { json: { sessions } });
       const name = file.name.replace(/\.json$/i, '');
-      const row = { name, ...(await answer.json()) } as StudentRow;
+      const row = { name, ...standing };
       setRows((now) => [...now.filter((one) => one.name !== name), row]);
     } catch (error) {
       notice({
@@ -51,9 +41,7 @@ export function Students() {
   };
   const print = async ({ name, hand, steps }: StudentRow) => {
     try {
-      const made: Recipe = await (
-        await call('/api/today/page', { method: 'POST', json: { hand, steps } })
-      ).json();
+      const made = await askServer('POST /api/today/page', { json: { hand, steps } });
       const json = { ...made, title: name.slice(0, LONGEST_TITLE) };
       const answer = await call('/api/practice?format=pdf', { method: 'POST', json });
       await handOver(await answer.blob(), `${name}.pdf`, 'paper');

@@ -10,7 +10,7 @@ import { lettersOf } from '@/core/type/compose';
 import type { ListFacts } from '@/workers/practise.worker';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
-import { call } from '../lib/api';
+import { askServer, call } from '../lib/api';
 import type { PractiseWorker } from './usePractiseWorker';
 import { useWordLists } from './useWordLists';
 import { WordListChoice } from './WordListChoice';
@@ -68,11 +68,7 @@ export function OwnList({
         );
       }
       const json = { name: file.name.slice(0, LONGEST_NAME), content: await utf8(file) };
-      const answer = (await (await call('/api/words', { method: 'POST', json })).json()) as {
-        id: string;
-        words: number;
-        skipped: number;
-      };
+      const answer = await askServer('POST /api/words', { json });
       onList(answer.id);
       const passed = answer.skipped > 0 ? `, ${answer.skipped} entries that are not words skipped` : '';
       return `${answer.words.toLocaleString('en')} ${answer.words === 1 ? 'word' : 'words'} from “${file.name}”${passed}.`;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { call } from '../lib/api';
+import { askServer } from '../lib/api';
 
 export interface KeptList {
   readonly id: string;
@@ -12,8 +12,7 @@ export interface KeptList {
 export function useWordLists() {
   const [lists, setLists] = useState<readonly KeptList[]>([]);
   const read = useCallback(async () => {
-    const answer = await call('/api/words/lists');
-    setLists(((await answer.json()) as { lists: readonly KeptList[] }).lists);
+    setLists((await askServer('GET /api/words/lists', {})).lists);
   }, []);
   useEffect(() => {
     read().catch(() => undefined);

@@ -3,7 +3,6 @@
 import { ChevronLeft, NotebookPen, Printer, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { Recipe } from '@/core/document/recipe';
 import type { Session } from '@/core/log/session';
 import { plain } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
@@ -14,10 +13,10 @@ import { keyOf } from '@/core/study/unit';
 import { Link } from '@/ui/lib/Link';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
-import { call, newId } from '../lib/api';
+import { askServer, call, newId } from '../lib/api';
 import { fullDate, wallClock } from '../lib/dates';
 import { keepSession } from '../lib/keepSession';
-import { callUntilKept } from '../lib/patience';
+import { callUntilKept, keepAt } from '../lib/patience';
 import { useHandOver } from '../paper/useHandOver';
 import { sheetLink } from '../sheet/sheetLink';
 import { FiguresTable } from './FiguresTable';
@@ -64,8 +63,7 @@ export function ReviewView({
   const counted = session?.measured?.review === id;
   const day = fullDate(at);
 
-  const nextPage = async () =>
-    (await call(`/api/review/${id}/next`, { method: 'POST' })).json() as Promise<Recipe>;
+  const nextPage = () => askServer('POST /api/review/{}/next', { id });
   const print = () =>
     guarded(async () => {
       const answer = await call('/api/practice?format=pdf', { method: 'POST', json: await nextPage() });
@@ -75,10 +73,7 @@ export function ReviewView({
     guarded(async () => {
       const sheet = newId();
       const name = `${handName}, after ${review.title || 'a review'}`.slice(0, 80);
-      await callUntilKept(`/api/sheets/${sheet}`, {
-        method: 'PUT',
-        json: { name, recipe: await nextPage() },
-      });
+      await keepAt('PUT /api/sheets/{}', sheet, { name, recipe: await nextPage() });
       router.push(sheetLink(sheet, '/practise'));
     });
   const count = () =>
@@ -116,10 +111,8 @@ export function ReviewView({
   const keepRemarks = (changed: Remark[]) =>
     guarded(async () => {
       setRemarks(changed);
-      await callUntilKept(`/api/records/${id}`, {
-        method: 'PUT',
-        json: { kind: 'review', data: { ...review, remarks: changed } },
-      });
+      const data = { ...review, remarks: changed };
+      await keepAt('PUT /api/records/{}', id, { kind: 'review', data });
     });
 
   return (

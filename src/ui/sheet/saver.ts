@@ -1,5 +1,5 @@
 import { dataText } from '@/core/problem/merge';
-import { call } from '../lib/api';
+import { askServer } from '../lib/api';
 
 /** What is kept of a document. */
 export interface Work<D> {
@@ -59,8 +59,8 @@ export class Saver {
       // The session store is full: a reload during a save may ask which version stays.
     }
     const json = { name, recipe, ...(basedOn !== undefined && { basedOn }) };
-    const response = await call(`/api/sheets/${this.id}`, { method: 'PUT', json, keepalive });
-    this.revision = ((await response.json()) as { revision: number }).revision;
+    const saved = await askServer('PUT /api/sheets/{}', { id: this.id, json, keepalive });
+    this.revision = saved.revision;
     remember(this.id, this.revision);
   }
 }

@@ -8,7 +8,7 @@ import { Link } from '@/ui/lib/Link';
 import { FileButton } from '../fields/FileButton';
 import { InWindow } from '../frame/InWindow';
 import { useNotice } from '../frame/notices';
-import { call, downloadJson, newId, sentenceOf } from '../lib/api';
+import { askServer, call, downloadJson, newId, sentenceOf } from '../lib/api';
 import { BeginPiece } from '../piece/BeginPiece';
 import { sheetLink } from '../sheet/sheetLink';
 
@@ -24,8 +24,7 @@ export interface ShelfSheet {
 }
 
 /** A sheet as it is stored now. The shelf lists sheets without what was made of them: it is read where it is needed. */
-const readSheet = async (id: string): Promise<{ recipe: Document; revision: number }> =>
-  (await call(`/api/sheets/${id}`)).json();
+const readSheet = (id: string) => askServer('GET /api/sheets/{}', { id });
 
 /** The shelf of sheets: open, name, duplicate, delete with undo, search, import and export. */
 export const SheetShelf = (props: OfShelf) => (
@@ -55,8 +54,7 @@ function Shelf({ initial, title }: OfShelf) {
   };
   const put = async (sheet: Omit<ShelfSheet, 'updatedAt'>, recipe: Document) => {
     const { id, name, revision: basedOn } = sheet;
-    const answer = await call(`/api/sheets/${id}`, { method: 'PUT', json: { name, recipe, basedOn } });
-    const { revision } = (await answer.json()) as { revision: number };
+    const { revision } = await askServer('PUT /api/sheets/{}', { id, json: { name, recipe, basedOn } });
     const saved = { ...sheet, revision, updatedAt: new Date().toISOString() };
     setSheets((list) => [saved, ...list.filter((other) => other.id !== id)]);
   };

@@ -15,7 +15,7 @@ import type { Typeface } from '@/core/type/face';
 import { Toggle } from '../fields/Choices';
 import { useLetterSet } from '../frame/LetterSets';
 import { useNotice } from '../frame/notices';
-import { call, downloadJson } from '../lib/api';
+import { askServer, downloadJson } from '../lib/api';
 import { LetterKey } from './LetterView';
 
 type Change = (recipe: Recipe) => Recipe;
@@ -63,9 +63,7 @@ export function Shapes({
     const before = set;
     try {
       const put = async (made: LetterSet, was: LetterSet) => {
-        const json = { set: made, was };
-        const answer = await call(`/api/letters/${made.hand}`, { method: 'PUT', json });
-        keep(await answer.json());
+        keep(await askServer('PUT /api/letters/{}', { id: made.hand, json: { set: made, was } }));
       };
       await put(next, before);
       notice({

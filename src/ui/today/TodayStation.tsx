@@ -12,7 +12,7 @@ import { Link } from '@/ui/lib/Link';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { useGuarded } from '../frame/useGuarded';
-import { call, newId } from '../lib/api';
+import { askServer, call, newId } from '../lib/api';
 import { dayAndMonth, wallClock } from '../lib/dates';
 import { forgetRecord, keepSession } from '../lib/keepSession';
 import { callUntilKept } from '../lib/patience';
@@ -287,7 +287,7 @@ function usePage({ hand, steps, kit }: Today) {
     let shown: string | undefined;
     (async () => {
       const json = { hand, tool, steps: steps.map(asKept) };
-      const made: Recipe = await (await call('/api/today/page', { method: 'POST', json, signal })).json();
+      const made = await askServer('POST /api/today/page', { json, signal });
       setRecipe(made);
       const drawn = await call('/api/practice?format=svg', { method: 'POST', json: made, signal });
       shown = URL.createObjectURL(await drawn.blob());

@@ -2,15 +2,9 @@
 
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import { call, download, fileNameOf, sentenceOf } from '../lib/api';
+import type { CopyMade } from '@/core/desk/routes';
+import { askServer, call, download, fileNameOf, sentenceOf } from '../lib/api';
 import { dateAndTime, dayAndMonth, fullDate, middayOf } from '../lib/dates';
-
-/** A backup the server made by itself, by its day. */
-interface CopyMade {
-  readonly name: string;
-  readonly day: string;
-  readonly bytes: number;
-}
 
 /** A database that could not be read when the server started, and was put aside. */
 export interface Damaged {
@@ -35,8 +29,8 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
   const stop = useRef(new AbortController());
   useEffect(() => {
     const control = new AbortController();
-    call('/api/copies', { signal: control.signal })
-      .then(async (answer) => setCopies(await answer.json()))
+    askServer('GET /api/copies', { signal: control.signal })
+      .then(setCopies)
       .catch((error: unknown) => {
         if (!control.signal.aborted) setProblem(sentenceOf(error));
       });

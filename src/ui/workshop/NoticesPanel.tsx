@@ -1,21 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import { call } from '../lib/api';
-
-interface Notice {
-  readonly what: string;
-  readonly text: string;
-}
+import type { ShippedNotice } from '@/core/desk/routes';
+import { askServer } from '../lib/api';
 
 /** Licences and notices of what ships with the application; read when they are wanted. */
 export function NoticesPanel() {
-  const [notices, setNotices] = useState<readonly Notice[] | null>(null);
+  const [notices, setNotices] = useState<readonly ShippedNotice[] | null>(null);
   const read = () => {
     if (notices) return;
-    call('/api/notices')
-      .then((answer) => answer.json())
-      .then(setNotices, () => setNotices([]));
+    askServer('GET /api/notices', {}).then(setNotices, () => setNotices([]));
   };
   return (
     <section aria-labelledby="notices" className="space-y-2">

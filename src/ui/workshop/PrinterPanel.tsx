@@ -2,6 +2,7 @@
 
 import { Printer, Trash2 } from 'lucide-react';
 import { useState } from 'react';
+import type { PrinterProfile } from '@/core/desk/routes';
 import { freshRecipe } from '@/core/document/defaults';
 import { OPENING_HAND } from '@/core/hands/registry';
 import { plain } from '@/core/measure/units';
@@ -9,15 +10,7 @@ import { CHECK_BAR, printerCorrection } from '@/core/page/printer';
 import type { Limit } from '@/core/problem/limits';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
-import { call, download, newId, sentenceOf } from '../lib/api';
-
-export interface PrinterProfile {
-  readonly id: string;
-  readonly name: string;
-  readonly measuredX: number;
-  readonly measuredY: number;
-  readonly selected: boolean;
-}
+import { askServer, call, download, newId, sentenceOf } from '../lib/api';
 
 /** The field takes any length a ruler could show; whether it is a believable printer is for the core to say. */
 const BAR: Limit = { label: 'Bar', unit: 'mm', low: 1, high: 300, step: 0.1 };
@@ -51,9 +44,7 @@ export function PrinterPanel({ initial }: { initial: readonly PrinterProfile[] }
   };
   /** Selects a printer, and learns of those that other windows added or removed. */
   const selected = async (id: string | null) => {
-    const answer = await call('/api/printers/select', { method: 'POST', json: { id } });
-    const { printers: now }: { printers: PrinterProfile[] } = await answer.json();
-    setPrinters(now);
+    setPrinters((await askServer('POST /api/printers/select', { json: { id } })).printers);
   };
   const select = (id: string | null) => guarded(() => selected(id));
   const add = () =>

@@ -2,29 +2,20 @@
 
 import { Download, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { KEPT_TABLES, type KeptTable } from '@/core/desk/keptTables';
+import { KEPT_TABLES } from '@/core/desk/keptTables';
+import type { UnreadableRow } from '@/core/desk/routes';
 import { useNotice } from '../frame/notices';
-import { call, downloadJson } from '../lib/api';
-
-/** A row of the store that nothing can read, as its route answers it. */
-interface Row {
-  readonly table: KeptTable;
-  readonly key: string;
-  readonly why: string;
-  readonly content: string;
-}
+import { askServer, call, downloadJson } from '../lib/api';
 
 /** What is kept and cannot be read, row by row, with a way to save and to remove it; nothing where all can. */
 export function UnreadablePanel() {
-  const [rows, setRows] = useState<readonly Row[]>([]);
+  const [rows, setRows] = useState<readonly UnreadableRow[]>([]);
   const notice = useNotice();
   useEffect(() => {
-    call('/api/unreadable')
-      .then((answer) => answer.json())
-      .then(setRows, () => undefined);
+    askServer('GET /api/unreadable', {}).then(setRows, () => undefined);
   }, []);
   if (rows.length === 0) return null;
-  const remove = async ({ table, key }: Row) => {
+  const remove = async ({ table, key }: UnreadableRow) => {
     try {
       await call('/api/unreadable', { method: 'DELETE', json: { table, key } });
       setRows((list) => list.filter((row) => row.table !== table || row.key !== key));

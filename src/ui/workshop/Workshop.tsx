@@ -1,9 +1,10 @@
+import type { PrinterProfile } from '@/core/desk/routes';
 import { StationTitle } from '../stations/StationTitle';
 import { STATIONS } from '../stations/stations';
 import { AboutPanel } from './AboutPanel';
 import { BackupPanel, type Damaged } from './BackupPanel';
 import { NoticesPanel } from './NoticesPanel';
-import { PrinterPanel, type PrinterProfile } from './PrinterPanel';
+import { PrinterPanel } from './PrinterPanel';
 import { ScreenPanel } from './ScreenPanel';
 import { UnreadablePanel } from './UnreadablePanel';
 

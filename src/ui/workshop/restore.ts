@@ -2,7 +2,7 @@ import { KEPT_TABLES } from '@/core/desk/keptTables';
 import { lookUp } from '@/core/measure/lookUp';
 import { counted } from '@/core/measure/words';
 import { Problem } from '@/core/problem/problem';
-import { call, newId } from '../lib/api';
+import { askServer, call, newId } from '../lib/api';
 import { isZip, readBackup } from './readBackup';
 
 export { isZip };
@@ -75,8 +75,7 @@ export async function restoreOld(
 ): Promise<Restored> {
   const data = await readOld(file);
   await keepWhatIsThere();
-  const answer = await call('/api/restore', { method: 'POST', json: data, signal });
-  return ((await answer.json()) as { restored: Restored }).restored;
+  return (await askServer('POST /api/restore', { json: data, signal })).restored;
 }
 
 /** What a backup holds, before anything is done with it. */

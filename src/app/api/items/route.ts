@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { answer, ITEMS_BODY, parse, readJson } from '@/app/_lib/http';
+import { answer, ITEMS_BODY, parse, readJson, reply } from '@/app/_lib/http';
+import type { Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { changeItem, deleteItems, listItems, saveItems } from '@/store/items';
 
@@ -40,9 +41,9 @@ const changesSchema = z
 export const PATCH = (request: Request) =>
   answer(request, async () => {
     const changes = parse(changesSchema, await readJson(request, ITEMS_BODY));
-    const changed = [];
+    const changed: Item[] = [];
     for (const change of changes) changed.push(await changeItem(change));
-    return Response.json(changed);
+    return reply('PATCH /api/items', changed);
   });
 
 /** Removes several things and answers them, so that the deletion can be undone by saving them again. */
