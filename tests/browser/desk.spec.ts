@@ -145,7 +145,6 @@ test('a link that leads nowhere says so: a sheet that is gone, a broken recipe, 
 
 test('the copy the server made by itself is looked at before it replaces anything', async ({ page }) => {
   await page.goto('/workshop');
-  const day = new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' });
   // The copy is made after the start, while others are served.
   await expect
     .poll(async () => {
@@ -153,7 +152,7 @@ test('the copy the server made by itself is looked at before it replaces anythin
       return page.getByTestId('copies').count();
     })
     .toBe(1);
-  await page.getByRole('button', { name: `Restore that of ${day}` }).click();
+  await page.getByRole('button', { name: /^Restore that of \d+ \w+/ }).click();
   await expect(page.getByText(/Replace everything here by “elvane-copy-.*\.zip”.*\d+ sheets/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave it' }).click();
   await expect(page.getByText(/Replace everything here/)).toHaveCount(0);

@@ -14,6 +14,8 @@ import { recordId } from '@/core/log/recordId';
 import { lettersOn } from '@/core/practice/newLetters';
 import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
+import { useDrawnPage } from '../frame/useDrawnPage';
+import { useRead } from '../frame/useRead';
 import { askServer, call, newId } from '../lib/api';
 import { callUntilKept, keepAt } from '../lib/patience';
 import { printerWords } from '../paper/FormatButtons';
@@ -37,7 +39,6 @@ export function BeginStation({ title }: { title: ReactNode }) {
   const [answers, setAnswers] = useState<Answers>({});
   const [passed, setPassed] = useState(0);
   const [found, setFound] = useState<Beginning | null>(null);
-  const [picture, setPicture] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const [sheetId] = useState(newId);
   const result = useRef<HTMLElement>(null);
@@ -59,30 +60,19 @@ export function BeginStation({ title }: { title: ReactNode }) {
     setPassed((now) => Math.max(now, question));
   };
 
-  useEffect(() => {
-    if (!all) return;
-    const { purpose, tool, hand } = answers;
-    const scribe = scribeNow();
-    const asked = new AbortController();
-    const { signal } = asked;
-    let shown: string | undefined;
-    (async () => {
-      const json = { purpose, tool, hand, about: { ...scribe, side } };
+  useRead(
+    async (signal) => {
+      if (!all) return;
+      const { purpose, tool, hand } = answers;
+      const json = { purpose, tool, hand, about: { ...scribeNow(), side } };
       const begun = await askServer('POST /api/begin', { json, signal });
       setFound(begun);
       await keepAnswers(begun, sheetId);
       await change({ side, experience: 'beginner', hand: begun.chosen.hand });
-      const drawn = await call('/api/practice?format=svg', { method: 'POST', json: begun.recipe, signal });
-      shown = URL.createObjectURL(await drawn.blob());
-      setPicture(shown);
-    })().catch((error: unknown) => {
-      if (!signal.aborted) notice.failed(error);
-    });
-    return () => {
-      asked.abort();
-      if (shown) URL.revokeObjectURL(shown);
-    };
-  }, [all, answers, side, notice, sheetId, scribeNow, change]);
+    },
+    [all, answers, side, sheetId],
+  );
+  const picture = useDrawnPage(found?.recipe ?? null);
 
   useEffect(() => {
     if (found) result.current?.scrollIntoView({ behavior: 'smooth', block: 'start' });

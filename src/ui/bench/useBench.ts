@@ -1,11 +1,12 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useState } from 'react';
 import type { Answered } from '@/core/desk/routes';
 import { blankItem, type Item } from '@/core/kit/item';
 import type { ItemKind } from '@/core/kit/itemKinds';
+import { useRead } from '../frame/useRead';
 import { askServer, Stale } from '../lib/api';
-import { callUntilKept, waitAfter, waits, waitsNoMore } from '../lib/patience';
+import { callUntilKept } from '../lib/patience';
 
 /** Unknown facts are left out of the answer; here they become null again. */
 const whole = (facts: Partial<Item> & { id: string; kind: ItemKind; label: string }): Item => ({
@@ -33,29 +34,7 @@ export function useBench() {
       }),
     );
   }, []);
-  useEffect(() => {
-    // Retries until the bench has been read: without it there is nothing to work with.
-    const mark = Symbol('bench');
-    let [over, failed] = [false, 0];
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const read = async () => {
-      try {
-        await load();
-        waitsNoMore(mark);
-      } catch (error) {
-        if (over) return;
-        failed += 1;
-        waits(mark, error);
-        timer = setTimeout(() => void read(), waitAfter(failed));
-      }
-    };
-    void read();
-    return () => {
-      over = true;
-      clearTimeout(timer);
-      waitsNoMore(mark);
-    };
-  }, [load]);
+  useRead(load, [load]);
 
   const save = useCallback(async (changed: readonly Item[]) => {
     await callUntilKept('/api/items', { method: 'PUT', json: changed });

@@ -1,5 +1,6 @@
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { callUntilKept, sendWhatWaits, waitAfter, whyWaiting } from './patience';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { call } from './api';
+import { callUntilKept, readUntilAnswered, sendWhatWaits, waitAfter, whyWaiting } from './patience';
 
 /** A server that is away until told otherwise; what it was sent, and in which order. */
 function server() {
@@ -91,4 +92,48 @@ it('a window that closes sees off what still waited for an earlier change', asyn
   await Promise.all(both);
   sendWhatWaits();
   expect(sent).toHaveLength(3);
+});
+
+describe('a read', () => {
+  const reading = () => {
+    const control = new AbortController();
+    const answers: unknown[] = [];
+    const done = readUntilAnswered(async (signal) => {
+      answers.push(await (await call('/api/items', { json: 'a read', signal })).json());
+    }, control.signal);
+    return { answers, control, done };
+  };
+
+  it('is repeated until the server answers, and the window says meanwhile that it waits', async () => {
+    const { state } = server();
+    const { answers, done } = reading();
+    await vi.advanceTimersByTimeAsync(20_000);
+    expect(answers).toEqual([]);
+    expect(whyWaiting()).toMatchObject({ says: expect.stringMatching(/does not answer/) });
+    state.away = false;
+    await vi.advanceTimersByTimeAsync(10_000);
+    await done;
+    expect(answers).toEqual([{}]);
+    expect(whyWaiting()).toBeUndefined();
+  });
+
+  it('that nobody wants any more ends, and waits for nothing', async () => {
+    const { seen, state } = server();
+    const { control, done } = reading();
+    await vi.advanceTimersByTimeAsync(3000);
+    control.abort();
+    expect(whyWaiting()).toBeUndefined();
+    state.away = false;
+    await vi.advanceTimersByTimeAsync(10_000);
+    await done;
+    expect(seen).toEqual([]);
+  });
+
+  it('that is refused is not repeated', async () => {
+    const { seen, state } = server();
+    Object.assign(state, { away: false, refuses: true });
+    await expect(reading().done).rejects.toThrow('No.');
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(seen).toEqual(['a read']);
+  });
 });

@@ -87,6 +87,33 @@ export async function keepAt<R extends keyof Answered & keyof Sent & `PUT ${stri
   return answer.json();
 }
 
+/**
+ * Reads until the server answers: while it is away the read is repeated and the window says that something waits. Ends without an answer once `signal` is
+ * aborted.
+ * @throws what `read` throws for good.
+ */
+export async function readUntilAnswered(
+  read: (signal: AbortSignal) => Promise<void>,
+  signal: AbortSignal,
+): Promise<void> {
+  const mark = Symbol('read');
+  signal.addEventListener('abort', () => waitsNoMore(mark));
+  try {
+    for (let failed = 1; !signal.aborted; failed++) {
+      try {
+        return await read(signal);
+      } catch (error) {
+        if (signal.aborted) return;
+        if (!(error instanceof Away)) throw error;
+        waits(mark, error);
+        await new Promise((again) => setTimeout(again, waitAfter(failed)));
+      }
+    }
+  } finally {
+    waitsNoMore(mark);
+  }
+}
+
 async function untilKept(path: string, init: Change): Promise<Response> {
   const mark = Symbol(path);
   try {

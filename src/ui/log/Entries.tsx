@@ -11,6 +11,7 @@ import { Link } from '@/ui/lib/Link';
 import { NumberField } from '../fields/NumberField';
 import { OneOrNone } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
+import { useRead } from '../frame/useRead';
 import { askServer } from '../lib/api';
 import { dateWithWeekday, middayOf } from '../lib/dates';
 import { callUntilKept } from '../lib/patience';
@@ -30,32 +31,21 @@ export function Entries({ first }: { first: readonly Entry[] }) {
   const [open, setOpen] = useState<string | null>(null);
   const foot = useRef<HTMLDivElement>(null);
   const fetching = useRef(false);
-  const asked = useRef(false);
   const notice = useNotice();
   const query = useMemo(() => ({ text, ...(kind && { kind }) }), [kind, text]);
+  const firstQuery = useRef(query);
 
-  useEffect(() => {
-    // Skip the first run: the server has rendered this list.
-    if (!asked.current) {
-      asked.current = true;
-      return;
-    }
-    const control = new AbortController();
-    const timer = setTimeout(async () => {
-      try {
-        const found = await askServer('GET /api/log', { query, signal: control.signal });
-        setEntries(found.entries);
-        setAll(false);
-      } catch (error) {
-        if (!control.signal.aborted) notice.failed(error);
-      }
-    }, AFTER);
-    return () => {
-      clearTimeout(timer);
-      control.abort();
-    };
-  }, [query, notice]);
-
+  useRead(
+    async (signal) => {
+      // The server has rendered the list of the first query.
+      if (query === firstQuery.current) return;
+      const found = await askServer('GET /api/log', { query, signal });
+      setEntries(found.entries);
+      setAll(false);
+    },
+    [query],
+    { debounce: AFTER },
+  );
   const last = entries.at(-1);
   const earlier = async () => {
     if (!last || fetching.current) return;

@@ -1,6 +1,6 @@
 'use client';
 
-import { type ReactNode, useEffect, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { LONGEST_WORD, PENS } from '@/core/compare/penLimits';
 import type { PenComparison } from '@/core/compare/pens';
 import { HANDS, OPENING_HAND } from '@/core/hands/registry';
@@ -9,7 +9,8 @@ import { plain } from '@/core/measure/units';
 import { Link } from '@/ui/lib/Link';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
-import { call, sentenceOf } from '../lib/api';
+import { useRead } from '../frame/useRead';
+import { Away, call, sentenceOf } from '../lib/api';
 import { FormatButtons, printerWords } from '../paper/FormatButtons';
 import { Paper } from '../paper/Paper';
 import { useHandOver } from '../paper/useHandOver';
@@ -45,30 +46,21 @@ export function PensStation({ title, pens }: { title: ReactNode; pens: readonly 
   const notice = useNotice();
   const handOver = useHandOver();
 
-  useEffect(() => {
-    const asked = new AbortController();
-    const timer = setTimeout(() => {
-      call('/api/pens?format=json', {
-        method: 'POST',
-        json: { word, hand, pens: chosen },
-        signal: asked.signal,
-      })
-        .then((answer) => answer.json())
-        .then(
-          (found: PenComparison) => {
-            setCompared(found);
-            setProblem(null);
-          },
-          (error: unknown) => {
-            if (!asked.signal.aborted) setProblem(sentenceOf(error));
-          },
-        );
-    }, SETTLE);
-    return () => {
-      clearTimeout(timer);
-      asked.abort();
-    };
-  }, [word, hand, chosen]);
+  useRead(
+    async (signal) => {
+      try {
+        const json = { word, hand, pens: chosen };
+        const answer = await call('/api/pens?format=json', { method: 'POST', json, signal });
+        setCompared(await answer.json());
+        setProblem(null);
+      } catch (error) {
+        if (signal.aborted || error instanceof Away) throw error;
+        setProblem(sentenceOf(error));
+      }
+    },
+    [word, hand, chosen],
+    { debounce: SETTLE },
+  );
 
   const save = async (out: 'paper' | 'pdf') => {
     setBusy(true);

@@ -2,7 +2,7 @@
 
 import { Check, Play, Printer } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { type ReactNode, useEffect, useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import type { Sitting } from '@/core/log/session';
 import { counted } from '@/core/measure/words';
@@ -11,7 +11,9 @@ import type { Today, TodayStep } from '@/core/study/today';
 import { Link } from '@/ui/lib/Link';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
+import { useDrawnPage } from '../frame/useDrawnPage';
 import { useGuarded } from '../frame/useGuarded';
+import { useRead } from '../frame/useRead';
 import { askServer, call, newId } from '../lib/api';
 import { dayAndMonth, wallClock } from '../lib/dates';
 import { forgetRecord, keepSession } from '../lib/keepSession';
@@ -276,29 +278,16 @@ export function TodayStation({
 /** The page of today, drawn: as a recipe to print, and as a picture to look at. */
 function usePage({ hand, steps, kit }: Today) {
   const [recipe, setRecipe] = useState<Recipe | null>(null);
-  const [picture, setPicture] = useState<string | null>(null);
   const tool = kit.tool?.id;
-  useEffect(() => {
-    setRecipe(null);
-    setPicture(null);
-    if (steps.length === 0) return;
-    const asked = new AbortController();
-    const { signal } = asked;
-    let shown: string | undefined;
-    (async () => {
+  useRead(
+    async (signal) => {
+      setRecipe(null);
+      if (steps.length === 0) return;
       const json = { hand, tool, steps: steps.map(asKept) };
-      const made = await askServer('POST /api/today/page', { json, signal });
-      setRecipe(made);
-      const drawn = await call('/api/practice?format=svg', { method: 'POST', json: made, signal });
-      shown = URL.createObjectURL(await drawn.blob());
-      setPicture(shown);
-    })().catch((error: unknown) => {
-      if (!signal.aborted) console.error(error);
-    });
-    return () => {
-      asked.abort();
-      if (shown) URL.revokeObjectURL(shown);
-    };
-  }, [hand, tool, steps]);
+      setRecipe(await askServer('POST /api/today/page', { json, signal }));
+    },
+    [hand, tool, steps],
+  );
+  const picture = useDrawnPage(recipe);
   return { recipe, picture };
 }

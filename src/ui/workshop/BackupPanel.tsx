@@ -1,8 +1,9 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import type { CopyMade } from '@/core/desk/routes';
+import { useRead } from '../frame/useRead';
 import { askServer, call, download, fileNameOf, sentenceOf } from '../lib/api';
 import { dateAndTime, dayAndMonth, fullDate, middayOf } from '../lib/dates';
 
@@ -27,15 +28,7 @@ export function BackupPanel({ damages }: { damages: readonly Damaged[] }) {
   const [unread, setUnread] = useState(damages);
   const router = useRouter();
   const stop = useRef(new AbortController());
-  useEffect(() => {
-    const control = new AbortController();
-    askServer('GET /api/copies', { signal: control.signal })
-      .then(setCopies)
-      .catch((error: unknown) => {
-        if (!control.signal.aborted) setProblem(sentenceOf(error));
-      });
-    return () => control.abort();
-  }, []);
+  useRead(async (signal) => setCopies(await askServer('GET /api/copies', { signal })), []);
   /** A copy the server made is looked at as a file that was chosen. */
   const lookAt = ({ name }: CopyMade) =>
     guarded(async () => {
