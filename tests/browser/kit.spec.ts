@@ -295,8 +295,9 @@ test('a word for a width is refused, a changed row stays where it is, and an edi
     page
       .getByRole('textbox', { name: /^Name of the/ })
       .evaluateAll((all) => all.map((one) => (one as HTMLInputElement).value));
-  const before = await names();
   const width = page.getByRole('textbox', { name: 'Width of the 2 mm square-cut nib' });
+  await expect(width).toHaveValue('2');
+  const before = await names();
   await width.fill('abc');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert').first()).toContainText('Width must be a number from 0.05 to 40 mm');
