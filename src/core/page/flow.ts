@@ -15,7 +15,7 @@ export interface Poured<Laid> {
   readonly laid: Laid;
 }
 
-/** Binary dust that must not push a part to the next page. */
+/** Rounding error that must not push a part to the next page. */
 const DUST = 1e-6;
 
 /** Parts poured into the frames of a page one after the other, page after page. */

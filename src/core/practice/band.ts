@@ -43,7 +43,7 @@ export interface How {
   readonly fill: boolean;
   /** Rows only as tall as what is written in them: more of them fit a page. */
   readonly snug: boolean;
-  /** Larger or smaller than the sheet's own size: another nib, or another body under a pointed pen. */
+  /** Size relative to the sheet's own: another nib, or another body height for a pointed pen. */
   readonly size: number;
   /** One angle held, whatever the strokes ask for. */
   readonly held: boolean;
@@ -51,7 +51,7 @@ export interface How {
   readonly tint: ModelTint;
 }
 
-/** Guided, traced, faded, free: what kinds of bands start from. */
+/** Guided, traced, faded, then free: the default from which a kind of band departs. */
 export const PLAIN: How = {
   guided: true,
   trace: 3,

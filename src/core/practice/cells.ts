@@ -64,18 +64,18 @@ export interface CellPlan {
   readonly model?: Model;
 }
 
-/** Guided, then faded, then free: the cells of a band in order; tracing goes through the steps of the pen in turn. */
+/** Cells of a band in order: guided, then faded, then free; traced cells go through the pen's steps in turn. */
 export const sequenceOf = ({ trace, fading, free, ink }: How, pen: Pen, measured = false): CellPlan[] => [
   ...Array.from({ length: trace }, (_, i): CellPlan => {
     const stages = stagesOf(pen, ink);
-    // A letter measured in dots is traced between its chains first.
+    // The first traced cells of a letter measured in dots show its chains of dots.
     return { kind: 'trace', model: measured && i === 0 ? 'measured' : stages[i % stages.length] };
   }),
   ...fadesOf(fading, ink).map((model): CellPlan => ({ kind: 'fading', model })),
   ...Array.from({ length: free }, (): CellPlan => ({ kind: 'free' })),
 ];
 
-/** Cells of one row, and how wide each is. */
+/** Cells of one row, and their width. */
 export interface RowPlan {
   readonly cells: readonly CellPlan[];
   readonly pitch: Mm;
@@ -115,7 +115,7 @@ function wholeRow(sequence: readonly CellPlan[], count: number, row: number, row
   const last = sequence.length - 1;
   const at = (share: number) => sequence[Math.round(share * last)] as CellPlan;
   if (sequence.length === 0) return [];
-  // One cell a row: the rows together go from the model to the free cell.
+  // One cell a row: from the first row to the last, from the model to the free cell.
   if (count === 1) return [at(rows > 1 ? row / (rows - 1) : 0)];
   if (count < sequence.length) return Array.from({ length: count }, (_, i) => at(i / (count - 1)));
   const times = Math.floor(count / sequence.length);

@@ -5,13 +5,13 @@ import { bandOf } from './bands/bandOf';
 import { familiesOf } from './families';
 import type { Ground } from './ground';
 
-/** Letters of a row of an alphabet page, so that a line holds them with room to write underneath. */
+/** Number of letters in a row of an alphabet page: a line holds them, with room to write underneath. */
 const ROW = 7;
-/** Cells of a collecting page: as many as there is room for, the letter as one writes it now first. */
+/** Cells of a collecting page: the letter in its present shape first, then as many empty ones as fit. */
 const CELLS = 40;
 const COLLECTING_LINES = 12;
 
-/** How an alphabet is shown: one line in full, one to write under it. */
+/** An alphabet is shown as one line in full and one line to write on beneath it. */
 const SHOWN: Partial<How> = { guided: true, trace: 0, fading: 0, free: 1, lines: 1, snug: false };
 
 /** The alphabet as it is written now, with the shapes chosen for it: row by row, and a line under each to try it. */
@@ -31,7 +31,7 @@ export function alphabetBands({ face, recipe }: Pick<Ground, 'face' | 'recipe'>)
   return rows.map((text, i) => bandOf(`a${i + 1}`, 'line', text, SHOWN));
 }
 
-/** A page of empty cells to gather new shapes of one letter, after the one that is written now. */
+/** A page of empty cells to collect new shapes of one letter; the first cell shows the present shape. */
 export const collectingBands = (text: string): Band[] => [
   bandOf('c1', 'letter', text, {
     guided: true,

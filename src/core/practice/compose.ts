@@ -31,7 +31,7 @@ export interface BandRemark {
   readonly text: string;
 }
 
-/** A part in its place, and whose it is. */
+/** A placed part, and the band it belongs to. */
 interface LaidOf extends Laid {
   readonly band: string;
 }
@@ -57,7 +57,7 @@ export interface Composed {
   readonly remarks: readonly BandRemark[];
   /** What to compare, at the foot of every page. */
   readonly checks: readonly string[];
-  /** The number of its first page, and of how many; its own pages where it stands alone. */
+  /** Number of its first page and the total number of pages; its own pages where it stands alone. */
   readonly numbering: { readonly first: number; readonly of: number };
 }
 
@@ -134,7 +134,7 @@ export function roomIn(frames: readonly Box[], boxes: PageBoxes, language: LineL
   return { boxes, language, width, height };
 }
 
-/** Binary dust that must not push a part to the next page. */
+/** Rounding error that must not push a part to the next page. */
 const DUST = 1e-6;
 
 /** One page as a drawing: model ink lowest, the ruling over it, guides, headings and furniture on top; `code` is what its mark says. */
@@ -173,7 +173,7 @@ export function drawPage(composed: Composed, index: number, code?: CodeModules):
   };
 }
 
-/** A row's lines, by the same functions that rule a whole sheet. */
+/** A row's lines, ruled by the functions that rule a whole sheet. */
 function ruling(row: Row, boxes: PageBoxes, language: LineLanguage): DrawingNode[] {
   const { recipe, module, line, x, width, toWrite } = row;
   const column = { x, y: line.top, width, height: line.bottom - line.top };

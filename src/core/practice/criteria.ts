@@ -4,9 +4,9 @@ import type { Sheet } from '../sheet/sheet';
 /** Theme of a page, which selects its checklist. */
 export type Theme = 'strokes' | 'letters' | 'capitals' | 'words' | 'sentences' | 'ruling';
 
-/** Something people inspect. */
+/** A point that is inspected when writing is compared with its model. */
 export interface Criterion {
-  /** Under this it is rated and remembered. */
+  /** Key under which it is rated and remembered. */
   readonly id: CriterionId;
   /** As a sentence that is true where all is right. */
   readonly say: string;
@@ -36,7 +36,7 @@ export type CriterionId = (typeof CRITERION_IDS)[number];
 
 type Said = Criterion & { readonly for?: 'broad' | 'pressed' };
 
-/** What people inspect, by theme; the first that suit the tool are printed (common teaching; what a critique looks at). */
+/** Points of inspection by theme; the first that suit the tool are printed (common teaching: what a critique looks at). */
 const CRITERIA: Readonly<Record<Theme, readonly Said[]>> = {
   strokes: [
     {
@@ -122,7 +122,7 @@ const CRITERIA: Readonly<Record<Theme, readonly Said[]>> = {
   ruling: [],
 };
 
-/** Most criteria a page has room for. */
+/** Maximum number of criteria on a page. */
 const MOST = 3;
 
 /** What to compare on a page about a theme, in a hand's tool. */

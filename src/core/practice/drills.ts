@@ -11,7 +11,7 @@ import type { Ground } from './ground';
 
 const ANY: readonly ToolFamily[] = ['broad', 'pointed', 'brush', 'monoline'];
 const PRESSED: readonly ToolFamily[] = ['pointed', 'brush'];
-/** Pointed hands have their turns instead of arches. */
+/** Pointed hands have turns where others have arches. */
 const UNTURNED: readonly ToolFamily[] = ['broad', 'brush', 'monoline'];
 const UNEDGED: readonly ToolFamily[] = ['pointed', 'brush', 'monoline'];
 

@@ -25,7 +25,7 @@ export function freeIds(bands: readonly Band[]): () => string {
   };
 }
 
-/** The band after the one named, or last. */
+/** Inserts the band after the one named, or at the end. */
 export function addBand<R extends WithBands>(recipe: R, band: Band, after?: string): R {
   const { bands } = recipe.practice;
   const place = bands.findIndex(({ id }) => id === after);
@@ -44,7 +44,7 @@ export const removeBand = <R extends WithBands>(recipe: R, id: string): R =>
     recipe.practice.bands.filter((band) => band.id !== id),
   );
 
-/** The band `id` to the place of the band `to`; those between move up or down. */
+/** Moves the band `id` to the place of the band `to`; the bands between shift by one. */
 export function moveBand<R extends WithBands>(recipe: R, id: string, to: string): R {
   const { bands } = recipe.practice;
   const [from, place] = [bands.findIndex((b) => b.id === id), bands.findIndex((b) => b.id === to)];
@@ -67,7 +67,7 @@ export const changeText = <R extends WithBands>(recipe: R, id: string, of: strin
     recipe.practice.bands.map((band) => (band.id === id ? { ...band, what: { ...band.what, of } } : band)),
   );
 
-/** Another kind of thing to practise: written as that kind usually is, in the size and ink the band had. */
+/** Changes the kind of a band: practised as the new kind is by default, with the band's size and ink kept. */
 export const changeKind = <R extends WithBands>(recipe: R, id: string, kind: string, of: string): R =>
   withBands(
     recipe,
@@ -79,6 +79,6 @@ export const changeKind = <R extends WithBands>(recipe: R, id: string, kind: str
     }),
   );
 
-/** A new band as its kind usually is. */
+/** A new band with the defaults of its kind. */
 export const newBand = (kind: BandKindId, of: string, bands: readonly Band[], how: Partial<How> = {}): Band =>
   bandOf(freeIds(bands)(), kind, of, { ...kindOf(kind).whenNew, ...how });

@@ -4,7 +4,7 @@ import { type ComposeOptions, compose } from './compose';
 
 type PageOptions = Pick<ComposeOptions, 'own' | 'checks' | 'laidOut'>;
 
-/** Does all of this go on one page, and whole? */
+/** Whether all bands fit whole on one page. */
 function fits(recipe: Sheet, bands: readonly Band[], options: PageOptions): boolean {
   const { pages, remarks } = compose(recipe, { ...options, bands });
   return pages.length === 1 && remarks.length === 0;

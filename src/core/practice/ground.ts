@@ -17,11 +17,11 @@ import type { How } from './band';
 /** A pen and what it writes, in letter units. */
 export interface Writing {
   readonly pen: Pen;
-  /** Undefined for a hand whose letters are not drawn: drills and ruling are all it has. */
+  /** Undefined for a hand whose letters are not drawn, which has drills and ruling only. */
   readonly face: Typeface | undefined;
   readonly zones: Zones;
   readonly measures: Measures;
-  /** Figures written before. */
+  /** Cache of figures. */
   readonly figures: Map<string, Figure | undefined>;
 }
 

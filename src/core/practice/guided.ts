@@ -48,10 +48,10 @@ const insetBy = ({ x, y, width, height }: Box, by: Mm): Box => ({
 export const AROUND: Mm = 4.5;
 
 const drawn = new WeakMap<Figure, Map<string, Guided>>();
-/** Guides of one figure that are kept: a page has one or two, moved now and then. */
+/** Cache size per figure: a page has it once or twice, and its place changes rarely. */
 const MOST_DRAWN = 6;
 
-/** `newGuide`, drawn once: an edit leaves most guided cells of a page where they are. */
+/** Cached `newGuide`: an edit leaves most guided cells of a page where they are. */
 export function guide(
   pen: Pen,
   figure: Figure,
@@ -176,7 +176,7 @@ function between(from: Vec, to: Vec): Vec[] {
   return Array.from({ length: count + 1 }, (_, i) => mix(from, to, i / count));
 }
 
-/** The lines that guide along one stroke, on the page. */
+/** Guide lines along one stroke, in page coordinates. */
 function guideOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec, unit: Mm, joins: boolean) {
   const path = middleOf(pen, stroke).map(place);
   const whole = stroke.lengths.at(-1) as number;
@@ -193,7 +193,7 @@ function guideOf(pen: Pen, stroke: Stroke, place: (p: Vec) => Vec, unit: Mm, joi
     path,
     start: path[0] as Vec,
     travel: -at(0).direction,
-    // A join ends where the next stroke has its dot: its way is shown in its middle.
+    // A join ends at the dot of the next stroke, so its direction is shown at its middle.
     arrows: [...(joins ? [] : arrow(1)), ...(joins || whole * unit > LONG ? arrow(0.5) : [])],
     edges: edgesOf(pen, stroke, place),
   };

@@ -2,10 +2,10 @@ import { add, distance, heading, scale, type Vec } from '../geometry/vec';
 import type { Degrees, Mm } from '../measure/units';
 import type { Box } from '../page/boxes';
 
-/** A small lettering looking for its place: near `near`, away from what is drawn and from other lettering. */
+/** A small lettering to be placed: close to `near`, clear of what is drawn and of other lettering. */
 export interface Wanted {
   readonly near: Vec;
-  /** Direction in which it would stand best, y down as on the page. */
+  /** Preferred direction from its point, y down as on the page. */
   readonly towards: Degrees;
   readonly width: Mm;
   readonly height: Mm;
@@ -15,7 +15,7 @@ const DISTANCES: readonly Mm[] = [2.6, 3.3, 4.2, 5.4];
 const DIRECTIONS = 16;
 /** Preferred minimum distance of lettering from ruled lines. */
 const CLEAR: Mm = 1.5;
-/** Weights of the ways in which a place can be bad: found by looking at many letters. */
+/** Weights of the penalties of a place, tuned by looking at many letters. */
 const COST = { far: 0.5, aside: 0.5, near: 4, over: 40, out: 400 } as const;
 
 /**

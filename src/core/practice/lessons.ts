@@ -26,7 +26,7 @@ const CASES = [
 const byCase = (letters: readonly string[]) =>
   CASES.map(([name, pattern]) => [name, letters.filter((letter) => pattern.test(letter))] as const);
 
-/** The drill everything begins with: the saw that shows the angle, or the ramp that wakes the pressure. */
+/** The first drill of all: the saw, which shows the angle, or the ramp, which trains the pressure. */
 export const warmUpFor = (recipe: Sheet): string => (isPressed(handOf(recipe)) ? 'pressure' : 'zigzag');
 
 /** Families of small letters, then capitals, then figures; each in the hand's own order. */

@@ -6,7 +6,7 @@ import type { Ground } from './ground';
 /** One subject of a band: the content of its cells, and its remark. */
 export interface Subject {
   readonly name: string;
-  /** What a teacher says of its strokes. */
+  /** The teacher's remark on its strokes. */
   readonly remark: string;
   readonly figure: Figure;
 }
@@ -18,7 +18,7 @@ export interface Subjects {
   readonly trouble: readonly string[];
 }
 
-/** A figure the ground has written before, or writes now. */
+/** A figure from the ground's cache, written on first use. */
 export function remembered(ground: Ground, key: string, make: () => Figure | undefined): Figure | undefined {
   if (!ground.figures.has(key)) ground.figures.set(key, make());
   return ground.figures.get(key);
@@ -42,7 +42,7 @@ export function inWords(all: readonly StrokePlan[]): string {
     .trim();
 }
 
-/** Nothing to write, and why. */
+/** No subjects, with the reason. */
 export const none = (heading: string, trouble: string): Subjects => ({
   heading,
   subjects: [],

@@ -59,11 +59,11 @@ export function tenMinutePage(
   );
 }
 
-/** Whether the page practises the same thing already: a family without its own drill uses the warm-up. */
+/** Whether the page already practises the same thing: a family without a drill of its own uses the warm-up. */
 export const practises = (plan: readonly Band[], { what }: Band): boolean =>
   plan.some((band) => band.what.kind === what.kind && band.what.of === what.of);
 
-/** A page with lines to the foot, and the same without where not one of them has room. */
+/** A page with lines to its foot, then the same page without them for when not one line fits. */
 export const filledUp = (plan: readonly Band[], rest: Band): (readonly Band[])[] => [[...plan, rest], plan];
 
 type Make = (kind: BandKindId, of: string, how?: Partial<How>) => Band;
@@ -77,13 +77,13 @@ export const numbered = (prefix = 'b'): Make => {
   };
 };
 
-/** Cells of a letter, begun anew until its lines are full. */
+/** Cells of a letter, repeated until its lines are full. */
 const CELLS = { trace: 2, fading: 2, free: 3, repeat: true } as const;
 
 /** Many letters at once may be shown by a smaller nib than they are written with. */
 const SMALLER = 0.6;
 
-/** Letters in ways that take less and less room: large one by one, each on a line, together, and as a line to copy. */
+/** Ways of practising letters, from the roomiest to the tightest: large one by one, a line each, together, and as one line to copy. */
 const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = {}): Band[][] => {
   const all = letters.join(' ');
   return [
@@ -104,7 +104,7 @@ const letterWays = (make: Make, letters: readonly string[], how: Partial<How> = 
 export const wordBand = (make: Make, word: string): Band =>
   make('word', word, { trace: 1, fading: 1, free: 1, repeat: true });
 
-/** Number of leading ways that give every letter its own cells to write in. */
+/** Number of ways, from the first, that give every letter cells of its own. */
 const EACH = 3;
 
 /**
@@ -149,7 +149,7 @@ export function wordsFor(
     .filter(({ length }) => length >= SHORTEST_WORD && length <= LONGEST_WORD)
     .slice(0, COMMON);
   const found: string[] = [];
-  // Once to show every letter, and again to show it in another word.
+  // First so that every letter is shown, then so that it is shown in a second word.
   for (let left = usable; found.length < most && left.length > 0; ) {
     const { words } = coverWith(left, { letters, pairs: [], stressed: [] });
     if (words.length === 0) break;

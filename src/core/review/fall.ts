@@ -1,4 +1,4 @@
-/** Fewer feet, or such as stand nearly in one place (in squares of shares of the row), tell no fall. */
+/** Minimum number of feet, and minimum variance of their places (fractions of the row, squared), from which a fall can be told. */
 const FEWEST = 5;
 const LEAST_APART = 0.1;
 

@@ -7,9 +7,9 @@ const WAYS = [
   [1, 1, Math.SQRT2],
   [1, -1, Math.SQRT2],
 ] as const;
-/** What is paler than this is paper. */
+/** Coverage below which a pixel is paper. */
 const PAPER = 0.12;
-/** The thinnest of a letter's lines are those that this share of its ridges stay under (trial). */
+/** Quantile of a letter's ridges that counts as its thinnest lines (trial). */
 const LOW = 0.3;
 /** Minimum number of ridges for a result. */
 const LEAST = 12;

@@ -16,10 +16,10 @@ import type { Light } from './light';
 import { ASIDE, type Line, measureLines } from './lines';
 import type { Measuring } from './review';
 
-/** A line may be written beyond its end up to this share of its length, or of its body where that is more. */
+/** Maximum overrun of a written line beyond its end, as a fraction of its length, or of its body where that is more. */
 const LONGER = 0.15;
 
-/** What a line is written with: hand, sizes, and whether in capitals, whose height is then its body. */
+/** How a line is written: hand, sizes, and whether in capitals, whose height is then its body. */
 function groundOfLine({ block, pen }: LaidLine, own: Own): Ground {
   const ground = settingGround(block.setting, lookUp(own, block.setting.hand));
   return { ...ground, zones: { ...ground.zones, body: pen.body / pen.unit } };

@@ -37,7 +37,7 @@ export function samplePage(asked: SampleAsked, ground: Ground, wide: Mm) {
   };
 }
 
-/** What showing a block by hand may be off by, in mm: it adds to the error of every length. */
+/** Tolerance, in mm, of a block marked by hand: it adds to the error of every length. */
 const SHOWN: Mm = 0.3;
 
 /** Range of widths, in mm, of lines that may be ruled under the writing. */

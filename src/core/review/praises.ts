@@ -2,7 +2,7 @@ import { listed } from '../measure/words';
 import { degrees, mm, off, percent } from './figures/figure';
 import { type Findings, figureOf, type Weighed } from './findings';
 
-/** Stems that differ by less than this share are alike to the eye. */
+/** Relative difference below which stems look alike. */
 const HARDLY = 0.02;
 /** Maximum difference of the white between letters and inside them, as a fraction of the body, that counts as even. */
 const EVENLY = 0.04;
@@ -56,7 +56,7 @@ export function praises(findings: Findings): Weighed[] {
       go: 'none',
     });
   }
-  // Rows of lines without cells have no models that they could follow.
+  // Rows without cells have no models to follow.
   const sound =
     findings.counted === undefined
       ? findings.rows.filter(({ faults, letters }) => faults.length === 0 && letters.length > 1)

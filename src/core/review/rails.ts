@@ -6,7 +6,7 @@ import type { Stem } from './stems';
 
 /** Shades narrower than this, in pixels, show no middle. */
 const LEAST_WIDE = 6;
-/** Rows of the body that a shade is looked at in, and how many. */
+/** Range of the body in which a shade is read, and the number of scanlines. */
 const FROM = 0.32;
 const TO = 0.72;
 const ROWS = 12;
@@ -15,7 +15,7 @@ const MIDDLE = 0.14;
 const SIDE = { from: 0.2, to: 0.55 } as const;
 /** Steps across half a shade. */
 const STEPS = 14;
-/** Sides paler than this are no ink. */
+/** Minimum darkness of a shade's sides. */
 const INK = 0.35;
 
 /**

@@ -3,7 +3,7 @@ import type { Checked, Rating } from '../study/grade';
 import type { FigureId } from './figures/registry';
 import type { ReviewFigure, ReviewRow } from './review';
 
-/** What a figure may be off for each rating: right up to the first, near up to the second. */
+/** Maximum deviation of a figure for each rating: right up to the first, near up to the second. */
 interface Scale {
   readonly criterion: CriterionId;
   readonly of: (figure: (id: FigureId) => ReviewFigure | undefined, body: number) => number | undefined;

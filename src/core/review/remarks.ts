@@ -4,7 +4,7 @@ import { praises } from './praises';
 import type { Remark } from './review';
 import { rowRemarks } from './rowRemarks';
 
-/** Most remarks of a page; the first praises. */
+/** Maximum number of remarks on a page, of which the first is praise. */
 const MOST = 3;
 
 /**

@@ -16,9 +16,9 @@ const figureSchema = z.strictObject({
   value: number,
   /** What the model has there; null where it has nothing of the kind. */
   asked: number.nullable(),
-  /** Two standard errors, with what the method itself is good for. */
+  /** Two standard errors, combined with the error floor of the method. */
   error: number,
-  /** Letters, or stems, it rests on. */
+  /** Number of letters or stems it rests on. */
   count: z.int().min(0).max(10_000),
 });
 export type ReviewFigure = z.infer<typeof figureSchema>;
@@ -26,9 +26,9 @@ export type ReviewFigure = z.infer<typeof figureSchema>;
 const letterSchema = z.strictObject({
   /** Where it lies on the page, in tenths of a mm: left, top, width, height. */
   box: z.tuple([share, share, share, share]),
-  /** How far off its model it is: the worst it shows, over its tolerance. */
+  /** Its largest deviation from the model, as a multiple of the tolerance. */
   off: number,
-  /** Of the edge, and of the stems, less the model's; null where they do not tell. */
+  /** Deviation of the edge and of the stems from the model's; null where it cannot be read. */
   angle: number.nullable(),
   slope: number.nullable(),
 });

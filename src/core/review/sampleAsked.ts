@@ -18,9 +18,9 @@ const within = (label: string, { low, high }: { low: number; high: number }) =>
     .min(low, { error: () => `${label} must be ${low} at least.` })
     .max(high, { error: () => `${label} must be ${high} at most.` });
 
-/** Rows that are shown at once, at most. */
+/** Maximum number of rows marked at once. */
 export const MOST_SAMPLE_ROWS = 12;
-/** Longest text that is typed of what was written. */
+/** Maximum length of the typed text of what was written. */
 const LONGEST_TEXT = 200;
 
 /** The user's description of writing without marks: "these are three rows of Italic, five nib widths, written with 2.4 mm, 18 mm apart". */

@@ -7,7 +7,7 @@ const LEAST_WIDE = 6;
 const STEP = 0.5;
 const FROM = 0.6;
 const REACH = 0.9;
-/** A shade has ended where less than this share of its width is ink, and is full from this share on. */
+/** Fraction of a shade's width that is ink: below the first the shade has ended, from the second on it is full. */
 const ENDED = 0.3;
 const FULL = 0.85;
 /** Half width of the range that is read across a shade, as a fraction of its width. */

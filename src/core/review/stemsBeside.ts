@@ -1,9 +1,9 @@
 import type { Degrees } from '../measure/units';
 import type { Stem } from './stems';
 
-/** What the stems of one letter tell of one another, beside its model's. */
+/** The stems of one letter compared with each other, relative to the model's. */
 export interface Beside {
-  /** The last stem leans more to the right than the first, beyond what the model's do. */
+  /** Lean of the last stem minus lean of the first, relative to the model's. */
   readonly splay: Degrees;
   /** White between neighbouring stems over the model's. */
   readonly counter: number;
@@ -24,7 +24,7 @@ export function besideOf(own: readonly Stem[], model: readonly Stem[]): Beside |
   };
 }
 
-/** All white between the stems of a letter, at half the body. */
+/** Sum of the white between the stems of a letter, at half the body height. */
 const whiteBetween = (stems: readonly Stem[]): number =>
   stems.slice(1).reduce((sum, { x, width }, i) => {
     const before = stems[i] as Stem;

@@ -11,16 +11,16 @@ import { compare, type Model } from './letter';
 import { PIECE, speckOf } from './samples';
 import { TRAITS, type Trait, type Traits, traitsOf } from './traits';
 
-/** How a letter is supposed to have been written: with a fault, or as its writer writes everything. */
+/** A hypothesis of how a letter was written: with a fault, or with its writer's habits. */
 export interface Supposed {
   readonly fault?: FaultId;
   readonly angle?: Degrees;
   readonly slope?: Degrees;
-  /** Of the nib's width. */
+  /** As a fraction of the nib width. */
   readonly nib?: number;
 }
 
-/** Size at which a fault is simulated: 1 is plain to see; the effect of smaller ones is proportional. */
+/** Size at which a fault is simulated: 1 is plainly visible; smaller ones are taken as proportional. */
 const SIZE = 1;
 /** Letters are drawn on more paper than the model asks for, in letter units: faults reach farther, strokes that slide apart to the right. */
 const MORE = 1;
@@ -39,7 +39,7 @@ export function shownBy(row: DueRow, model: Model, supposed: Supposed): Traits {
   return found;
 }
 
-/** What is measured of the model against itself: next to nothing. */
+/** The model measured against itself: deviations close to 0. */
 export function asItself(row: DueRow, model: Model): Traits {
   const known = shown(model);
   const found = known.get('') ?? measuredAs(row, model, {});
@@ -47,7 +47,7 @@ export function asItself(row: DueRow, model: Model): Traits {
   return found;
 }
 
-/** What was found of a model before. */
+/** Cache by model. */
 const shown = perObject((_: Model) => new Map<string, Traits>());
 
 const less = (one: Traits, other: Traits): Traits =>

@@ -53,10 +53,10 @@ export function traitsOf(letter: Compared, body: number): Traits {
   };
 }
 
-/** Whether something is there or not: of a row counts the share of its letters. */
+/** Traits that are present or absent: a row's value is the fraction of its letters. */
 const IS: ReadonlySet<Trait> = new Set(['apart', 'fewer']);
 
-/** A trait of a row: the middle of its letters', their deviation, and how many they are. */
+/** A trait of a row: the median over its letters, their deviation, and their number. */
 export interface RowTrait {
   readonly value: number;
   readonly deviation: number;

@@ -14,7 +14,7 @@ export interface Goal {
   readonly by: string;
   /** Minutes of a session. */
   readonly minutes: number;
-  /** Days of the week it is practised on, 0 for Sunday. */
+  /** Weekdays of practice, 0 for Sunday. */
   readonly weekdays: readonly number[];
 }
 
@@ -29,9 +29,9 @@ const LEARNING_SHARE = 0.6;
 /** Where a goal stands. */
 export interface Standing {
   readonly letters: readonly string[];
-  /** Number of those that are known. */
+  /** Number of known units. */
   readonly known: number;
-  /** Minutes that are still to be spent, and what the sessions left would give. */
+  /** Minutes still needed, and minutes that the remaining sessions provide. */
   readonly needed: number;
   readonly available: number;
   /** Minutes per week needed from today on; undefined when the day has passed. */
@@ -60,7 +60,7 @@ export function sessionDays({ by, weekdays }: Goal, from: string): string[] {
   return days;
 }
 
-/** Nobody plans further ahead than two years. */
+/** Maximum planning horizon: two years. */
 const MOST_DAYS = 732;
 
 const IN: Readonly<Record<Aim, readonly Lesson['case'][]>> = {

@@ -16,7 +16,7 @@ interface Nature {
   readonly blur: number;
 }
 
-/** Somebody made up, with skills that grow when they are practised and fade when they are not. */
+/** A simulated learner, whose skills grow with practice and fade without it. */
 export interface Learner {
   /** Practises a unit on a day, and rates it. */
   readonly practise: (unit: Unit, day: number) => Grade;
@@ -31,14 +31,14 @@ interface Skill {
   last: number;
 }
 
-/** Below this a row is off, below that near. */
+/** Skill below which a row is off, and below which it is near. */
 const OFF = 0.35;
 const NEAR = 0.6;
 /** Minimum skill of a prerequisite. */
 const READY = 0.3;
-/** A letter learned before its stroke goes half as well. */
+/** Factor on the gain of a letter that is practised before its stroke. */
 const UNREADY = 0.5;
-/** No skill lasts longer without practice, in days. */
+/** Maximum half-life of a skill without practice, in days. */
 const LONGEST_HALF = 200;
 /** Difficulty of each unit for a learner, drawn independently. */
 const EASE = { low: 0.4, high: 1.3 } as const;
@@ -84,7 +84,7 @@ export function madeUpLearner(seed: number): Learner {
     const ready = unit.needs.every((need) => skill(need, day) > READY);
     const share = ready ? 1 : UNREADY;
     strengthen(unit.key, day, share);
-    // Skills of a family help each other a little.
+    // Practice of a unit also raises the other skills of its family a little.
     const family = families.get(unit.family) ?? new Set();
     families.set(unit.family, family.add(unit.key));
     for (const other of family) if (other !== unit.key) strengthen(other, day, nature.transfer);

@@ -1,7 +1,7 @@
 import { type Card, createEmptyCard, fsrs, generatorParameters, type Grade as Rating } from 'ts-fsrs';
 import type { CriterionId } from '../practice/criteria';
 
-/** How well a unit went: off, near but slow or uneven, right, right without a thought. */
+/** Grades of a unit: off; near, but slow or uneven; right; right without effort. */
 export const GRADES = { off: 1, near: 2, right: 3, easy: 4 } as const satisfies Record<string, Rating>;
 export type Grade = (typeof GRADES)[keyof typeof GRADES];
 
@@ -21,7 +21,7 @@ const LATELY = 4;
 
 /** Memory state of a unit: plain data, all times ISO 8601 in UTC. */
 export interface Memory {
-  /** Days until nine of ten such units would still be there. */
+  /** Stability: days until the probability of recall falls to 90 %. */
   readonly stability: number;
   /** From 1, easy, to 10. */
   readonly difficulty: number;
@@ -70,7 +70,7 @@ export function afterRating(memory: Memory | undefined, { grade, at, off }: Rate
   };
 }
 
-/** The chance that it is still there, 0 … 1. */
+/** Probability of recall, 0 to 1. */
 export const chanceOf = (memory: Memory, now: Date): number =>
   now <= new Date(memory.last) ? 1 : scheduler.get_retrievability(cardOf(memory), now, false);
 

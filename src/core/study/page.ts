@@ -107,7 +107,7 @@ export function pageOfSteps(
   });
 }
 
-/** Most points of a self-check: more are not rated with care. */
+/** Maximum number of points in a self-check: more are not rated with care. */
 const MOST_CRITERIA = 5;
 
 /** What to compare after a plan: of its strokes, letters and words, the first of each theme first. */

@@ -1,7 +1,7 @@
 import { chanceOf, GRADES, isDue, isKnown, type Memory } from './memory';
 import { keyOf, type Unit, type UnitKind } from './unit';
 
-/** What is remembered, by the keys of units. */
+/** Memory states by unit key. */
 export type Memories = ReadonlyMap<string, Memory>;
 
 /** Minutes per unit: a row or two written slowly and compared (common teaching: ten minutes hold two new letters). */
@@ -67,7 +67,7 @@ export interface Plan {
 
 interface Candidate extends Step {
   readonly value: number;
-  /** It has waited too long. */
+  /** Overdue beyond the limit. */
   readonly overdue?: boolean;
 }
 
@@ -207,7 +207,7 @@ function warmUp(curriculum: readonly Unit[], memories: Memories, { minutes, now 
   }));
 }
 
-/** A session in the making: what is taken, and what is left of the time. */
+/** A session being planned: the units taken, and the time left. */
 class Draft {
   readonly steps: Step[] = [];
   private left: number;
@@ -221,7 +221,7 @@ class Draft {
     this.left = minutes;
   }
 
-  /** Takes of these, in order, whatever there is room for; of new letters no more than `most` in all. */
+  /** Takes these units in order while time is left, with at most `most` new letters in all. */
   takeAll(candidates: readonly Candidate[], most = 0): void {
     // Units beyond a family's limit are considered again after the other families.
     const crowded: Candidate[] = [];

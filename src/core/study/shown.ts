@@ -13,7 +13,7 @@ const BAND: Readonly<Record<UnitKind, BandKindId>> = {
   word: 'word',
 };
 
-/** On a screen a line is as long as it needs. */
+/** Width of a line on the screen: long enough for any text. */
 const ROOM: Mm = 1000;
 
 /** What a unit looks like as it is written, and what is said of it; undefined where the hand cannot write it. */

@@ -34,7 +34,7 @@ export interface DuePiece {
   readonly late: boolean;
 }
 
-/** Everything the first station shows: worked out on the server. */
+/** Everything the first station shows, computed on the server. */
 export interface Today {
   readonly hand: HandId;
   readonly handName: string;

@@ -1,7 +1,7 @@
 import type { Band, How } from '../band';
 import { BAND_KINDS, type BandKindId } from './registry';
 
-/** A band made as its kind usually is. */
+/** A band with the defaults of its kind. */
 export const bandOf = (id: string, kind: BandKindId, of: string, how: Partial<How> = {}): Band => ({
   id,
   what: { kind, of },

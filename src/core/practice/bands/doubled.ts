@@ -4,7 +4,7 @@ import { textWritten } from '../subject';
 import { samplesFor } from '../words/samples';
 import type { BandKind } from './kind';
 
-/** A letter twice: both alike, and evenly apart. */
+/** A doubled letter: both alike and evenly spaced. */
 export const doubled: BandKind = {
   name: 'Double letter',
   how: { ...PLAIN, trace: 2, fading: 2, free: 2 },

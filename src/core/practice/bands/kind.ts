@@ -14,9 +14,9 @@ export interface Choice {
 export interface BandKind extends RowsOf {
   /** What it is called where bands are offered. */
   readonly name: string;
-  /** How it is usually practised. */
+  /** Default way of practising it. */
   readonly how: How;
-  /** How a new one differs from that. */
+  /** What a new band of this kind changes in that default. */
   readonly whenNew?: Partial<How>;
   /** Its text is the letters themselves, with spaces between them. */
   readonly ofLetters?: true;
@@ -24,7 +24,7 @@ export interface BandKind extends RowsOf {
   readonly needsLetters: boolean;
   /** Initial content of a new band. */
   readonly usual: (ground: Ground) => string;
-  /** What is asked for, where that is not its name. */
+  /** Label of its content field, where it differs from the kind's name. */
   readonly asks?: string;
   /** Choices for its content; without them the text is typed, or there is none (`typed: false`). */
   readonly choices?: (ground: Ground) => readonly Choice[];
@@ -34,7 +34,7 @@ export interface BandKind extends RowsOf {
   /** Whether it has cells to trace and to fill, and rows of ruling; both by default. */
   readonly cells?: boolean;
   readonly rows?: boolean;
-  /** What is written in its cells (`room` across), for kinds that write something. */
+  /** Subjects written in its cells, within the width `room`, for kinds that write something. */
   readonly subjects?: (ground: Ground, of: string, room: Mm) => Subjects;
   /** Meaning of “guided”, where that is not a cell with numbered strokes. */
   readonly guidedAs?: string;

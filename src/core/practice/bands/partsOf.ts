@@ -11,7 +11,7 @@ import { kindOf } from './registry';
 
 const unguided = (band: Band): Band => ({ ...band, how: { ...band.how, guided: false } });
 
-/** What a band writes on this ground, `room` across; nothing for a kind that writes nothing. */
+/** What a band writes on this ground within the width `room`; nothing for a kind that writes nothing. */
 export function subjectsOf(ground: Ground, { what }: Band, room: Mm): Subjects {
   return kindOf(what.kind).subjects?.(ground, what.of, room) ?? { heading: '', subjects: [], trouble: [] };
 }

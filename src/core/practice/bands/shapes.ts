@@ -7,7 +7,7 @@ import { inWords, lettersWritten, none, remembered } from '../subject';
 import { samplesFor } from '../words/samples';
 import type { BandKind } from './kind';
 
-/** Shapes of a letter that do not hang on its neighbours' joins: those one chooses among. */
+/** Shapes of a letter that do not depend on its neighbours' joins: those that can be chosen. */
 const freeShapes = (face: Typeface, text: string): readonly Cut[] =>
   face
     .shapesOf(text)

@@ -2,11 +2,11 @@ import type { Theme } from '../criteria';
 import type { Lesson } from '../lessons';
 import type { FullRows } from './fullRows';
 
-/** A stretch of the course: what it is about, and what its pages hold. */
+/** A chapter of the course: its subject, and what its pages hold. */
 export interface Chapter {
   readonly title: string;
   readonly theme: Theme;
-  /** Its share of the pages, relative to the others. */
+  /** Its weight when pages are shared out, relative to the other chapters. */
   readonly weight: number;
   readonly lessons: readonly Lesson[];
 }
@@ -39,7 +39,7 @@ export interface Pages {
 const lettersOf = ({ lessons }: Pick<Chapter, 'lessons'>): readonly Taught[] =>
   lessons.flatMap((lesson) => lesson.letters.map((letter) => ({ letter, lesson })));
 
-/** "Branching: n m h"; a family of one letter goes by it alone. */
+/** "Branching: n m h"; a family of one letter is named by that letter alone. */
 const named = ({ family, letters }: Lesson): string =>
   family === letters.join('')
     ? family
@@ -86,7 +86,7 @@ function chaptersOf(lessons: readonly Lesson[], whole: boolean): Chapter[] {
   ];
 }
 
-/** Neighbours of one theme joined, the lightest first, where that saves one of too many pages. */
+/** Joins neighbouring chapters of one theme, the lightest first, where that saves a page of too many. */
 function condensed(chapters: readonly Chapter[], pages: Pages): readonly Chapter[] {
   const most = pages.sizes.length;
   let list = chapters;
@@ -117,7 +117,7 @@ const join = (a: Chapter, b: Chapter): Chapter => {
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((total, each) => total + each, 0);
 
-/** Letters page by page from the `first` of a pack on, as many on each as have full rows there, and no more than `most`. */
+/** Letters page by page from the `first` page of a pack: as many on each as have full rows there, at most `most` in all. */
 function poured(
   letters: readonly Taught[],
   first: number,
@@ -141,7 +141,7 @@ function poured(
   return pages;
 }
 
-/** How many pages each chapter needs for its letters to have full rows, one at least. */
+/** Number of pages each chapter needs for full rows of its letters, at least one. */
 function needs(chapters: readonly Chapter[], pages: Pages): number[] {
   let first = 0;
   return chapters.map((chapter) => {
@@ -152,7 +152,7 @@ function needs(chapters: readonly Chapter[], pages: Pages): number[] {
   });
 }
 
-/** How many pages each chapter has: what it needs, and of those to spare, one after the other where a page carries most. */
+/** Number of pages of each chapter: what it needs, then spare pages one by one, each to the chapter with the most on a page. */
 function shares(chapters: readonly Chapter[], pages: Pages): number[] {
   const counts = needs(chapters, pages);
   for (let spare = pages.sizes.length - sum(counts); spare > 0; spare--) {
@@ -163,7 +163,7 @@ function shares(chapters: readonly Chapter[], pages: Pages): number[] {
   return counts;
 }
 
-/** A chapter's letters over its pages, as evenly as they have full rows. */
+/** Distributes a chapter's letters over its pages as evenly as full rows allow. */
 function spread(letters: readonly Taught[], first: number, count: number, pages: Pages): Taught[][] {
   for (let most = Math.ceil(letters.length / count); ; most++) {
     const parts = poured(letters, first, most, pages);

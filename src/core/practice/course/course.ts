@@ -22,7 +22,7 @@ import { fullRowsOn, inFull } from './fullRows';
 export interface CourseOptions {
   readonly sessions: number;
   readonly minutes: number;
-  /** Strokes and letters half as large again at first: small pens hide mistakes. */
+  /** Strokes and letters are 1.5 times as large at first, because small pens hide mistakes. */
   readonly largeFirst: boolean;
 }
 
@@ -47,7 +47,7 @@ export interface Course {
   readonly enough?: number;
 }
 
-/** Fewer pages teach nothing, more are not bound together. */
+/** Fewer pages teach nothing; more are too many for one binding. */
 export const PACK_PAGES = { fewest: 8, most: 30 } as const;
 
 /** Typical time for a page of practice, in minutes. */
@@ -56,7 +56,7 @@ const PAGE_MINUTES = 10;
 export const FRONT_PAGES = 2;
 /** "Large" in a pack: a nib half as wide again, or a body half as tall again. */
 const LARGE_SIZE = 1.5;
-/** Of the practice pages, how many are large. */
+/** Fraction of the practice pages that are large. */
 const LARGE_SHARE = 1 / 3;
 
 /** Pages of practice, of ruling, and of the whole pack. */
@@ -156,7 +156,7 @@ export function* planCourse(
 
 interface PageAsked {
   readonly chapter: Chapter;
-  /** Which page of the chapter, from 0. */
+  /** Index of the page in its chapter, from 0. */
   readonly part: number;
   readonly letters: readonly Taught[];
   readonly known: ReadonlySet<string>;
@@ -194,7 +194,7 @@ function plansOf({ chapter, part, letters, known, words, recipe, how }: PageAske
       [...text].every((letter) => !CAPITAL.test(letter) || can.has(letter)) ? text : text.toLowerCase(),
     );
     const texts = rotated(sentences, part * PAGE_SENTENCES);
-    // Fewer sentences rather than no line to write them on.
+    // Drops sentences before it drops the lines to write them on.
     const ways = [{ free: 1 }, { guided: false, trace: 1 }].flatMap((way) =>
       [3, 2, 1].map((count) => ({ way, count })),
     );
@@ -247,13 +247,13 @@ const rotated = <T>(items: readonly T[], by: number): T[] => {
   return [...items.slice(from), ...items.slice(0, from)];
 };
 
-/** Sentences of a page at most. */
+/** Maximum number of sentences on a page. */
 const PAGE_SENTENCES = 3;
 
-/** Longest word to write after a capital. */
+/** Maximum length of a word written after a capital. */
 const LONGEST_CAPITALISED = 7;
 
-/** The capitals before words that can be written by now: of the sky where there is one, else everyday ones. */
+/** The capitals, each before a word that can already be written: a word of the sky where there is one, else an everyday one. */
 function capitalWords(capitals: readonly string[], known: ReadonlySet<string>, words: WordList): string[] {
   const usable = writable([...Object.values(SKY_WORDS).flat(), ...words], known);
   return capitals

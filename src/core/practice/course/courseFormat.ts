@@ -5,7 +5,7 @@ import { type Course, type CourseOptions, PACK_PAGES } from './course';
 
 const LONGEST_TITLE = 200;
 const MOST_CHECKS = 6;
-/** Far more than a hand has, each with its marks. */
+/** Maximum number of letters: far more than a hand has, with all their marks. */
 const MOST_LETTERS = 1000;
 const LONGEST_LETTER = 8;
 

@@ -7,7 +7,7 @@ import type { BandParts } from '../parts/part';
 import { type Course, FRONT_PAGES } from './course';
 import { frontPages } from './front';
 
-/** How many pages the pack has. */
+/** Number of pages of the pack. */
 export const coursePages = (course: Course): number => FRONT_PAGES + course.pages.length;
 
 /** A course with everything in its place, not yet drawn. */

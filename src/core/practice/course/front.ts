@@ -35,7 +35,7 @@ const INDENT: Mm = 5;
 /** Height of the body of the title, written in the hand itself. */
 const TITLE_BODY: Mm = 7;
 const BOX: Mm = 2.5;
-/** Type is set smaller, down to this share, where a small sheet would not hold it. */
+/** Minimum scale of the type, where a small sheet would not hold it at full size. */
 const SMALLEST = 0.55;
 
 /** The front of a pack: what it is, what is where, and the whole hand; then what to lay out, how it is ruled, and what to mind. */

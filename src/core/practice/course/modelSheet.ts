@@ -11,12 +11,12 @@ import { inkNodes } from '../../writing/ink';
 import { groundOf } from '../ground';
 import { lessonsOf } from '../lessons';
 
-/** Each of these begins a line. */
+/** Texts of the model sheet; each begins a line. */
 const CASES = ['small', 'capital', 'figure'] as const;
-/** Written smaller where the box asks for it, down to this share; smaller still it would teach nothing. */
+/** Minimum scale of the letters, where the box is too small for them; smaller letters would teach nothing. */
 const SMALLEST = 0.3;
 const STEP = 0.05;
-/** White between the lines, of their height. */
+/** White between the lines, as a fraction of their height. */
 const GAP_SHARE = 0.12;
 
 /**

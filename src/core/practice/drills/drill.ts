@@ -29,7 +29,7 @@ export interface Built {
   readonly upright?: boolean;
 }
 
-/** A movement written to a beat, from the arm and without lifting. */
+/** A movement written to a beat, from the arm, without lifting the pen. */
 export interface Beat {
   readonly beats: number;
   readonly perSecond: number;

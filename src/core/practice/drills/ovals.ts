@@ -48,7 +48,7 @@ export const ovalsBack = (ground: Ground): Built => {
   };
 };
 
-/** How far running ovals move on with each turn, as a share of the breadth, and the arc between two knots of them. */
+/** Advance of running ovals with each turn, as a fraction of the breadth, and the arc between two of their knots. */
 const RUN = 0.3;
 const KNOT: Degrees = 30;
 const FULL_TURN: Degrees = 360;

@@ -9,7 +9,7 @@ export const zigzag = ({ measures: m, recipe }: Ground): Built => {
   const height = m.T - m.B;
   const angle = clamp(recipe.penAngle, ...SAW);
   const broad = handOf(recipe).tool === 'broad';
-  // Up along the edge, on the hairline; down across it, at full width.
+  // The upstroke runs along the edge and leaves a hairline; the downstroke runs across it at full width.
   const up = broad ? height / tanDeg(angle) : m.d * 0.8;
   const down = broad ? height * tanDeg(angle) : 0;
   const knots: Knot[] = [to(0, m.B)];
@@ -30,7 +30,7 @@ export const stems = ({ measures: m }: Ground): Built => ({
 /** Run of a steep diagonal over its height. */
 const STEEP = 0.5;
 
-/** The pen is steepened for strokes that fall to the left, or an edge would leave hardly a line. */
+/** The pen is steepened for strokes that fall to the left; otherwise the edge would leave hardly a line. */
 const STEEPER: Degrees = 20;
 
 export const diagonals = ({ measures: m, recipe }: Ground): Built => {
@@ -63,7 +63,7 @@ export const ramps = ({ measures: m }: Ground): Built => {
   };
 };
 
-/** How far beats move on from one to the next, as a share of the breadth. */
+/** Advance from one beat to the next, as a fraction of the breadth. */
 const NEAR = 0.3;
 
 /** Down and up again along the slope without lifting, from the arm: counted as they are written. */

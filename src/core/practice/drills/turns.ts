@@ -22,7 +22,7 @@ function arch({ measures: m }: Ground, x: NibWidths): Knot[] {
   return [to(x, spring, 90), to(x + m.d / 2, m.T, 0), to(end, spring, -90), line(end, m.B)];
 }
 
-/** The same turned on its head. */
+/** The same, upside down. */
 const turned = (ground: Ground, x: NibWidths): Knot[] => {
   const { measures: m } = ground;
   const flip = ({ x: kx, y, dir, ...knot }: Knot): Knot => ({
@@ -34,7 +34,7 @@ const turned = (ground: Ground, x: NibWidths): Knot[] => {
   return arch(ground, x).map(flip).reverse().map(relined);
 };
 
-/** Reversed, a line that led to a knot leads away from it: the mark moves to the knot before. */
+/** When a stroke is reversed, a line that led to a knot leads away from it, so its flag moves to the knot before. */
 const relined = ({ line: _, ...knot }: Knot, i: number, all: readonly Knot[]): Knot =>
   all[i - 1]?.line ? { ...knot, line: true } : knot;
 
@@ -107,7 +107,7 @@ export const compounds = (ground: Ground): Built => ({
   }),
 });
 
-/** Half the height of a loop's end, as a share of its zone, and half its width as a share of the breadth. */
+/** Half the height of a loop's end, as a fraction of its zone, and half its width, as a fraction of the breadth. */
 const LOOP = { half: 0.36, width: 0.3 } as const;
 
 function loopKnots({ measures: m }: Ground, x: NibWidths): Knot[] {

@@ -6,7 +6,7 @@ import { HEADING, headingNodes, headingPart, manner } from './heading';
 import { BAND_GAP, type BandPart, type BandParts, type PageRoom, smaller } from './part';
 import { rowReach } from './row';
 
-/** Ruled lines to write on: a given number, or down to the foot of the page. */
+/** Ruled lines to write on: a given number, or as many as reach the foot of the page. */
 export function emptyRuling(band: Band, ground: Ground, place: PageRoom): BandParts {
   const { above, below, gap } = rowReach(ground);
   const more = manner(band, ground);

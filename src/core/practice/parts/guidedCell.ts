@@ -19,7 +19,7 @@ import { LEAD, within } from './row';
 /** White between a guided cell and the rows beside it. */
 export const BESIDE: Mm = 4;
 
-/** Most of the line a guided cell may take, to leave room to write. */
+/** Maximum fraction of the line that a guided cell takes, so that room to write is left. */
 const MOST_GUIDED = 0.42;
 
 /** Minimum and maximum enlargement of a guided figure; smaller only where there is no room. */
@@ -42,13 +42,13 @@ interface GuidedPlan {
   readonly unit: Mm;
   readonly width: Mm;
   readonly height: Mm;
-  /** Rows that stand beside it; 0 when it stands above them. */
+  /** Number of rows beside it; 0 when it stands above them. */
   readonly rows: number;
 }
 
 /** What a guided cell shows, in letter units: the figure as it is inked, with at least the body's height. */
 export const guidedSpan = ({ zones, pen, unit, recipe }: Ground, { reach }: Figure, ink: InkStyle) => {
-  // Letters measured in dots have their chains at the left and underneath.
+  // Letters measured in dots have their chains of dots at the left and beneath.
   const chains = inDots(recipe) ? OFF + ONE_DOT / 2 : 0;
   return {
     left: reach.left - chains,
@@ -85,7 +85,7 @@ export function guidedPlan(
   const rowsIn = (boxHeight: Mm) => (boxHeight + rows.gap) / (rows.rowHeight + rows.gap);
   const enough = Math.ceil(rowsIn(wanted));
   const fewer = Math.max(Math.ceil(rowsIn(wanted) - ALMOST), Math.min(rows.lines, enough));
-  // One row less where that is almost enough, but not at the price of a figure no larger than the writing.
+  // One row less where that is almost enough, unless the figure would then be no larger than the writing.
   for (const count of new Set([fewer, enough])) {
     const beside = unitFor(room, heightOf(count));
     if (count < 1 || count > rowsIn(tallest) + DUST || beside < LARGE * unit) continue;

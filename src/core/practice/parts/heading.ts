@@ -10,20 +10,20 @@ import type { Band } from '../band';
 import type { Ground } from '../ground';
 import { BAND_GAP, type BandPart, type PageRoom } from './part';
 
-/** Room that a heading takes over its band, and the size it is set in. */
+/** Height of a heading over its band, and its type size. */
 export const HEADING: Mm = 5.4;
 const HEADING_SIZE: Mm = 3.6;
-/** The same of a line of what a teacher says under it: 8 pt, since it is read while writing. */
+/** Height and type size of the teacher's remark beneath it: 8 pt, since it is read while writing. */
 export const REMARK: Mm = 4.2;
 export const REMARK_SIZE: Mm = 2.9;
 
-/** Name of a band, and its manner of writing where unusual. */
+/** Name of a band, and how it is written where that differs from the default. */
 export interface Title {
   readonly name: string;
   readonly more: string;
 }
 
-/** How a band is written, where that is not the usual: its nib, one held angle, outlines. */
+/** How a band is written where that differs from the default: its nib, one held angle, outlines. */
 export function manner({ how }: Band, { recipe, unit, zones }: Ground): string {
   const hand = handOf(recipe);
   const nibbed = countsByPen(hand);

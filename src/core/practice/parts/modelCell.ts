@@ -27,7 +27,7 @@ export const boundsOf = ({ reach }: Figure, [x, y]: Vec, unit: Mm, around = 0, r
   bottom: y - reach.bottom * unit + around,
 });
 
-/** A pale line thinner than this is lost under the ruling, in mm (asked for by a user; not tried on paper). */
+/** Thickness, in mm, below which a pale line is lost under the ruling (a user's request; not tried on paper). */
 const SEEN_IN_PALE: Mm = 0.18;
 
 /** The tint a model is printed in: a pale one a step darker where its hairlines would be lost. */

@@ -18,11 +18,11 @@ export interface Laid {
   readonly nodes: readonly DrawingNode[];
 }
 
-/** Pieces of a band, and what could not be done. */
+/** Parts of a band, and remarks on what could not be done. */
 export interface BandParts {
   readonly parts: readonly BandPart[];
   readonly trouble: readonly string[];
-  /** Rows like these fill the rest of the page after the parts. */
+  /** Rows that fill the rest of the page after the parts. */
   readonly filling?: BandPart;
 }
 
@@ -37,13 +37,13 @@ export interface PageRoom {
 
 /** How the rows of a kind of band are written. */
 export interface RowsOf {
-  /** A row holds one letter again and again, as numbered strokes. */
+  /** A row repeats one letter, with numbered strokes. */
   readonly oneLetter?: true;
-  /** Each text has its row to itself, from end to end. */
+  /** Each text takes a whole row. */
   readonly ownRow?: true;
-  /** Texts begin at the beginning of their cell; without it they stand in its middle. */
+  /** Texts are aligned to the start of their cell; otherwise they are centred. */
   readonly fromTheSide?: true;
-  /** In a hand measured by dots its first models show them. */
+  /** The first models of a hand measured by dots show the dots. */
   readonly dotted?: true;
 }
 
@@ -57,7 +57,7 @@ export const together = (laid: readonly Laid[]): Laid => ({
   nodes: laid.flatMap(({ nodes }) => nodes),
 });
 
-/** Worked out when first asked for, and kept. */
+/** Computed on first use and cached. */
 export function once<T>(make: () => T): () => T {
   let made: { readonly value: T } | undefined;
   return () => {
@@ -66,7 +66,7 @@ export function once<T>(make: () => T): () => T {
   };
 }
 
-/** What would fit: "A nib of 1.6 mm fits." */
+/** What would fit, as a sentence: "A nib of 1.6 mm fits." */
 export function smaller({ recipe, unit, zones }: Ground, share: number): string {
   const hand = handOf(recipe);
   const down = (value: number) => Math.floor(value * 10) / 10;

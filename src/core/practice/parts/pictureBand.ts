@@ -21,7 +21,7 @@ const CAPTION_LINE: Mm = 3;
 const CAPTION_LINES = 2;
 const PICTURE_GAP: Mm = 3;
 
-/** Distributes items over the fewest rows, none of them nearly empty. */
+/** Distributes items over the minimum number of rows, none of them nearly empty. */
 function evenRows<T>(items: readonly T[], columns: number): T[][] {
   const rows = Math.ceil(items.length / columns);
   const each = Math.ceil(items.length / rows);

@@ -13,7 +13,7 @@ const LEAST_ROW_GAP: Mm = 1.5;
 /** White at the head of a row, or after its ladder. */
 export const LEAD: Mm = 1.5;
 
-/** A third of the body, within these. */
+/** Bounds of the padding, which is a third of the body. */
 const LEAST_PAD: Mm = 2.6;
 const MOST_PAD: Mm = 9;
 const PAD_SHARE = 0.34;
@@ -68,7 +68,7 @@ const inkReach = (figure: Figure | undefined, unit: Mm, marks: Mm) =>
     ? { top: figure.reach.top * unit + marks, bottom: marks - figure.reach.bottom * unit }
     : { top: 0, bottom: 0 };
 
-/** How far the lettering under a figure reaches beyond its ink, on the side where it does most. */
+/** Maximum reach of the lettering under a figure beyond its ink, over both sides. */
 export const overhang = ({ labels, reach }: Figure, unit: Mm): Mm =>
   labels.reduce((most, { x, text: label }) => {
     const half = textWidth(label, LABEL_SIZE) / 2;
@@ -78,7 +78,7 @@ export const overhang = ({ labels, reach }: Figure, unit: Mm): Mm =>
 /** White between two letterings under a figure. */
 const LABEL_GAP: Mm = 0.3;
 
-/** The lettering under a figure, without what would run into the one before it. */
+/** The lettering under a figure, without what would overlap the lettering of the figure before it. */
 export function labelsWithRoom({ labels }: Figure, unit: Mm): Figure['labels'] {
   let end = Number.NEGATIVE_INFINITY;
   return labels.filter(({ x, text: label }) => {

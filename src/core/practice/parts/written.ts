@@ -97,7 +97,7 @@ export function written(
   const narrow = width - (beside ? beside.width + BESIDE : 0);
   const rooms = [...Array<Mm>(rowsBeside).fill(roomOf(narrow)), roomOf(width)];
   const lines = Math.max(how.lines, rowsBeside);
-  // A line of text has its row to itself, from end to end, whichever way the page runs.
+  // A line of text takes a whole row, whichever way the page runs.
   const rows: RowPlan[] = running
     ? (plan as CellPlan[]).map((cell) => ({ cells: [cell], pitch: roomOf(width) }))
     : inRows(plan as CellPlan[], cellWidth, rooms, { ...how, lines });

@@ -109,7 +109,7 @@ export function greedyCover({ words, sets, demand }: Instance): number[] {
   return chosen;
 }
 
-/** Puts a word back among those of its gain, the preferred ones last. */
+/** Puts a word back among those of equal gain, sorted so that preferred ones are last. */
 function insert(buckets: number[][], gain: number, word: number, better: (a: number, b: number) => number) {
   buckets[gain] ??= [];
   const list = buckets[gain] as number[];
@@ -122,9 +122,9 @@ function insert(buckets: number[][], gain: number, word: number, better: (a: num
   list.splice(low, 0, word);
 }
 
-/** Rounds of improvement, each of which saves a word; the largest lists tried needed under ten. */
+/** Maximum number of improvement rounds, each of which saves a word; the largest lists tried needed fewer than ten. */
 const ROUNDS = 40;
-/** Words looked at to stand in for two: those that serve most. */
+/** Number of candidate words to replace two: those that cover most. */
 const CANDIDATES = 600;
 
 /**
@@ -141,7 +141,7 @@ export function improved(instance: Instance, start: readonly number[]): number[]
   return chosen;
 }
 
-/** The choice with one word in place of two; undefined where no word does for any two. */
+/** The choice with one word in place of two; undefined where no word can replace two. */
 function oneForTwo(instance: Instance, chosen: readonly number[]): number[] | undefined {
   const { sets, demand } = instance;
   const setOf = (word: number) => sets[word] as readonly number[];
@@ -149,7 +149,7 @@ function oneForTwo(instance: Instance, chosen: readonly number[]): number[] | un
   for (const word of chosen) for (const e of setOf(word)) spare[e] = (spare[e] as number) + 1;
   const taken = new Set(chosen);
   const largest = Math.max(...sets.map((set) => set.length));
-  /** Elements that lack when the word is taken away. */
+  /** Elements left uncovered when the word is removed. */
   const needing = chosen.map((word) => setOf(word).filter((e) => spare[e] === 0));
   for (const [i, a] of chosen.entries()) {
     for (let j = i + 1; j < chosen.length; j++) {
@@ -199,7 +199,7 @@ function holdersOf(instance: Instance): readonly (readonly number[])[] {
   return holders;
 }
 
-/** Without the words nothing needs, the least serving dropped first. */
+/** Removes redundant words, those that cover least first. */
 function pruned({ sets, demand }: Instance, chosen: readonly number[]): number[] {
   const served = new Array<number>(demand.length).fill(0);
   for (const word of chosen) for (const e of sets[word] as number[]) served[e] = (served[e] as number) + 1;

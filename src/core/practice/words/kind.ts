@@ -8,12 +8,12 @@ const PLAIN_SENSES = new Set(
   ),
 );
 
-/** Endings that make a word out of another. */
+/** Endings that derive one word from another. */
 const ENDINGS = /(?:s|es|ed|d|ing|er|ers|y|ly|ness|ism|ist|ists)$/;
-/** Minimum length of a word that, as the beginning of a longer one, carries its sense along. */
+/** Minimum length of a word whose sense carries over to a longer word that begins with it. */
 const TELLING = 5;
 
-/** Not in the listing, and nothing for a class to copy out twenty times: cruelty, weapons, drugs, what bodies do. */
+/** Words that are not in the listing but unfit for a class to copy twenty times: cruelty, weapons, drugs, bodily functions. */
 const ALSO = new RegExp(
   `^(?:${[
     'suicid|nazi|hitler|slave|slaver|genocid|massacr|tortur|rapist|corpse|stab|strangl|behead|lynch',
@@ -24,7 +24,7 @@ const ALSO = new RegExp(
   ].join('|')})`,
 );
 
-/** Sounds people make: no word to learn letters by. */
+/** Interjections: unsuitable for learning letters. */
 const INTERJECTIONS = new Set(
   'ah aha ahem aw bah boo duh eek eh er ew gee gosh ha hah hee heh hello hey hi hm hmm ho huh hush mm mmm nah nope oh oho ok okay oops ooh ouch ow oy pah pew phew pooh pshaw psst shh sh tut ugh uh um wow yay yeah yep yes yikes yo yum yuck'.split(
     ' ',

@@ -2,7 +2,7 @@ import type { Hand } from '../../hand/hand';
 import { foldedFor } from '../../hand/hand';
 import { ARABIC_SENTENCES, SENTENCES } from './sky';
 
-/** What new bands hold until their maker says otherwise, and what a course ends with. */
+/** Default contents of new bands, and the sentences that a course ends with. */
 export interface Samples {
   readonly letter: string;
   readonly pair: string;
@@ -48,6 +48,6 @@ export function samplesFor(hand: Pick<Hand, 'fold' | 'rightToLeft'>): Samples {
   };
 }
 
-/** A text for a hand to show itself by: the one given where it is in the hand's letters, else a phrase of its own. */
+/** Specimen text of a hand: the given text where the hand has its letters, else a phrase of the hand's own. */
 export const textFor = (hand: Pick<Hand, 'fold' | 'rightToLeft'>, text: string): string =>
   /\p{Script=Arabic}/u.test(text) === hand.rightToLeft ? text : samplesFor(hand).phrase;

@@ -59,7 +59,7 @@ export function lookAlikesOf({ fold, rightToLeft }: Pick<Hand, 'fold' | 'rightTo
 export const alikeInWords = (hand: Pick<Hand, 'fold'>, [one, other]: readonly [string, string]): string =>
   `${foldedFor(hand, one)} or ${foldedFor(hand, other)}`;
 
-/** Least length of words to compare: two letters tell little. */
+/** Minimum length of words to compare: two letters tell little. */
 const LEAST_LENGTH = 3;
 
 /** Pairs of words that differ in one letter that can be misread for the other; commonest first. */
