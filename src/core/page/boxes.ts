@@ -15,10 +15,10 @@ export const BAR_SPACE: Mm = 6;
 export const GAUGE_SPACE: Mm = 17;
 export const LETTER_SPACE: Mm = 4;
 
-/** Least inset of the block, so that half the width of an outermost line still falls on the sheet. */
+/** Minimum inset of the block: half the width of an outermost line still falls on the sheet. */
 const LEAST_INSET: Mm = 0.5;
 
-/** Smallest block worth ruling. */
+/** Minimum size of a block that is ruled. */
 const SMALLEST_BLOCK: Mm = 10;
 
 export interface Box {
@@ -28,7 +28,7 @@ export interface Box {
   readonly height: Mm;
 }
 
-/** What decides how a page is divided: its paper, its aids, and the hand written on it. */
+/** What the division of a page depends on: its paper, its aids, and the hand written on it. */
 export type Furnished = Pick<PageShape, 'aids'> & Pick<Setting, 'hand' | 'school'>;
 
 export interface PageBoxes {
@@ -38,21 +38,21 @@ export interface PageBoxes {
   readonly columns: readonly Box[];
   /** True where lines start at the right: left-to-right hands mirrored, right-to-left hands not. */
   readonly startsRight: boolean;
-  /** Does it carry the marks a photograph of it is read by? */
+  /** Whether it carries the marks by which a photograph of it is read. */
   readonly marked: boolean;
-  /** The aids that stand on the page: on small paper some yield to the writing. */
+  /** Aids drawn on the page: on small paper some are dropped to leave room for writing. */
   readonly aids: PageShape['aids'];
-  /** The aids that yielded, in words, in the order they went. */
+  /** The dropped aids, in words, in the order they were dropped. */
   readonly yielded: readonly string[];
 }
 
-/** Does this recipe draw a pen-angle gauge? Only an edge has an angle to lay. */
+/** Whether a pen-angle gauge is drawn: only an edge has an angle. */
 const hasGauge = (recipe: Furnished): boolean => recipe.aids.gauge && handOf(recipe).penAngle !== null;
 
-/** The fraction of the room inside the margins, across and down, that is left to write in however many aids are asked for. */
+/** Minimum fraction of the room inside the margins, across and down, that is left for writing, whatever aids are asked for. */
 const LEAST_WRITTEN = 0.75;
 
-/** The order in which aids yield to the writing: what helps least while one writes goes first. */
+/** Order in which aids are dropped: the least useful while writing is dropped first. */
 const YIELDING = [
   { name: 'the pen-angle gauge', without: { gauge: false } },
   { name: 'the letters beside the lines', without: { letters: false } },

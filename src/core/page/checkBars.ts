@@ -7,7 +7,7 @@ import type { LineLanguage } from './lineLanguage';
 import { MARKED_EDGE } from './marks';
 import { CHECK_BAR } from './printer';
 
-/** Lengths a check bar takes, the longest that fits the sheet first. */
+/** Possible lengths of a check bar, longest first; the first that fits the sheet is used. */
 const BAR_LENGTHS: readonly Mm[] = [CHECK_BAR, 50, 20];
 const BAR_TICK: Mm = 1.5;
 

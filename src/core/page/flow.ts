@@ -18,7 +18,7 @@ export interface Poured<Laid> {
 /** Rounding error that must not push a part to the next page. */
 const DUST = 1e-6;
 
-/** Parts poured into the frames of a page one after the other, page after page. */
+/** Places parts into the frames of a page in order, page after page. */
 export class Flow<Laid> {
   readonly pages: Poured<Laid>[][] = [[]];
   private frame = 0;

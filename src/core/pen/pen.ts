@@ -59,7 +59,7 @@ export type Polygon = readonly Vec[];
 
 /** Default distance between poses, in nib widths: the area is then within 0.1 % of the exact outline's. */
 export const SCREEN_STEP = 0.06;
-/** How far a chord may stray on the screen: gentle curves take longer steps. */
+/** Maximum deviation of a chord on the screen: gentle curves take longer steps. */
 export const SCREEN_TOLERANCE = 0.0015;
 /** Corners of the polygon that stands for a round point, and for one no larger than a hairline. */
 const ROUND_CORNERS = 16;
@@ -135,10 +135,10 @@ export function markCentre(pen: Pen, pose: PenPose): Vec {
   return add(pose.at, scale(heading(pen.lie ?? 0), (0.5 - pose.anchor) * free));
 }
 
-/** A downstroke is doubled in full from this steepness (sine of its fall) on, and not at all on the level. */
+/** Steepness (sine of the fall) from which a downstroke is fully doubled; level strokes are not doubled. */
 const FULL_FALL = 0.7;
 
-/** A stroke is doubled in full from this weight on, and not at all where it is a hairline. */
+/** Weight from which a stroke is fully doubled; hairlines are not doubled. */
 const FULL_WEIGHT = 0.25;
 
 const smooth = (share: number): number => share * share * (3 - 2 * share);
@@ -179,7 +179,7 @@ function roundedEdge(middle: Vec, along: Vec, across: Vec, rounding: number): Ve
   );
 }
 
-/** Where the points of a pen of points stand in a pose: one, or two. */
+/** Positions of the points of a pen in a pose: one or two. */
 export function points(pen: PenOfPoints, pose: PenPose): Vec[] {
   switch (pen.kind) {
     case 'two-point': {

@@ -4,7 +4,7 @@ import { footprints, type Pen, type Polygon } from './pen';
 import type { Stroke } from './stroke';
 import { trace } from './trace';
 
-/** What bounds one footprint as the pen moves on: its corners farthest to the left and to the right of the way. */
+/** The sides of one footprint: its corners farthest to the left and to the right of the direction of travel. */
 interface Sides {
   readonly left: Vec;
   readonly right: Vec;
@@ -46,7 +46,7 @@ const JUMP = 0.06;
 const MOST_GAIN = 0.7;
 /** Maximum growth of a shade along a straight path, as a fraction of the path. */
 const EVEN = 0.3;
-/** Steps shorter than this say nothing about a direction. */
+/** Minimum step from which a direction is read. */
 const STILL = 1e-9;
 
 /**
@@ -107,7 +107,7 @@ function ribbonsOf(shapes: readonly (readonly Vec[])[]): Polygon[] {
   return found;
 }
 
-/** A ribbon being laid: its two sides in the order of writing, and which way it went last. */
+/** A ribbon under construction: its two sides in writing order, and its last direction. */
 interface Chain {
   readonly left: Vec[];
   readonly right: Vec[];
@@ -129,13 +129,13 @@ function turn(chain: Chain, leaving: Sides, way: Vec) {
   }
 }
 
-/** A ribbon goes on while the pen does, by the same corners or ones close by. */
+/** A ribbon continues while its sides stay at the same corners or close to them. */
 const follows = ({ left, right, way: last }: Chain, from: Sides, way: Vec): boolean =>
   distance(left.at(-1) as Vec, from.left) <= JUMP &&
   distance(right.at(-1) as Vec, from.right) <= JUMP &&
   last[0] * way[0] + last[1] * way[1] > 0;
 
-/** Of two corners for a side, the one farther out. */
+/** The outermost of two corners for a side. */
 const outer = (a: Sides, b: Sides, way: Vec): Sides => ({
   left: cross(way, subtract(b.left, a.left)) > 0 ? b.left : a.left,
   right: cross(way, subtract(b.right, a.right)) < 0 ? b.right : a.right,

@@ -34,7 +34,7 @@ export interface Knot {
   readonly anchor?: number;
 }
 
-/** A stroke as data: knots in order, with what a teacher would say of it. */
+/** A stroke as data: knots in order, with its name and the teacher's remark. */
 export interface StrokePlan {
   readonly name: string;
   readonly remark?: string;
@@ -67,7 +67,7 @@ const MIDDLE = 0.5;
 
 const at = ({ x, y }: Knot): Vec => [x, y];
 
-/** Compiles knots to cubics: tangent-continuous by construction, but for declared corners. */
+/** Compiles knots to cubics, tangent-continuous by construction except at declared corners. */
 export function compileStroke({ name, remark, knots, nib, finishes }: StrokePlan): Stroke {
   const path: Cubic[] = [];
   const lengths = [0];

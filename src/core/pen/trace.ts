@@ -22,7 +22,7 @@ const STRAIGHT = 1e-5;
 const isStraight = (cubic: Cubic, length: number): boolean =>
   length - distance(cubic[0], cubic[3]) < STRAIGHT * length;
 
-/** A channel stays as it is from one knot to the next. */
+/** A channel is constant between two knots. */
 const steady = (values: readonly number[], i: number): boolean => values[i] === values[i + 1];
 
 /** Second derivative of a cubic over the second difference of its controls. */
@@ -56,7 +56,7 @@ export function trace(stroke: Stroke, step: number, until = 1, tolerance?: numbe
   for (const [i, cubic] of stroke.path.entries()) {
     const [from, to] = [stroke.lengths[i] as number, stroke.lengths[i + 1] as number];
     if (i > 0 && from >= end) break;
-    // Along a straight line nothing changes but the place, unless the pen turns or presses on the way.
+    // Along a straight line only the position changes, unless the pen turns or its pressure varies.
     const even = isStraight(cubic, to - from) && steady(stroke.turns, i) && steady(stroke.presses, i);
     const within = () => {
       // A turn moves the ends of the edge, half its length away, and bows their path besides.

@@ -3,9 +3,9 @@ import { type PenOfPoints, penFor, points } from './pen';
 import type { Stroke } from './stroke';
 import { trace } from './trace';
 
-/** How far a chord may stray from a point's true path, in the unit of the stroke: far under a printed line. */
+/** Maximum deviation of a chord from a point's true path, in the unit of the stroke: far below the width of a printed line. */
 const TOLERANCE = 0.004;
-/** Longest step where the pen turns. */
+/** Maximum step where the pen turns. */
 const STEP = 0.25;
 
 /** The lines the points of a pen leave along a stroke: a chain of places for each point, in written order. */

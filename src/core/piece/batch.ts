@@ -9,7 +9,7 @@ import { remedies } from './remedies';
 /** A column's place in a text: "{name}". */
 const FIELD = /\{([^{}\n]{1,40})\}/g;
 
-/** The columns a piece asks for, in the order they first stand in it. */
+/** Columns that a piece uses, in the order of their first use. */
 export const fieldsOf = ({ blocks }: Pick<Piece, 'blocks'>): string[] => [
   ...new Set(
     blocks.flatMap(({ text }) => [...text.matchAll(FIELD)].map(([, name]) => (name as string).trim())),
@@ -51,7 +51,7 @@ export interface LaidRow {
   readonly wrong?: string;
 }
 
-/** A row laid out as the pattern says; where it does not fit, with the first remedy that helps, which is named. */
+/** A row laid out like the pattern; where it does not fit, with the first remedy that helps, which is named. */
 export function layRow(piece: Piece, row: number, drawer: readonly Nib[], own: Own = {}): LaidRow {
   const laid = layoutPiece(filledIn(piece, piece.rows[row] ?? { values: {} }), own);
   if (laid.fits) return { row, laid };
@@ -60,7 +60,7 @@ export function layRow(piece: Piece, row: number, drawer: readonly Nib[], own: O
   return { row, laid, wrong: worstFinding(laid.findings)?.text ?? '' };
 }
 
-/** Rows that are still to be written, or to be written again. */
+/** Rows still to be written, or to be written again. */
 export const openRows = ({ rows }: Pick<Piece, 'rows'>): number[] =>
   rows.flatMap(({ state }, i) => (state === 'written' ? [] : [i]));
 

@@ -11,7 +11,7 @@ import { brokenLines, lineOf, type Paragraph } from './paragraph';
 import type { BlockPen } from './pen';
 import type { Block } from './piece';
 
-/** Lines along a slant step onward by this angle off the vertical where the hand itself leans less. */
+/** Minimum angle off the vertical by which lines along a slant advance; a hand that leans more advances by its own slope. */
 const LEAST_SLANT = 20;
 /** Most white justifying adds to one word space, in bodies: beyond that a line is left short. */
 const MOST_SPREAD = 1.4;
@@ -26,7 +26,7 @@ export interface BlockLines {
   readonly findings: readonly Finding[];
 }
 
-/** A block, its lines kept from running into each other: by other breaks, or by more space where they meet. */
+/** A block whose lines do not collide: broken elsewhere, or spaced wider where they meet. */
 export function easedBlock(block: Block, pen: BlockPen, frame: Box): BlockLines {
   const usual = blockLines(block, pen, frame);
   const meetings = collisionsIn(usual.lines);
@@ -42,7 +42,7 @@ export function easedBlock(block: Block, pen: BlockPen, frame: Box): BlockLines 
     if (other.lines.length === usual.lines.length && collisionsIn(other.lines).length === 0)
       return { ...other, findings: [...other.findings, found] };
   }
-  // Every line from the meeting on moves down by what the two need.
+  // Every line from the collision on moves down by the space the two need.
   let down: Mm = 0;
   const lines = usual.lines.map((line, i) => {
     const before = usual.lines[i - 1];
@@ -63,7 +63,7 @@ const collisionsIn = (lines: readonly LaidLine[]) =>
     return before.number < 0 ? [] : (collisionOf(before, line) ?? []);
   });
 
-/** Lines of a block where nothing of it is moved yet; `share` of the room is used. */
+/** Lines of a block before collisions are resolved; `share` is the fraction of the room that is used. */
 function blockLines(block: Block, pen: BlockPen, frame: Box, share = 1): BlockLines {
   const { face, unit, pitch, above, below, body } = pen;
   const beside = finishReach(block, pen);
@@ -140,7 +140,7 @@ function slanted<T extends { readonly lines: readonly unknown[] }>(
   return broken;
 }
 
-/** A line with the white in it that its block asks for. */
+/** A line with its word spaces widened as its block asks. */
 function spread(
   block: Block,
   { face, unit, body }: BlockPen,
@@ -159,7 +159,7 @@ function spread(
   return more > 0 && more < MOST_SPREAD * body ? lineOf(face, paragraph, words, line, more / unit) : set;
 }
 
-/** A set line in its place: by what is inked of it, not by its skeleton. */
+/** A set line in its place, aligned by its ink and not by its skeleton. */
 function stood(
   block: Block,
   number: number,

@@ -4,7 +4,7 @@ export interface Word {
   readonly at: number;
 }
 
-/** What a way of breaking is judged by. */
+/** What breaking a paragraph needs to know. */
 export interface Breaking {
   /** Width of the ink of words `from` until `until` on one line. */
   readonly widthOf: (from: number, until: number) => number;
@@ -12,7 +12,7 @@ export interface Breaking {
   readonly room: (line: number) => number;
   /** Lines from this number on have the same room. */
   readonly evenFrom: number;
-  /** Where the last line is filled like the others: writing that is centred or ragged on purpose looks best even. */
+  /** Whether the last line is filled like the others: centred or deliberately ragged writing looks best even. */
   readonly evenLast: boolean;
 }
 
@@ -31,8 +31,8 @@ const isInitial = (word: string) => /^\p{Lu}\p{L}{0,2}\.$/u.test(word);
 const isCapitalised = (word: string) => /^\p{Lu}\p{Ll}/u.test(word);
 
 /**
- * What a break between two words costs: a number holds to its unit (and a short word to its number), an initial to its
- * name, and names of several words hold together where they can.
+ * Cost of a break between two words: a number stays with its unit (and a short word with its number), an initial with its name, and
+ * names of several words stay together where possible.
  */
 export function breakCost(before: string, after: string): number {
   if (isNumber(before) && isShort(after) && !isCapitalised(after)) return COSTS.bound;
@@ -51,7 +51,7 @@ export function lineCost(
   const width = widthOf(from, until);
   const free = room(number) - width;
   const last = until === words.length;
-  // A word that is too long for any line stands alone, over the edge; nothing else may.
+  // Only a word that is too long for any line may exceed it, and then stands alone.
   if (free < 0) return COSTS.over * (until - from) - free / room(number);
   const short = (free / room(number)) ** 2;
   if (last) {

@@ -36,7 +36,7 @@ const skylineOf = lastFor((pen: Pen, cut: Cut): Skyline => {
 /** Columns of the page, in mm, in which lines of any size are compared. */
 const PAGE_COLUMN: Mm = 0.5;
 
-/** The lowest (or highest) ink of a line in every column of the page that it reaches. */
+/** Lowest (or highest) ink of a line in each column of the page that it covers. */
 function edgeOf(line: LaidLine, side: 'tops' | 'bottoms'): Map<number, Mm> {
   const edge = new Map<number, Mm>();
   const further = side === 'tops' ? Math.min : Math.max;
@@ -56,7 +56,7 @@ function edgeOf(line: LaidLine, side: 'tops' | 'bottoms'): Map<number, Mm> {
   return edge;
 }
 
-/** White two lines keep between their ink, in bodies of the smaller. */
+/** Minimum white between the ink of two lines, in bodies of the smaller one. */
 const CLEAR = 0.06;
 
 /** A place where two lines collide, and by how much. */
@@ -64,11 +64,11 @@ export interface Collision {
   readonly upper: LaidLine;
   readonly lower: LaidLine;
   readonly x: Mm;
-  /** What they would have to be moved apart. */
+  /** Distance by which they must be moved apart. */
   readonly by: Mm;
 }
 
-/** The nearest place of two lines one over the other, where it is too near. */
+/** Where two neighbouring lines are closest, if that is too close. */
 export function collisionOf(upper: LaidLine, lower: LaidLine): Collision | undefined {
   if (upper.ink.bottom < lower.ink.top) return undefined;
   const clear = CLEAR * Math.min(upper.pen.body, lower.pen.body);

@@ -11,9 +11,9 @@ export interface InkedStroke {
   readonly startsFull: boolean;
 }
 
-/** Where the pen is dipped: before these strokes; and strokes that ask for more than one dip holds. */
+/** A dip plan: the strokes before which the pen is dipped, and strokes that need more than one dip holds. */
 export interface DipPlan {
-  /** Numbers of the strokes before which it is dipped, the first always among them. */
+  /** Indices of the strokes before which it is dipped; always includes the first. */
   readonly dips: readonly number[];
   readonly tooLong: readonly number[];
   /** Share of a load left after each stroke. */
@@ -50,7 +50,7 @@ const LONG = 0.35;
 
 export const startsFull = (area: number, cover: number): boolean => area > LONG * cover;
 
-/** Areas that differ by less are the same. */
+/** Tolerance within which areas are equal. */
 const DUST = 1e-9;
 
 /**

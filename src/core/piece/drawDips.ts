@@ -18,7 +18,7 @@ const SHADE = 3;
 const DOT = 0.9;
 const OVER = 0.25;
 
-/** A colour made paler by a share. */
+/** A colour lightened by a fraction. */
 function paler(colour: string, share: number): string {
   const channel = (at: number) => {
     const value = Number.parseInt(colour.slice(at, at + 2), 16);

@@ -89,7 +89,7 @@ const flourishes = (laid: Laid, paint: (line: LaidLine) => FormPaint): DrawingNo
     ),
   );
 
-/** Line of a flourish on a guide: its outline, to be followed. */
+/** Line of a flourish's outline on a guide. */
 const FLOURISH_GUIDE: Mm = 0.15;
 
 /** A line's ink with what is drawn along its letters: under it an outline or a shadow, over it a light. */
@@ -103,7 +103,7 @@ function lineNodes({ block, set, pen, x, baseline }: LaidLine, colour = block.co
     case 'none':
       return ink(0, 0, colour);
     case 'outline':
-      // A line at a distance: the letters drawn fat, then all within the line white again.
+      // An outline at a distance: the letters stroked wide, then everything inside the line filled white.
       return [
         ...along({ colour: second, width: 2 * (off + OUTLINE), cap: 'round' }),
         ...along({ colour: PAPER, width: 2 * off, cap: 'round' }),

@@ -64,7 +64,7 @@ export function withNewBlock(piece: Piece, role: Role): { piece: Piece; id: stri
   return { piece: { ...piece, blocks: [...piece.blocks, freshBlock(id, role, '', last.setting)] }, id };
 }
 
-/** Without a block; the last one stays. */
+/** The piece without a block; the last block cannot be removed. */
 export const withoutBlock = (piece: Piece, id: string): Piece =>
   piece.blocks.length === 1 ? piece : { ...piece, blocks: piece.blocks.filter((block) => block.id !== id) };
 

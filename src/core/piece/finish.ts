@@ -7,7 +7,7 @@ export const OUTLINE: Mm = 0.2;
 /** A light pen's line on the letters, in letter units, and the finest there is. */
 const LIGHT = 0.14;
 const FINEST_LIGHT: Mm = 0.15;
-/** A light on pressed letters is finer by this. */
+/** Factor by which a light on pressed letters is finer. */
 const ON_PRESSED = 0.6;
 
 /** Width of the light drawn down a stroke. */
@@ -37,7 +37,7 @@ export function finishReach(
     case 'shadow':
       return { left: 0, right: off, top: 0, bottom: off };
     case 'highlight': {
-      // Beside a hairline the light stands in the white.
+      // Beside a hairline the light lies in the white.
       const beside = off + lightWidth(pen) / 2;
       return { left: beside, right: 0, top: beside, bottom: 0 };
     }

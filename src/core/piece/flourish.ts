@@ -14,7 +14,7 @@ export interface LaidFlourish {
   readonly ink: Extent;
 }
 
-/** Shortest and longest stroke worth the name, in bodies. */
+/** Minimum and maximum length of a flourish, in bodies. */
 const SHORTEST = 1.2;
 const LONGEST = 4;
 /** White between the writing and a stroke, in bodies. */
@@ -37,7 +37,7 @@ function wave(length: NibWidths): StrokePlan {
   };
 }
 
-/** A stroke that swings out beside the writing: away from it at first, then level, then a little back. */
+/** A stroke that swings out beside the writing: first away from it, then level, then slightly back. */
 function swash(length: NibWidths, outward: 1 | -1): StrokePlan {
   const rise = length * 0.14;
   const knots =

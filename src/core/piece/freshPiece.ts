@@ -10,7 +10,7 @@ import { PIECE_FORMAT, PIECE_VERSION, type Role } from './pieceFormat';
 const INK = '#1f2430';
 const RUBRIC = '#a33327';
 
-/** How a block of each role stands at first. */
+/** Default alignment of a block, by role. */
 const ROLE_LOOKS: Readonly<Record<Role, Partial<Block>>> = {
   name: { align: 'centre' },
   title: { align: 'centre', capitals: true },
@@ -50,7 +50,7 @@ export const freshBlock = (id: string, role: Role, text: string, setting: Settin
 const CARD_NIB: Mm = 1.5;
 const MARGIN: Mm = 10;
 
-/** A hand as a card is written in it: with a small nib where its heights hang on the nib. */
+/** A hand as it is written on a card: with a small nib where its heights depend on the nib. */
 export const cardSetting = (hand: HandId): Setting =>
   settingOf(hand, handById(hand).tool === 'broad' ? CARD_NIB : undefined);
 

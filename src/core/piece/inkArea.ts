@@ -7,14 +7,14 @@ import { trace } from '../pen/trace';
 import type { Cut } from '../type/cut';
 import { thicknessAt } from '../type/letterReadings';
 
-/** Steps along a stroke over which its thickness is summed, in letter units. */
+/** Step along a stroke over which its thickness is integrated, in letter units. */
 const STEP: NibWidths = 0.15;
 
-/** One stroke of a letter as the hand makes it: the way it goes and the ink it lays, in letter units. */
+/** One stroke of a letter: its path and the ink it lays, in letter units. */
 export interface StrokeInk {
   readonly length: NibWidths;
   readonly area: number;
-  /** Thickness where it is thickest. */
+  /** Maximum thickness. */
   readonly thickest: NibWidths;
 }
 

@@ -25,13 +25,13 @@ export interface LaidLine {
   readonly x: Mm;
   readonly baseline: Mm;
   readonly ink: Extent;
-  /** What is wanted of it and what it takes, across. */
+  /** Width available and width taken. */
   readonly room: Mm;
 }
 
 /** What a scribe should know before the pencil is taken up, in plain words. */
 export interface Finding {
-  /** 'wrong': it cannot be written so; 'eased': it was helped; 'remark': a matter of taste. */
+  /** 'wrong': it cannot be written like this; 'eased': it was adjusted; 'remark': a matter of taste. */
   readonly tone: 'wrong' | 'eased' | 'remark';
   readonly about:
     | 'width'
@@ -45,7 +45,7 @@ export interface Finding {
     | 'fold'
     | 'verse';
   readonly block?: string;
-  /** By how much it is too wide, too tall or too near: what has to be gained for it to fit. */
+  /** Amount by which it is too wide, too tall or too close: what must be gained for it to fit. */
   readonly by?: Mm;
   readonly text: string;
 }

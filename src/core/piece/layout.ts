@@ -19,7 +19,7 @@ export function piecePage({ paper }: Pick<Piece, 'paper'>): { width: Mm; height:
   return paper.sideways ? { width: height, height: width } : { width, height };
 }
 
-/** Smallest frame that can be written in. */
+/** Minimum side of a frame that can be written in. */
 const SMALLEST: Mm = 10;
 
 /**
@@ -41,7 +41,7 @@ export function pieceFrame(piece: Pick<Piece, 'paper'>): Box {
 
 const NO_LETTERS: Own = {};
 
-/** Of a small envelope the corner takes at most half its width and two fifths of its height. */
+/** Maximum fractions of a small envelope's width and height that the corner takes. */
 const MOST_POSTAGE = { across: 0.5, down: 0.4 } as const;
 
 /** The corner kept free for postage, limited by what a small envelope has room for. */
@@ -149,7 +149,7 @@ function standingOf(lines: readonly LaidLine[], ink: Extent): Extent {
 /** Words whose letters reach highest and lowest, first, inner and last, in either direction of writing. */
 const REACHING = 'J Jill Aj Qp fly hkg لكعج';
 
-/** What a stack may take at head and foot with other letters: in a list no name moves the lines by its own tails. */
+/** Maximum extent of a stack at head and foot with any letters: in a list no name moves the lines by its own tails. */
 function reservedFor(lines: readonly LaidLine[], ink: Extent): Extent {
   const reaches = lines.map(({ block, baseline, pen: { face, unit } }) => {
     const capitals = block.capitals || block.setting.capitalsOnly || handOf(block.setting).capitalsOnly;
@@ -163,7 +163,7 @@ function reservedFor(lines: readonly LaidLine[], ink: Extent): Extent {
   };
 }
 
-/** Blocks that have not changed stay as they were laid: an edit lays one anew. */
+/** Cache of laid blocks: an edit lays out one block anew. */
 const blocksWith = perObject((own: Own) =>
   lastFor((frame: string, block: Block) => easedBlock(block, blockPen(block, own), JSON.parse(frame) as Box)),
 );

@@ -25,7 +25,7 @@ export interface NibTrial {
   /** Unevenness of the line ends of the block, as a fraction of its width. */
   readonly rag: number;
   readonly collisions: number;
-  /** Of the pen on the paper, lifts and dips counted. */
+  /** Minutes of the pen on the paper, with lifts and dips. */
   readonly minutes: number;
   /** The finding that prevents it, in words; undefined where it fits. */
   readonly wrong?: string;

@@ -7,7 +7,7 @@ import type { Touch } from '../type/touch';
 import { lineReach, type Reach } from '../writing/figure';
 import { type Breaking, balanced, type Line, type Word } from './breaking';
 
-/** A paragraph with what was changed by hand about it; places count in the text of its block. */
+/** A paragraph with its manual changes; places are indices in the text of its block. */
 export interface Paragraph {
   readonly text: string;
   /** Where it begins in its block. */
@@ -21,7 +21,7 @@ export interface Paragraph {
 export const wordsOf = ({ text, at }: Pick<Paragraph, 'text' | 'at'>): Word[] =>
   [...text.matchAll(/\S+/g)].map(({ 0: word, index }) => ({ text: word, at: at + index }));
 
-/** As many words and pairs of words as one face is remembered for: a long text, and another beside it. */
+/** Cache size per face, in words and pairs of words: a long text, and another beside it. */
 const REMEMBERED = 4000;
 const NOWHERE: Reach = { left: 0, right: 0, top: 0, bottom: 0 };
 
@@ -48,7 +48,7 @@ export function lineOf(
     .filter((touch) => touch.at >= first.at && touch.at < last.at + last.text.length)
     .map((touch) => ({ ...touch, at: touch.at - first.at }));
   if (extra === 0) return setLine(face, run, within);
-  // A word's first letter takes all that follows along.
+  // Moving a word's first letter moves the whole word.
   const starts = new Map(words.slice(from + 1, until).map((word) => [word.at - first.at, extra]));
   const spaced = within.map((touch) => {
     const added = starts.get(touch.at) ?? 0;
@@ -93,7 +93,7 @@ function widthsOf(face: Typeface, paragraph: Paragraph, words: readonly Word[]) 
 
 /** Maximum number of times that lines are broken again because one came out wider than estimated. */
 const MOST_TRIES = 12;
-/** Ink over the edge by less than this is the estimate's, in letter units. */
+/** Excess of ink over the edge, in letter units, that is attributed to the estimate. */
 const DUST: NibWidths = 1e-6;
 
 export interface Broken {
@@ -101,7 +101,7 @@ export interface Broken {
   readonly lines: readonly Line[];
 }
 
-/** A paragraph in its lines, every one of them no wider than its room where any way of breaking allows that. */
+/** A paragraph broken into lines, none wider than its room where any breaking allows that. */
 export function brokenLines(
   face: Typeface,
   paragraph: Paragraph,

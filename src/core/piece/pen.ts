@@ -19,7 +19,7 @@ export interface BlockPen {
   readonly unit: Mm;
   /** Height of the body, or of the capitals of a hand without one. */
   readonly body: Mm;
-  /** How far the zones reach over and under the baseline, and from one baseline to the next. */
+  /** Reach of the zones above and below the baseline, and the distance between baselines. */
   readonly above: Mm;
   readonly below: Mm;
   readonly pitch: Mm;

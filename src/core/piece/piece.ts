@@ -24,7 +24,7 @@ import {
 const colour = (label: string) =>
   z.string().regex(/^#[0-9a-f]{6}$/, { error: () => `${label} must be a colour such as #1f2430.` });
 
-/** A line moved as a whole: it stays with the word that begins at `at`, wherever that word comes to stand. */
+/** A line moved as a whole: the change belongs to the word that begins at `at` and follows it to whatever line it is on. */
 const nudgeSchema = z.strictObject({
   at: z.int().min(0).max(PIECE_LIMITS.text),
   x: ranged('nudge'),
@@ -43,14 +43,14 @@ const blockSchema = z.strictObject({
   setting: z.strictObject(settingShape),
   capitals: flag('In capitals'),
   align: choice('Alignment', ALIGNMENTS),
-  /** Added to the pitch the hand's zones ask for, in nib widths (units of a ratio). */
+  /** Space added to the pitch that the hand's zones need, in nib widths (units of a ratio). */
   leading: ranged('leading'),
   /** White over the block, in mm. */
   before: ranged('before'),
   /** White added to every word space, as a share of the body. */
   wordSpace: ranged('wordSpace'),
   colour: colour('Colour of the ink'),
-  /** Lines the first letter is as tall as; 0 for a letter like the others. */
+  /** Height of the first letter in lines; 0 for a letter like the others. */
   initial: whole('initialLines'),
   finish: z.strictObject({
     kind: choice('Finish', FINISHES),

@@ -9,7 +9,7 @@ export type Role = (typeof ROLES)[number];
 export const ALIGNMENTS = ['left', 'centre', 'right', 'justified', 'slant'] as const;
 export type Alignment = (typeof ALIGNMENTS)[number];
 
-/** Where the writing stands between the head and the foot of its frame. Optical: a little above the middle. */
+/** Vertical position of the writing in its frame. Optical: a little above the middle. */
 export const PLACES = ['top', 'optical', 'centre', 'foot'] as const;
 export type Place = (typeof PLACES)[number];
 
@@ -22,5 +22,5 @@ export type Motif = (typeof MOTIFS)[number];
 export const FOLDS = ['none', 'across', 'down'] as const;
 export const WRITING_HANDS = ['right', 'left'] as const;
 
-/** Sizes a piece is held to, so that any of them can be laid out while somebody waits. */
+/** Limits of a piece, so that any piece can be laid out while somebody waits. */
 export const PIECE_LIMITS = { text: 20_000, blocks: 12, rows: 2_000, touches: 400, cell: 300 } as const;

@@ -19,11 +19,11 @@ export interface WorkingPlan {
   readonly minutes: number;
   /** Number of spare sheets for those that will be spoiled. */
   readonly spoiled: number;
-  /** Ink that is laid, in ml. */
+  /** Ink laid, in ml. */
   readonly ink: number;
 }
 
-/** How somebody writes. */
+/** A scribe's pace. */
 export interface Pace {
   /** Along a stroke, in mm a second. */
   readonly speed: number;
@@ -50,9 +50,9 @@ const USUAL_DRY = 10;
 const SMOOTH_LONGER = 1.5;
 /** Factor from touch-dry to dry through, before erasing. */
 const BEFORE_ERASING = 3;
-/** A left hand passes over what it wrote. */
+/** Factor for a left hand, which passes over what it wrote. */
 const UNDER_A_HAND = 1.5;
-/** Taking the pencil away, in minutes. */
+/** Minutes to erase the pencil lines. */
 const ERASING = 3;
 
 /** Number of letters in which, on average, one slip spoils a sheet (estimate). */
@@ -77,8 +77,8 @@ export const writingMinutes = ({ length, strokes, dips }: PenWork, { speed }: Pa
   inMinutes(length / speed + strokes.length * SECONDS.stroke + (dips?.dips.length ?? 0) * SECONDS.dip);
 
 /**
- * In what order a piece is written, so that no hand lies in wet ink: the main colour first, from the top down; a right hand
- * comes from the left, a left hand keeps a clean sheet under it and lets each block dry before it passes it again.
+ * Order of writing in which no hand lies in wet ink: the main colour first, from the top down; a right hand works from the left, a left
+ * hand keeps a clean sheet under it and lets each block dry before passing over it.
  */
 export function workingPlan(laid: Laid, supplies: Supplies = {}, pace: Pace = USUAL_PACE): WorkingPlan {
   const { piece } = laid;
@@ -181,6 +181,6 @@ function decorationSeconds({ piece, page }: Laid): number {
   return edges + (scatter.motif === 'none' ? 0 : scatter.count * SECONDS.motif);
 }
 
-/** The steps of several pieces worked on together, in minutes: each is done for all of them, and what dries dries side by side. */
+/** Steps of several pieces worked on together, in minutes: each step is done for all of them, and they dry at the same time. */
 export const stepsFor = (steps: readonly PlanStep[], many: number): readonly PlanStep[] =>
   steps.map((step) => (step.kind === 'dry' ? step : { ...step, minutes: step.minutes * many }));

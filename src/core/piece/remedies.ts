@@ -19,12 +19,12 @@ export interface Remedy {
   readonly piece: Piece;
 }
 
-/** Margins are not offered under this, in mm. */
+/** Minimum margin that is offered, in mm. */
 const LEAST_MARGIN = 5;
-/** Most that is taken from a word space, as a share of the body, and from the lines, in nib widths. */
+/** Maximum reduction of a word space, as a fraction of the body, and of the leading, in nib widths. */
 const CLOSER = 0.1;
 const LEADING_STEPS = [1, 2, 3, 4] as const;
-/** Widths tried where the drawer has no smaller nib, as shares of the one that is too large. */
+/** Widths tried where the drawer has no smaller nib, as fractions of the nib that is too large. */
 const SMALLER = [0.9, 0.8, 0.7, 0.6, 0.5, 0.4, 0.3] as const;
 
 const fits = (piece: Piece, own: Own): boolean => {
@@ -59,7 +59,7 @@ function* closerWords(piece: Piece) {
   };
 }
 
-/** How much closer, in the unit of the hands; “1 unit” where they differ. */
+/** Reduction, in the unit of the hands; “1 unit” where they differ. */
 function closerBy({ blocks }: Piece, step: number): string {
   const units = [...new Set(blocks.map(({ setting }) => heightInWords(handOf(setting), step)))];
   return units.length === 1 && units[0] !== undefined ? units[0] : counted(step, 'unit');
@@ -101,7 +101,7 @@ function* smallerMargins(piece: Piece) {
   }
 }
 
-/** The next smaller nibs of the drawer for the block that asks most; else smaller ones of any width. */
+/** The next smaller nibs of the drawer for the most demanding block; otherwise smaller nibs of any width. */
 function* smallerNibs(piece: Piece, block: Block, drawer: readonly Nib[]) {
   const { width } = block.setting;
   const owned = nibsFor(handOf(block.setting).tool, drawer)

@@ -15,16 +15,16 @@ export interface Spot {
   readonly turn: number;
 }
 
-/** Places tried for each motif before it is given up. */
+/** Maximum number of places tried for each motif. */
 const TRIES = 400;
 /** Maximum relative deviation of sizes in either direction, so that no two look stamped. */
 const UNEVEN = 0.25;
 
-/** How near a spot comes to a box; negative inside. */
+/** Distance of a spot from a box; negative inside. */
 const awayFrom = ({ x, y, size }: Spot, box: Extent): Mm =>
   Math.hypot(Math.max(box.left - x, 0, x - box.right), Math.max(box.top - y, 0, y - box.bottom)) - size / 2;
 
-/** A laid piece as far as motifs keep away from it. */
+/** The parts of a laid piece that motifs avoid. */
 type Strewn = Pick<LaidPiece, 'piece' | 'page' | 'lines' | 'postage'> & {
   readonly flourishes: readonly { readonly ink: Extent }[];
 };

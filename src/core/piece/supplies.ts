@@ -4,7 +4,7 @@ import { plain } from '../measure/units';
 import type { Finding } from './laid';
 import type { Piece } from './piece';
 
-/** Under this contrast writing is faint to the eye (WCAG 2.2 asks 3 of large text), and under the second it cannot be seen. */
+/** Contrast below which writing looks faint (WCAG 2.2 asks 3 of large text), and below which it cannot be seen. */
 const FAINT = 3;
 const UNSEEN = 1.5;
 

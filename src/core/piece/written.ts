@@ -23,7 +23,7 @@ export interface WrittenStroke {
 
 /** All that one pen writes in one colour, in the order it is written. */
 export interface PenWork {
-  /** Names pen and colour. */
+  /** Key of pen and colour. */
   readonly key: string;
   readonly pen: string;
   readonly colour: string;

@@ -5,7 +5,7 @@ import { handOf } from './handOf';
 import { moduleLength } from './lineSystem';
 import type { Setting } from './setting';
 
-/** Zones scaled with the body are rounded to a thousandth of a millimetre. */
+/** Rounding of zones that scale with the body, in mm. */
 const SCALED_STEP: Mm = 0.001;
 
 type Zones = Setting['zones'];

@@ -7,6 +7,6 @@ import type { Setting } from './setting';
 export const handOf = ({ hand, school }: Pick<Setting, 'hand' | 'school'>): Hand =>
   taughtIn(handById(hand))(school, () => inSchool(handById(hand), school));
 
-/** A hand as each of its schools teaches it: asked for at every step of a layout. */
+/** Cache of hands by school: every step of a layout asks for one. */
 const MOST_SCHOOLS = 16;
 const taughtIn = perObject((_: Hand) => lru<Hand>(MOST_SCHOOLS));

@@ -55,7 +55,7 @@ export function moduleLength(
   }
 }
 
-/** Guards counts against binary dust: a line that misses by a billionth of a millimetre fits. */
+/** Tolerance of counts for rounding errors: a line that misses by a billionth of a millimetre fits. */
 const DUST = 1e-9;
 
 /** Height taken by `lines` lines. */

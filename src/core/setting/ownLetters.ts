@@ -3,7 +3,7 @@ import type { Letter, Measures } from '../hand/letter';
 import type { LetterSet, OwnLetter } from './letterSet';
 import { LETTER_SET_FORMAT, LETTER_SET_VERSION } from './letterSetFormat';
 
-/** A set with nothing in it: a hand as it is. */
+/** An empty set: the hand's own letters. */
 export const emptySet = (hand: LetterSet['hand']): LetterSet => ({
   format: LETTER_SET_FORMAT,
   version: LETTER_SET_VERSION,
@@ -13,7 +13,7 @@ export const emptySet = (hand: LetterSet['hand']): LetterSet => ({
   letters: [],
 });
 
-/** Body that letters of one's own are drawn at: five nib widths, or five fifths. */
+/** Body height at which the scribe's own letters are drawn: five nib widths, or five fifths. */
 export const OWN_BODY = 5;
 
 /** Letters of one's own for a body of another height: heights follow it, widths stay. */
@@ -31,7 +31,7 @@ export function ownLetters(letters: readonly OwnLetter[], zones: Pick<Zones, 'bo
   }));
 }
 
-/** A built-in letter as one of one's own, to start from. */
+/** A built-in letter as an own letter, to start from. */
 export const asOwn = (letter: Letter, variant: string, m: Pick<Measures, 'X'>): OwnLetter => {
   const fall = OWN_BODY / m.X;
   const rounded = (value: number) => Math.round(value * 1000) / 1000;

@@ -40,11 +40,11 @@ export const settingShape = {
       /** Shade over hairline of a pointed pen. */
       contrast: ranged('contrast'),
       joined: flag('Joined writing'),
-      /** How far letters leave the line, in hands that may. */
+      /** Bounce: how far letters leave the line, in hands that allow it. */
       bounce: ranged('bounce').default(0),
-      /** Shapes of a letter that may stand anywhere take turns, where none is chosen. */
+      /** Whether shapes that may stand anywhere alternate, where none is chosen. */
       mixed: flag('Mixed shapes').default(false),
-      /** How much a line climbs, in hands whose lines may; small letters and dots that ornament it. */
+      /** Rise of a line, in hands that allow it, and the small letters and dots that ornament it. */
       rising: ranged('rising').default(0),
       signs: flag('Small letters').default(false),
       fillers: flag('Fillers').default(false),

@@ -49,7 +49,7 @@ export function pressedPen(recipe: Setting, width: Mm = recipe.width) {
   const shade = width / letterUnit(recipe, width);
   const hairline = tool === 'monoline' ? shade : shade / recipe.writing.contrast;
   const spread = tool === 'pointed' ? spreadFor(shade, hairline, recipe.slope) : shade;
-  // Only what the point leaves at its widest is held back; the hairline keeps its share.
+  // Only the full spread is limited; the hairline keeps its proportion.
   const bearable = Math.min(1, bearableShade(recipe, width) / width);
   return { spread: spread * bearable, hairline: hairline * bearable };
 }

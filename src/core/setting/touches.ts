@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { ranged } from '../problem/ranged';
 import type { Touch } from '../type/touch';
 
-/** As many letters as an exemplar may have. */
+/** Maximum number of manual changes: one for each letter of the longest exemplar. */
 const IN_AN_EXEMPLAR = 120;
 
 const touchSchema = (longest: number) =>

@@ -4,7 +4,7 @@ import type { SetLine } from '../type/placed';
 import { setLine } from '../type/setLine';
 import type { Sheet } from './sheet';
 
-/** The exemplar as the recipe has it: letters touched by hand, the line ornamented. Only what stands from `from` until `until`. */
+/** The exemplar of a recipe, with manual changes and ornaments; only the text from `from` until `until`. */
 export const exemplarLine = (
   { exemplar, touches, writing, capitalsOnly }: Sheet,
   face: Typeface,

@@ -38,7 +38,7 @@ export interface Ruling {
   /** The aids that stand on the page. */
   readonly aids: PageBoxes['aids'];
   readonly strips: readonly Strip[];
-  /** Foot of the last line. */
+  /** Bottom of the last line. */
   readonly foot: Mm;
 }
 
@@ -92,7 +92,7 @@ function singleStrip(recipe: Sheet, block: Box): Strip {
   return { width: recipe.width, module, top, lines: placeLines(recipe, module, top, count, between) };
 }
 
-/** Where the first line begins, and what more lies between lines, when `free` height is left over. */
+/** Top of the first line, and the extra space between lines, when `free` height is left over. */
 function standingOf({ standing }: Sheet, top: Mm, free: Mm, count: number) {
   switch (standing) {
     case 'top':
@@ -100,7 +100,7 @@ function standingOf({ standing }: Sheet, top: Mm, free: Mm, count: number) {
     case 'centre':
       return { top: top + free / 2, between: 0 };
     case 'even':
-      // One line alone has nothing to be spread from.
+      // A single line cannot be spread.
       return count > 1 ? { top, between: free / (count - 1) } : { top: top + free / 2, between: 0 };
   }
 }

@@ -13,7 +13,7 @@ export interface Remark {
   readonly text: string;
 }
 
-/** Nobody starts under this width: small nibs hide mistakes (common teaching value). */
+/** Minimum nib width for a beginner: small nibs hide mistakes (common teaching value). */
 const SMALLEST_FIRST_NIB = 1.5;
 /** Tolerance outside the usual range of weights, in nib widths, within which a weight is a matter of taste. */
 const FAR_OUTSIDE = 0.75;

@@ -8,7 +8,7 @@ import { touchesSchema } from '../setting/touches';
 /** Nibs a comparison sheet can show beside each other. */
 const COMPARED = { least: 2, most: 4 };
 
-/** Where ruled lines stand on the free height of the page: from its top, spread over all of it, or in its middle. */
+/** Vertical position of the ruled lines: from the top, spread over the page, or centred. */
 export const STANDINGS = ['top', 'even', 'centre'] as const;
 /** How the capital line is drawn: a tick at either end, or all along. */
 export const CAPITAL_LINES = ['ticks', 'full'] as const;

@@ -134,7 +134,7 @@ interface Bounds {
   readonly high: number;
 }
 
-/** What a quantity can be. */
+/** Range of a quantity. */
 const boundsOf = (id: LimitId, recipe: Sheet): Bounds => (id === 'bodyMm' ? bodyRange(recipe) : LIMITS[id]);
 
 function largest(bounds: Bounds, fits: (value: number) => boolean, step: number): number | undefined {
@@ -171,8 +171,8 @@ export const roomForLines = (recipe: Sheet): number =>
   linesThatFit(lineSystem(recipe), moduleLength(recipe, recipe.width), pageBoxes(recipe).block.height);
 
 /**
- * Which pins give way when a new one would leave nothing to follow. The weight belongs to the hand and is the last to
- * go: a new nib or weight frees the body; a new body, or a number of lines, frees the nib.
+ * Which pins are released when a new one would over-determine the sheet. The weight belongs to the hand and is released last: a new nib
+ * or weight releases the body; a new body or number of lines releases the nib.
  */
 const YIELDS: Readonly<Record<Quantity, readonly Quantity[]>> = {
   width: ['bodyMm'],

@@ -101,7 +101,7 @@ export function setFigure(pen: Pen, set: SetLine, text: string): Figure | undefi
   return { text, shapes, reach: joined(pen, shapes), missing: set.missing, labels: [] };
 }
 
-/** A letter for its own sake: a ligature as the one shape it is, whether the writing around it is joined or not. */
+/** A letter by itself: a ligature as one shape, whether or not the writing is joined. */
 export function letterFigure(face: Typeface, text: string): Figure | undefined {
   const ligature = [...text].length > 1 ? face.letters.get(text) : undefined;
   if (!ligature) return textFigure(face, text);
@@ -109,7 +109,7 @@ export function letterFigure(face: Typeface, text: string): Figure | undefined {
   return { text, shapes, reach: joined(face.pen, shapes), missing: [], labels: [] };
 }
 
-/** One shape of a letter for its own sake, with its dots. */
+/** One shape of a letter by itself, with its dots. */
 export function shapeFigure(face: Typeface, cut: Cut): Figure {
   const shapes = [
     { cut, x: 0, y: 0, joins: false },

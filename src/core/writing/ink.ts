@@ -13,10 +13,10 @@ import { formOf } from '../type/writeLine';
 import type { Figure } from './figure';
 import type { InkStyle } from './inkStyle';
 
-/** A model as it is written, measured by the dots of its pen, and what is left of it as it fades. */
+/** Forms of a model: fully written, with its dot measure, and its fading stages. */
 export type Model = InkStyle | 'measured' | 'contour' | 'key points';
 
-/** What is left of a model, from most to least; a model that shows less to begin with fades on from there. */
+/** Fading stages of a model, from most to least; a model that starts with less fades from there. */
 const FADES: Readonly<Record<InkStyle, readonly Model[]>> = {
   solid: ['contour', 'skeleton', 'key points'],
   outline: ['skeleton', 'key points'],
@@ -79,7 +79,7 @@ const remembered = (make: (pen: Pen, cut: Cut) => Vec[][]) =>
 
 const linesOf = (pen: PenOfPoints, cut: Cut): Vec[][] => cut.strokes.flatMap((stroke) => tracks(pen, stroke));
 
-/** Steps of the path of a pressed pen, in letter units. */
+/** Step along the path of a pressed pen, in letter units. */
 const PATH_STEP = 0.2;
 
 /** The path of the pen's middle along a stroke. */

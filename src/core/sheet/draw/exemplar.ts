@@ -11,7 +11,7 @@ import type { SheetLayout, Strip } from '../layout';
 import type { Sheet } from '../sheet';
 import { ladderReach } from './ladder';
 
-/** White between the head of the line (or its ladder) and the first letter. */
+/** White between the start of the line (or its ladder) and the first letter. */
 const LEAD: Mm = 3;
 
 /**
