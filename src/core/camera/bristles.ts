@@ -12,7 +12,7 @@ export interface Flow {
   readonly unit: number;
   /** Shares of the edge's width that leave no ink at its worn end. */
   readonly worn: number;
-  /** How far outermost bristles stray, in pixels. */
+  /** Maximum displacement of the outermost bristles, in pixels. */
   readonly ragged: number;
   /** Extra radius where a stroke begins and ends, in pixels. */
   readonly pools: number;
@@ -31,7 +31,7 @@ const STEP = 0.8;
 /** Typical length, in pixels, over which the flow of a bristle changes. */
 const WAVE = 9;
 
-/** Marks a disc's share of a pixel. */
+/** Adds a disc's coverage of a pixel. */
 export type Dot = (x: number, y: number, radius: number) => void;
 
 /** Smooth noise along a line, about 0, deviation about 1. */
@@ -107,7 +107,7 @@ export function writeStroke(pen: Pen, stroke: Stroke, flow: Flow, dot: Dot): voi
     const strayStart = (startNoise(s) * flow.ragged) / Math.max(1, wide);
     const strayEnd = (endNoise(s) * flow.ragged) / Math.max(1, wide);
     for (let i = 0; i <= here; i++) {
-      // Outermost bristles stand in by their own breadth: the ink is as wide as the edge.
+      // The outermost bristles are inset by their own width, so that the ink is as wide as the edge.
       const inset = Math.min(0.5, BRISTLE / Math.max(1, wide));
       const share = wide < APART ? 0.5 : inset + (1 - 2 * inset) * (i / here);
       if (share < strayStart || share > 1 - strayEnd - flow.worn) continue;

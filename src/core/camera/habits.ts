@@ -3,30 +3,30 @@ import type { Degrees, Mm } from '../measure/units';
 
 /** Habits of a simulated scribe: mean deviation from the model in each respect, and its spread. */
 export interface Habits {
-  /** Everything that is by chance is the same for the same seed. */
+  /** Seed of all random values. */
   readonly seed: number;
-  /** The edge stands off the hand's angle by this, and wanders by this (standard deviations, as all spreads here). */
+  /** Deviation of the edge from the hand's angle, and its spread (standard deviations, as all spreads here). */
   readonly angle: Degrees;
   readonly angleSpread: Degrees;
-  /** Letters lean more than the model by this. */
+  /** Additional lean of letters, relative to the model. */
   readonly slope: Degrees;
   readonly slopeSpread: Degrees;
   /** The nib's width, and the body and the letters' width, as shares of the model's. */
   readonly nib: number;
   readonly body: number;
   readonly width: number;
-  /** Feet are off the line by chance, and sink towards the end of the line. */
+  /** Random deviation of feet from the line, and their fall towards its end. */
   readonly place: Mm;
   readonly sinking: Mm;
-  /** Strokes after the first lean more than the model's by this, about where they begin. */
+  /** Additional lean of strokes after the first, about the point where they begin. */
   readonly splay: Degrees;
   /** Lines that a pointed pen leaves without pressure, as a share of the model's. */
   readonly hairline: number;
   /** Length over which a pointed pen opens to the full shade, as a fraction of the shade's width; 0 opens at once. */
   readonly tops: number;
-  /** Strokes wobble by this, in letter units. */
+  /** Amplitude of the wobble of strokes, in letter units. */
   readonly wobble: number;
-  /** Edges are ragged by this. */
+  /** Roughness of edges. */
   readonly ragged: Mm;
   /** Ink gathers at the ends of strokes, as a share of the nib's width; and pales from dip to dip, as a share. */
   readonly pools: number;

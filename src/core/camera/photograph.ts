@@ -40,7 +40,7 @@ export interface Shot {
 /** Distance of the camera from the page, in widths of the page: a phone held over a table (estimate). */
 const DISTANCE = 1.9;
 
-/** Brightness of what covers a corner, and the paper's share of the light that falls on it. */
+/** Brightness of what covers a corner, and the reflectance of the paper. */
 const HAND = 120;
 const PAPER = 0.96;
 
@@ -128,7 +128,7 @@ export function photograph(page: Colours, pagePerMm: number, shot: Shot): Colour
   return { width, height, data: out };
 }
 
-/** Grains of noise a pixel's is drawn from. */
+/** Size of the table of noise values. */
 const GRAINS = 4096;
 
 /** Noise of the sensor, alike in all channels; changes the picture it is given. */

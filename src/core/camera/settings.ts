@@ -17,7 +17,7 @@ export const cameraSchema = z.strictObject({
   /** 0 a steady hand, 1 a beginner's. */
   unsteady: z.number().min(0).max(1),
   sinking: z.number().min(-2).max(2),
-  /** How far the stems of a letter are out of parallel. */
+  /** Deviation of a letter's stems from parallel. */
   splay: z.number().min(-10).max(10),
   /** Of a pressed pen: its hairlines as a share of the model's, and over how much of their width shades are pressed out. */
   hairline: z.number().min(0.5).max(3),
@@ -28,7 +28,7 @@ export const cameraSchema = z.strictObject({
   /** The letters whose rows have it; all where empty. */
   of: z.string().max(20),
   view: choice('A view', VIEWS),
-  /** A corner of the page is covered, or the page lies upside down. */
+  /** Whether a corner of the page is covered, or the page lies upside down. */
   covered: z.boolean(),
   upsideDown: z.boolean(),
 });
@@ -53,7 +53,7 @@ export const USUAL_CAMERA: CameraSettings = {
   upsideDown: false,
 };
 
-/** How uneven a beginner is, at most. */
+/** Spread of a beginner's habits, the maximum of the scale. */
 const UNSTEADY = { angleSpread: 4, slopeSpread: 3, place: 0.3, wobble: 0.12, ragged: 0.03 } as const;
 const FAULT_SIZE = 0.9;
 

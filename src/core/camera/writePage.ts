@@ -8,13 +8,13 @@ import { writeStroke } from './bristles';
 import type { Habits } from './habits';
 import type { WritablePage } from './writable';
 
-/** Two numbers by chance as one of a normal distribution of deviation 1. */
+/** A normally distributed number with deviation 1, from two uniform ones. */
 const normal = (chance: () => number): number =>
   Math.sqrt(-2 * Math.log(Math.max(1e-9, chance()))) * Math.cos(2 * Math.PI * chance());
 
 /** Fraction of the pooling under an edge that occurs under a point. */
 const POINTED_POOLS = 0.2;
-/** Letters of a dip of ink. */
+/** Number of letters in a dip of ink. */
 const DIP = 14;
 
 /** A pointed pen with thinner or thicker hairlines. */
@@ -38,7 +38,7 @@ export interface WrittenPage {
   readonly rows: readonly WrittenRow[];
 }
 
-/** A page written by a made-up hand, row by row. */
+/** A page written by a simulated hand, row by row. */
 export function writePage(
   page: WritablePage,
   habits: Habits,

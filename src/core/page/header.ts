@@ -12,14 +12,14 @@ const TITLE_SIZE: Mm = 4.2;
 const NARROW_ROW: Mm = 3.8;
 const MOST_LINES = 3;
 
-/** What a header says: what the page is, and when and of what it was written, or blanks to write that into. */
+/** Contents of a header: what the page is, and date and note, or blanks to write them into. */
 export interface Headed {
   readonly headline: string;
   readonly date: string;
   readonly note: string;
 }
 
-/** As many whole parts of a headline, from the first on, as the rows of a header hold. */
+/** The leading parts of a headline that fit whole into the rows of a header. */
 function wholeParts(headline: string, width: Mm): string[] {
   const parts = headline.split(' · ');
   for (let count = parts.length; count > 1; count--) {
@@ -43,7 +43,7 @@ export function header(headed: Headed, boxes: PageBoxes, language: LineLanguage)
   const lines = wholeParts(headed.headline, block.width);
   const told = [headed.date, headed.note].filter(Boolean);
   if (lines.length > 1) {
-    // Narrow paper: blanks go first, what the sheet is stays.
+    // On narrow paper the blanks are dropped first; what the sheet is stays.
     const rows = [...lines, ...(told.length > 0 ? [told.join(' · ')] : [])].slice(0, MOST_LINES);
     return [
       group(

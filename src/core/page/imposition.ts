@@ -33,11 +33,11 @@ export function placesOn(sheet: Sheet, small: Sheet): readonly { readonly x: Mm;
   }));
 }
 
-/** Does a small sheet stand on a large one, cut marks and all? */
+/** Whether a small sheet fits on a large one with its cut marks. */
 const standsOn = (sheet: Sheet, small: Sheet): boolean =>
   small.width + PRINT_EDGE + BARS <= sheet.width && small.height + PRINT_EDGE + BARS <= sheet.height;
 
-/** Paper of the page's own size; or A4 with as many as there is room for, and cut marks. */
+/** Paper of the page's own size, or A4 with as many copies as fit, and cut marks. */
 export const ON_SHEETS = ['own', 'a4'] as const;
 export type OnSheet = (typeof ON_SHEETS)[number];
 
@@ -53,7 +53,7 @@ export function largeFor(small: Sheet): Sheet | undefined {
   return holding.sort((a, b) => placesOn(b, small).length - placesOn(a, small).length)[0];
 }
 
-/** Pages, each made when it is asked for. */
+/** Pages, each made on request. */
 export interface Pages {
   readonly count: number;
   readonly page: (index: number) => Drawing;
@@ -65,7 +65,7 @@ interface SmallPages {
   readonly page: (index: number, copy: number) => Drawing;
 }
 
-/** How many copies of a small sheet stand on a large one; one where none does. */
+/** Number of copies of a small sheet on a large one; one where none fits. */
 export function copiesOnLarge(small: Sheet): number {
   const large = largeFor(small);
   return large ? placesOn(large, small).length : 1;

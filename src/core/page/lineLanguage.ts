@@ -25,7 +25,7 @@ export interface LineLanguage {
   readonly exemplar: string;
   /** Small text to be read, and lettering under what is written. */
   readonly small: string;
-  /** What could not be done, said on the page. */
+  /** Remark on the page about what could not be done. */
   readonly remark: string;
   /** What guides the eye: the pen's way, its edge, and two tones that tell neighbouring strokes apart. */
   readonly guide: { readonly way: string; readonly edge: string; readonly tones: readonly [string, string] };
@@ -35,7 +35,7 @@ export interface LineLanguage {
 
 type Inks = Pick<LineLanguage, 'exemplar' | 'small' | 'remark' | 'guide' | 'model'>;
 
-/** Inks of a page that is read and written over. Neighbouring strokes are both light enough to read over. */
+/** Inks of a page that is read and written over. The tones of neighbouring strokes are both light enough to write over. */
 const READ: Inks = {
   exemplar: '#1f2430',
   small: '#6b6e80',

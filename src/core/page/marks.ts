@@ -5,8 +5,8 @@ import { SMALL } from './lettering';
 import type { LineLanguage } from './lineLanguage';
 
 /**
- * The marks a page is found again by: eight rings and a small code, black in every tint, in a place of their own. The sizes
- * were tried on simulated scans and photos (docs/measuring.md).
+ * Marks by which a page is recognised: eight rings and a small code, black in every tint, in a place of their own. The sizes were tried
+ * on simulated scans and photos (docs/measuring.md).
  */
 export const RING: { readonly radius: Mm; readonly line: Mm; readonly dot: Mm } = {
   radius: 2.6,
@@ -39,7 +39,7 @@ export interface CodeModules {
   readonly dark: (row: number, column: number) => boolean;
 }
 
-/** A page's size. */
+/** Size of a page. */
 interface Size {
   readonly width: Mm;
   readonly height: Mm;

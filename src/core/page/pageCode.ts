@@ -19,7 +19,7 @@ export const PRINT_ID = new RegExp(`^[${CODE_LETTERS}]{${ID_LENGTH}}$`);
 /** At most 34 characters of the dense alphabet: a code of 25 modules at level M. */
 export const codeText = ({ id, page, of, hash }: PageCode): string => `${MAGIC}:${id}:P${page}/${of}:${hash}`;
 
-/** What a code says; undefined where it is none of ours. */
+/** What a code says; undefined for a code that is not one of Elvane's. */
 export function readCode(text: string): PageCode | undefined {
   const parts = /^ELV1:([0-9A-Z]{10}):P(\d{1,4})\/(\d{1,4}):([0-9A-Z]{7})$/.exec(text);
   if (!parts) return undefined;
@@ -35,7 +35,7 @@ export const printId = (random: Uint8Array): string =>
 export const copyId = (id: string, copy: number): string =>
   copy === 0 ? id : `${pageHash(`${id}/${copy}`)}${pageHash(`${copy}/${id}`)}`.slice(0, ID_LENGTH);
 
-/** FNV-1a over text, 32 bits, with a start of one's own. */
+/** FNV-1a over text, 32 bits, from a given offset basis. */
 function fnv(text: string, start: number): number {
   let hash = start;
   for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0;

@@ -1,7 +1,7 @@
 import { type Mm, plain } from '../measure/units';
 import { Problem } from '../problem/problem';
 
-/** Factors that make up for a printer which shrinks or stretches: what is sent is scaled so that paper comes out true. */
+/** Factors that compensate for a printer that shrinks or stretches: output is scaled so that lengths on paper are true. */
 export interface PrinterCorrection {
   readonly x: number;
   readonly y: number;
@@ -11,7 +11,7 @@ export const NO_CORRECTION: PrinterCorrection = { x: 1, y: 1 };
 
 /** Length of the check bars a printer is measured by. */
 export const CHECK_BAR: Mm = 100;
-/** No working printer is further off than this; a larger reading is a slip of the ruler or "fit to page" left on. */
+/** Maximum error of a working printer; a larger reading is a slip of the ruler or "fit to page" left on. */
 export const LARGEST_PRINTER_ERROR = 0.05;
 
 /**

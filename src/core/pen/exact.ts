@@ -20,7 +20,7 @@ const anticlockwise = (chain: Outline): Outline =>
 
 /** Fine steps for strokes along which the pen turns: those have no closed form in cubics. */
 const TURNING_STEP = 0.06;
-/** How far their chords may stray from the true edge, in the unit of the stroke: some micrometres on paper. */
+/** Maximum deviation of their chords from the true edge, in the unit of the stroke: some micrometres on paper. */
 const TOLERANCE = 0.0015;
 
 /**
@@ -51,7 +51,7 @@ export function exactOutlines(main: Pen, stroke: Stroke): Outline[] {
   return [...patches, ...ends.map(closedPolygon).map(anticlockwise)];
 }
 
-/** What one edge, moved along a cubic without turning, passes over. */
+/** Area swept by one edge that moves along a cubic without turning. */
 function patchesOf(cubic: Cubic, [tail, head]: readonly [Vec, Vec]): Outline[] {
   const cuts = [0, ...parallelTangents(cubic, subtract(head, tail)), 1];
   return cuts.slice(1).map((to, i) => {

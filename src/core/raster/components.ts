@@ -1,6 +1,6 @@
 import type { Grey } from './grey';
 
-/** A connected patch of a picture, and the box that holds it, ends excluded. */
+/** A connected component of a picture, and its bounding box, ends excluded. */
 export interface Component {
   readonly label: number;
   readonly area: number;
@@ -13,7 +13,7 @@ export interface Component {
 export interface Labelled {
   readonly width: number;
   readonly height: number;
-  /** Of each pixel the label of its patch, from 1; 0 outside all. */
+  /** Label of each pixel's component, from 1; 0 outside all components. */
   readonly labels: Int32Array;
   readonly components: readonly Component[];
 }
@@ -21,7 +21,7 @@ export interface Labelled {
 /** Stack of the flood fill, reused between calls: it grows to the size of the largest picture. */
 let waiting = new Int32Array(0);
 
-/** Patches of pixels that are 1, neighbours also across corners; found by flooding. */
+/** Connected components of pixels that are 1, with 8-connectivity; found by flood fill. */
 export function componentsOf(set: Uint8Array, width: number, height: number): Labelled {
   const labels = new Int32Array(width * height);
   const components: Component[] = [];
@@ -58,13 +58,13 @@ export function componentsOf(set: Uint8Array, width: number, height: number): La
   return { width, height, labels, components };
 }
 
-/** What is inked at least by half, as pixels that are 1. */
+/** Pixels that are 1 where ink coverage is at least one half. */
 export function inkedOf({ data }: Grey): Uint8Array {
   const set = new Uint8Array(data.length);
   for (let i = 0; i < data.length; i++) if ((data[i] as number) >= 0.5) set[i] = 1;
   return set;
 }
 
-/** Patches of ink. */
+/** Connected components of ink. */
 export const patchesOf = (ink: Grey): readonly Component[] =>
   componentsOf(inkedOf(ink), ink.width, ink.height).components;

@@ -19,9 +19,9 @@ const IN_PIXELS: Placing = { x: 0, y: 0, across: 1, down: 1 };
  * added with exact ends.
  */
 export class Filling {
-  /** Of each line the ends of its spans: disjoint, from the left. */
+  /** Ends of the disjoint spans of each line, from the left. */
   private readonly lines: (number[] | undefined)[];
-  /** Where the lines of one polygon enter and leave it. */
+  /** Where each scanline enters and leaves one polygon. */
   private readonly from: Float64Array;
   private readonly to: Float64Array;
 
@@ -93,7 +93,7 @@ export function filled(polygons: readonly (readonly Point[])[], width: number, h
   return filling.grey();
 }
 
-/** Takes a span in among disjoint ones: what it touches becomes one with it. */
+/** Inserts a span into a list of disjoint ones and merges those it touches. */
 function merge(spans: number[], start: number, end: number): void {
   let i = 0;
   while (i < spans.length && (spans[i + 1] as number) < start) i += 2;
@@ -109,7 +109,7 @@ function merge(spans: number[], start: number, end: number): void {
   } else spans.splice(i, after - i, from, to);
 }
 
-/** Adds one line's share of coverage from `from` to `to`. */
+/** Adds one scanline's contribution to the coverage from `from` to `to`. */
 function cover(data: Float32Array, row: number, width: number, from: number, to: number): void {
   const [start, end] = [Math.max(0, from), Math.min(width, to)];
   if (end <= start) return;
@@ -123,7 +123,7 @@ function cover(data: Float32Array, row: number, width: number, from: number, to:
   if (end > last) add(data, row + last, end - last);
 }
 
-/** Adds a share of a line's coverage to a pixel. */
+/** Adds part of a scanline's contribution to a pixel. */
 function add(data: Float32Array, at: number, share: number): void {
   data[at] = Math.min(1, (data[at] as number) + share / LINES);
 }

@@ -15,7 +15,7 @@ const RING_REACH = 3;
 /** A step along the unit square from which the directions of the page's sides are taken. */
 const STEP = 0.01;
 
-/** Other scales that are tried where the ring's own does not read: a blurred ring looks larger than it is. */
+/** Alternative scales, tried where the ring's own fails: a blurred ring looks larger than it is. */
 const SCALES = [1, 0.93, 1.07] as const;
 
 /**

@@ -18,7 +18,7 @@ export function homographyOf(from: readonly Point[], to: readonly Point[]): Homo
   return solved && [...solved, 1];
 }
 
-/** Below this a pivot is nothing: the equations say the same twice. */
+/** Minimum pivot; below it the equations are linearly dependent. */
 const NOTHING = 1e-10;
 
 /** Gaussian elimination with pivots, on rows that end in the right-hand side. */

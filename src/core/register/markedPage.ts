@@ -27,9 +27,9 @@ const NEAR = 0.03;
 /** Marks of the middles of sides that must be found beside four corners; and beside three. */
 const SIDES_WITH_FOUR = 2;
 const SIDES_WITH_THREE = 3;
-/** The rings of one page are about one size: none is larger than another by more than this (tilt makes them differ). */
+/** Maximum ratio of the sizes of two rings of one page (tilt makes them differ). */
 const MOST_SIZES = 2.2;
-/** More things that look like rings than this are a pattern, no page. */
+/** Maximum number of ring-like objects; more are a pattern, not a page. */
 const MOST_RINGS = 40;
 
 const area = (points: readonly Point[]): number =>
@@ -56,7 +56,7 @@ function clockwise(points: readonly Point[]): Point[] | undefined {
   return sorted;
 }
 
-/** The rings that stand where a map of the page says. */
+/** The rings found where a map of the page expects them. */
 function ringsAt(map: Homography, rings: readonly RingSeen[]): (RingSeen | undefined)[] {
   const side = Math.sqrt(Math.abs(area(CORNERS.map((corner) => mapped(map, corner)))));
   return UNIT_MARKS.map((mark) => {

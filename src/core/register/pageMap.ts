@@ -8,12 +8,12 @@ interface Size {
   readonly height: number;
 }
 
-/** From mm on the page to pixels of the picture; and how far it is off where it can be checked, in mm. */
+/** Map from mm on the page to pixels of the picture, with its error, in mm, where it can be checked. */
 export interface PageMap {
   readonly at: (point: Point) => Point;
   /** Mean distance of the side marks from where the corners alone put them: lens and curl, taken up by the map. */
   readonly bent: number;
-  /** Rings the map rests on. */
+  /** Number of rings that the map is based on. */
   readonly rings: number;
 }
 
@@ -121,7 +121,7 @@ function fillRow({ width, data }: Bytes, y: number, picture: Bytes, ends: Float6
     const last = y * width + Math.min(width, (column + 1) * GRID);
     for (let k = y * width + column * GRID; k < last; k++) {
       if (within) {
-        // Numbers from 0 up: their whole part is what is left of them as integers.
+        // Coordinates are not negative, so `| 0` truncates like `Math.floor`.
         const ix = sx | 0;
         const iy = sy | 0;
         const fx = sx - ix;

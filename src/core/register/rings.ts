@@ -29,7 +29,7 @@ const ENOUGH = 20;
 const GAP_RATIO = { low: 1.25, high: 3 } as const;
 const RING_RATIO = { low: 1.8, high: 4 } as const;
 
-/** A picture made small by whole steps, the mean of each block. */
+/** A picture reduced by an integer factor: the mean of each block. */
 function smallOf(picture: Bytes): { readonly small: Bytes; readonly times: number } {
   const times = Math.max(1, Math.ceil(Math.max(picture.width, picture.height) / SMALL));
   if (times === 1) return { small: picture, times };
@@ -105,7 +105,7 @@ function radiiAlong(
   return undefined;
 }
 
-/** Everything in a picture that looks like a ring mark. A code's own corner squares do too: what they are, their places tell. */
+/** Everything in a picture that looks like a ring mark, including the corner squares of a code, which are told apart by their places. */
 export function ringsIn(picture: Bytes): RingSeen[] {
   const { small, times } = smallOf(picture);
   const dark = darkOf(small);

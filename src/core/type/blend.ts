@@ -4,16 +4,16 @@ import type { Stroke } from '../pen/stroke';
 
 /** Colours as `#rrggbb`. */
 export interface Blend {
-  /** What the tip was touched to, and the brush pen's own ink: dark into light, or the light pen is spoilt. */
+  /** The ink the tip was touched to, and the brush pen's own: dark into light, because the reverse spoils the light pen. */
   readonly touched: string;
   readonly own: string;
-  /** The way after which a third of the touched colour is left. */
+  /** Distance after which a third of the touched colour is left. */
   readonly fade: NibWidths;
 }
 
 /** Bands of one colour along a stroke: fine enough to look even. */
 const BANDS = 24;
-/** Screens show colours by this power of their light; inks mix in light. */
+/** Exponent of the screen's transfer curve; inks are mixed in linear light. */
 const GAMMA = 2.2;
 
 /** Fraction of the touched ink after a distance: exponential decay, the same fraction per unit. */
@@ -34,13 +34,13 @@ export function mixed(one: string, other: string, share: number): string {
   return `#${hex.join('')}`;
 }
 
-/** Shares of red, green and blue in how bright a colour is seen (common definition of relative luminance). */
+/** Weights of red, green and blue in relative luminance (common definition). */
 const SEEN = [0.2126, 0.7152, 0.0722] as const;
 
 const brightness = (colour: string): number =>
   channels(colour).reduce((sum, value, i) => sum + (SEEN[i] as number) * value ** GAMMA, 0);
 
-/** Is one colour seen lighter than another? */
+/** Whether one colour is lighter than another. */
 export const isLighter = (one: string, other: string): boolean => brightness(one) > brightness(other);
 
 /** A letter written with a tip touched to a second colour: its mark in bands, each of one colour, in the order of writing. */

@@ -10,7 +10,7 @@ const STEP = 1 / 8;
 
 const rounded = (value: number) => Math.round(value / STEP) * STEP;
 
-/** Letters drawn for their place, in hands whose letters may leave the line; elsewhere the letter itself, on it. */
+/** Letters at their height over the line, in hands whose letters may leave it; otherwise the letter on the line. */
 export function bouncer(
   script: Script,
   measures: Measures,
@@ -20,7 +20,7 @@ export function bouncer(
 ): Typeface['inPlace'] {
   const { bounce } = script;
   if (!bounce || amount === 0) return (cut) => ({ cut, rise: 0 });
-  /** Letters by the measures they are drawn through, and each cut when it is first wanted. */
+  /** Cache of letters by the measures they are drawn with; each is cut on first use. */
   const drawn = new Map<string, readonly Letter[]>();
   const cuts = new Map<string, Cut | undefined>();
   const cutFor = (own: Measures, text: string, variant: string): Cut | undefined => {

@@ -29,7 +29,7 @@ const CARON_BESIDE = '\u0315';
 /** Letters without room beneath carry their cedilla, which there is a comma, on top. */
 const ON_TOP = /^g\u0327$/u;
 const COMMA_OVER = '\u0312';
-/** Where a comma is written though the character is named for a cedilla. */
+/** Characters named for a cedilla that are written with a comma. */
 const COMMA_BELOW = /^[klnrtKLNRTG]\u0327$/u;
 const COMMA_UNDER = '\u0326';
 
@@ -65,7 +65,7 @@ export const lettersOf = ({ letters, has }: Pick<Typeface, 'letters' | 'has'>): 
 
 /** White between a letter and its mark, and between marks, in letter units. */
 const CLEAR: NibWidths = 0.42;
-/** The part of a letter that a mark over or under it is centred on: this share of its height from that end. */
+/** The part of a letter on which a mark above or below is centred: this fraction of its height from that end. */
 const END_SHARE = 0.4;
 
 /**
@@ -137,14 +137,14 @@ const moved = (stroke: StrokePlan, dx: NibWidths, dy: NibWidths, size: number): 
   knots: stroke.knots.map((knot) => ({ ...knot, x: knot.x * size + dx, y: knot.y * size + dy })),
 });
 
-/** Where a mark's own middle comes to lie, and how large it is written. */
+/** Where the centre of a mark lies, and its size. */
 interface Place {
   readonly x: NibWidths;
   readonly y: NibWidths;
   readonly size: number;
 }
 
-/** Half the height of the band a crossing is placed by, as a share of the letter's height. */
+/** Half the height of the band by which a crossing is placed, as a fraction of the letter's height. */
 const BAND = 0.06;
 /** Height of a crossing through an ascender, likewise. */
 const ASCENDER = 0.83;

@@ -6,7 +6,7 @@ import { ribbons } from '../pen/ribbon';
 import { compileStroke, type Stroke, sloped } from '../pen/stroke';
 import { type Profile, profileOf } from './profile';
 
-/** A letter (or a join) ready to be set: its strokes, and its sides, worked out when first asked for. */
+/** A letter (or a join) ready to be set: its strokes and its sides, computed on first use. */
 export interface Cut {
   readonly letter: Letter;
   /** Strokes leaning as the hand does. */
@@ -16,7 +16,7 @@ export interface Cut {
   readonly profile: Profile;
 }
 
-/** A letter's strokes compiled, leant, written and read, each when first needed. */
+/** A letter's strokes compiled, sheared, written and measured, each on first use. */
 export function cutOf(letter: Letter, pen: Pen, slope: Degrees): Cut {
   let upright: readonly Stroke[] | undefined;
   let strokes: readonly Stroke[] | undefined;
@@ -55,7 +55,7 @@ export function redrawn(cut: Cut, pen: Pen, slope: Degrees, change: (stroke: Str
   return made;
 }
 
-/** Ink of a letter for the screen, at the origin; kept for the pen it was last written with. */
+/** Ink of a letter for the screen, at the origin; cached for the last pen. */
 export const inkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
   cut.strokes.flatMap((stroke) => sweep(pen, stroke)),
 );
@@ -63,7 +63,7 @@ export const inkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
 /** Distance between poses and tolerance of chords, in letter units, where a letter is as small as a key: a unit is about five pixels there. */
 const KEY_DETAIL = { step: 0.3, tolerance: 0.02 } as const;
 
-/** Ink of a letter as small as a key, in an eighth to a third of the points; kept for the pen it was last written with. */
+/** Ink of a letter as small as a key, with an eighth to a third of the points; cached for the last pen. */
 export const keyInkOf = lastFor((pen: Pen, cut: Cut): Polygon[] =>
   cut.strokes.flatMap((stroke) => ribbons(penFor(pen, stroke), stroke, KEY_DETAIL)),
 );

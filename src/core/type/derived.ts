@@ -189,7 +189,7 @@ const RULES: Readonly<Record<string, Rule>> = {
 
 const ruleOf = (text: string): Rule | undefined => lookUp(RULES, text);
 
-/** Can a hand's drawn letters and marks make this sign? */
+/** Whether this sign can be made from a hand's drawn letters and marks. */
 export const canDerive = (text: string, drawn: Drawn): boolean => ruleOf(text)?.(drawn) !== undefined;
 
 /** A sign put together from what the hand has drawn; nothing where it cannot be. */

@@ -21,7 +21,7 @@ export interface DotChain {
 
 /** Distance of dot chains from the ink: half a dot and some white. */
 export const OFF: NibWidths = 0.75;
-/** Lengths are told in half dots, and less than one says nothing. */
+/** Lengths are rounded to half dots; lengths under one dot are left out. */
 const HALF = 0.5;
 
 const inHalves = (length: NibWidths): number => Math.round(length / HALF) * HALF;

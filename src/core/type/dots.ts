@@ -9,10 +9,10 @@ import type { Typeface } from './face';
 import type { PlacedInk } from './placed';
 import { farthestOut, inkPlaces, placesAround, Taken } from './taken';
 
-/** Dots of one letter, and where on the line they would like to be. */
+/** Dots of one letter, and their preferred place on the line. */
 export type Dotted = Dots;
 
-/** Where the dots of a group stand, in widths of the dot, from its middle. */
+/** Offsets of a group's dots from its middle, in widths of the dot. */
 const PATTERNS: Readonly<Record<Dots['count'], readonly Vec[]>> = {
   1: [[0, 0]],
   2: [

@@ -7,7 +7,7 @@ import type { WritingPen } from '../pen/pen';
 import type { Cut } from './cut';
 import type { Off } from './placed';
 
-/** A hand at one weight, angle and slope: everything that setting words needs, each thing worked out once. */
+/** A hand at one weight, angle and slope: everything that setting words needs, each computed once. */
 export interface Typeface {
   readonly hand: HandId;
   readonly script: Script;
@@ -17,13 +17,13 @@ export interface Typeface {
   readonly zones: Zones;
   readonly measures: Measures;
   readonly rightToLeft: boolean;
-  /** The shape written where nothing else is asked for: the user's choice, else the usual one. */
+  /** The default shape: the user's choice, else the usual one. */
   readonly letters: ReadonlyMap<string, Cut>;
   /** Every drawn shape of every letter, the usual one first. */
   readonly shapes: ReadonlyMap<string, readonly Cut[]>;
   /** The shapes of any text: drawn, or a drawn letter with its marks; none where the hand has no such letter. */
   readonly shapesOf: (text: string) => readonly Cut[];
-  /** Can it write this letter, drawn or with marks? Answered without composing it. */
+  /** Whether it can write this letter, drawn or with marks; answered without composing it. */
   readonly has: (text: string) => boolean;
   /** The user's choices by letter. */
   readonly chosen: Readonly<Record<string, string>>;

@@ -13,7 +13,7 @@ const raised = (letter: Letter | undefined, rise: NibWidths): Letter | undefined
 /** Placeholder for the beginning or end of a word in the key of a join. */
 const NONE = {};
 
-/** Joins worked out when a pair is first met; those between letters off their places each time. */
+/** Joins, computed on the first use of a pair; joins between displaced letters are computed each time. */
 export function joiner(
   script: Script,
   measures: Measures,

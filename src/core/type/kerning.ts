@@ -19,8 +19,8 @@ const isDash = ({ letter }: Sided) => /^[-–]$/.test(letter.text);
 const DASH_WHITE: NibWidths = 0.7;
 
 /**
- * Kerning of a hand, worked out pair by pair when a pair is first met: by its shades where the hand is spaced by them,
- * else by the white between; a least gap holds for every pair; hand overrides come last and never break the gap.
+ * Kerning of a hand, computed for each pair on first use: by its shades where the hand is spaced by them, else by the white between. A
+ * minimum gap holds for every pair; the hand's own corrections are applied last and keep the gap.
  */
 export function pairDistances(
   script: Script,

@@ -17,7 +17,7 @@ export interface LetterMeasures {
   readonly counter?: NibWidths;
   /** Ink over the box of the letter's own width and height, 0 … 1. */
   readonly ink: number;
-  /** Half-way between the outermost ink, as it leans. */
+  /** Midway between the outermost ink, along the slope. */
   readonly middle: NibWidths;
   /** Extremes of the ink, upright. */
   readonly left: NibWidths;
@@ -73,7 +73,7 @@ function weightsOf(pen: WritingPen, slope: Degrees): Pick<LetterMeasures, 'stem'
   }
 }
 
-/** Is it a capital, which is measured against its own height? */
+/** Whether it is a capital, which is measured against its own height. */
 export const isCapital = ({ letter }: Cut): boolean => /^\p{Lu}/u.test(letter.text);
 
 /** The height a letter is measured against: the capitals' for a capital, the body's for any other. */

@@ -41,13 +41,13 @@ export function thicknessAt(pen: WritingPen, pose: Pick<PenPose, 'turn' | 'press
   if (pen.kind === 'broad')
     return strokeThickness(pen.width * touching(pen, pose), edgeAngle(pen, pose), pose.direction, pen.steel);
   if (pen.kind === 'monoline') return pen.line;
-  // The second contour lies level beside the first: across the way it is nearer by the fall.
+  // The second contour lies level beside the first, so across the direction of travel it is closer.
   if (pen.kind === 'doubled') return pen.line + pen.gap * doubling(pose) * Math.abs(sinDeg(pose.direction));
   const mark = pressedWidth(pen, pose.press);
   return pen.tops === 'round' ? mark : shadeAcross(mark, pen.hairline, 90 - pose.direction);
 }
 
-/** Reads a stroke's weight off the directions it takes and what the pen does meanwhile. */
+/** Computes a stroke's weight from its directions and from what the pen does. */
 export function readStroke(pen: WritingPen, stroke: Stroke): StrokeReading {
   const poses = trace(stroke, STEP);
   const weights = poses.map((pose) => thicknessAt(pen, pose));
@@ -124,9 +124,9 @@ export interface DiagonalPair {
 
 /** Minimum length of a straight piece, as a fraction of the body, for it to be a stroke and not a serif. */
 const LONG_SHARE = 0.45;
-/** How far a diagonal must lie off the slope line; less is a stem. */
+/** Minimum angle between a diagonal and the slope line; below it the stroke is a stem. */
 const OFF_SLOPE: Degrees = 8;
-/** A diagonal stands steeper than this; less is a bar. */
+/** Minimum steepness of a diagonal; below it the stroke is a bar. */
 const LEVEL: Degrees = 25;
 /** Arc over chord of what still counts as straight. */
 const STRAIGHT = 1.002;

@@ -13,16 +13,16 @@ import { alongEdges, farthestOut, inkPlaces, placesAround, Taken } from './taken
 export interface Ornament {
   /** Rise of the line in the direction of writing. */
   readonly rising: Degrees;
-  /** Letters without dots carry themselves, small, where their fellows carry dots. */
+  /** Undotted letters carry a small copy of themselves where similar letters carry dots. */
   readonly signs: boolean;
   /** The white round the line is filled with small dots. */
   readonly fillers: boolean;
 }
 
-/** The pen of a third writes small letters and fillers. */
+/** A pen a third as wide writes small letters and fillers. */
 const THIRD = 1 / 3;
 
-/** A set line ornamented; the same line where the hand is not, or nothing is wanted. */
+/** A set line with ornaments; unchanged where the hand has none or none are wanted. */
 export function ornamented(face: Typeface, set: SetLine, { rising, signs, fillers }: Ornament): SetLine {
   const { ornament } = face.script;
   if (!ornament || set.placed.length === 0) return set;
@@ -77,7 +77,7 @@ const SIGN_CLEAR: NibWidths = 0.22;
 /** Preferred distance of a small letter below the middle of its letter. */
 const SIGN_UNDER: NibWidths = 0.9;
 
-/** Under each letter that may be taken for a dotted one, itself, small: nearest to it, clear of all ink. */
+/** Places a small copy under each letter that could be read as a dotted one: as close as possible, clear of all ink. */
 function signsOf(face: Typeface, line: readonly PlacedInk[], signs: readonly string[]): PlacedInk[] {
   const taken = takenBy(face.pen, line);
   const tries = placesAround(1);

@@ -25,7 +25,7 @@ export interface PlacedBox {
 
 export interface SetLine {
   readonly placed: readonly Placed[];
-  /** From 0 to the last ink, on the upright skeleton. */
+  /** Width from 0 to the last ink, on the upright skeleton. */
   readonly width: NibWidths;
   /** How far ink reaches left of 0: a tail or a first hairline under the first letters. */
   readonly left: NibWidths;
@@ -33,7 +33,7 @@ export interface SetLine {
   readonly missing: readonly string[];
 }
 
-/** How far a letter stands from where it would: onward along the line, and over it. */
+/** Displacement of a letter from its place: along the line, and above it. */
 export interface Off {
   readonly along: NibWidths;
   readonly rise: NibWidths;

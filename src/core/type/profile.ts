@@ -12,7 +12,7 @@ export interface Profile {
   readonly maximum: number;
 }
 
-/** Distance of levels. */
+/** Spacing of levels. */
 export const ROW = 0.1;
 
 /** Levels cover all a letter can reach: −FOOT … FOOT + LEVELS · ROW around the baseline. */

@@ -76,7 +76,7 @@ function groupsOf(word: readonly Chosen[]): Group[] {
   });
 }
 
-/** A group moved to its place after those before it. */
+/** Moves a group to its place after the groups before it. */
 function placedAfter(
   line: readonly Group[],
   group: Group,

@@ -22,7 +22,7 @@ export function setRow(face: Typeface, words: readonly (readonly Chosen[])[]): S
   return row.done();
 }
 
-/** White that is always left between the ink of two words, as a share of the hand's word space. */
+/** Minimum white between the ink of two words, as a fraction of the hand's word space. */
 const LEAST_WORD_SPACE = 0.5;
 
 /** A letter as it stands on a line. */
@@ -39,7 +39,7 @@ class Row {
   private readonly placed: Placed[] = [];
   private readonly missing = new Set<string>();
   private last: Standing | undefined;
-  /** The last letter still waits for its join. */
+  /** The last letter's join is still pending. */
   private open = false;
   private right: NibWidths = 0;
   private left: NibWidths = 0;
@@ -104,7 +104,7 @@ class Row {
     return end;
   }
 
-  /** Where a letter stands that is not joined to the one before: by their kerning, and no hairline touching another. */
+  /** Position of a letter that is not joined to the one before: by their kerning, with no hairline touching another. */
   private clearOf([cut, ...lead]: readonly Cut[], end: Cut | undefined, startsWord: boolean): NibWidths {
     const { face, last } = this;
     const space = startsWord ? face.wordSpace : 0;

@@ -4,12 +4,12 @@ import { perObject } from '../memo/memo';
 import type { Cut } from './cut';
 import type { Typeface } from './face';
 
-/** Where in a text a letter stands. */
+/** The place of a letter in a text. */
 export interface Place {
   /** Letters right before and after it in its word; undefined at the word's ends. */
   readonly before?: string;
   readonly after?: string;
-  /** The last letter of the line. */
+  /** Whether it is the last letter of the line. */
   readonly endsLine: boolean;
   /** Among joined letters of a hand whose shapes depend on it. */
   readonly form?: Form;
@@ -17,7 +17,7 @@ export interface Place {
   readonly reaching?: string;
   /** Its number among the letters of the line. */
   readonly number?: number;
-  /** The shape the scribe gave it in this very place. */
+  /** The shape the scribe chose for it at this place. */
   readonly shape?: string;
 }
 
@@ -76,7 +76,7 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
   return face.letters.get(text) ?? list[0];
 }
 
-/** Steps from one letter to the next through the shapes that take turns: neighbours of a kind differ. */
+/** Step from one letter to the next through the alternating shapes, so that equal neighbours differ. */
 const TURN = 7;
 
 /** One of the shapes of a letter that may stand anywhere and join as the usual one does, by its place: always the same. */
@@ -114,7 +114,7 @@ const ligaturesOf = perObject((face: Typeface): string[] =>
   [...face.shapes.keys()].filter((text) => [...text].length > 1).sort((a, b) => b.length - a.length),
 );
 
-/** Does a letter reach on to the next one? */
+/** Whether a letter joins the next one. */
 const joinsOn = (face: Typeface, text: string | undefined): boolean =>
   text !== undefined &&
   face.shapesOf(text).some(({ letter: { context } }) => {

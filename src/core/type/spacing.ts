@@ -10,7 +10,7 @@ export interface SpacingRule {
   readonly area: number;
   readonly depth: NibWidths;
   readonly leastGap: NibWidths;
-  /** Levels the white is judged over. */
+  /** Levels over which the white is judged. */
   readonly low: NibWidths;
   readonly high: NibWidths;
 }

@@ -4,13 +4,13 @@ import type { Pen, Polygon } from '../pen/pen';
 import { inkOf } from './cut';
 import type { PlacedInk } from './placed';
 
-/** Side of the squares places are kept by, and the most an edge of ink may run between two of them, in letter units. */
+/** Side of the grid's squares, and maximum spacing of places along an edge of ink, in letter units. */
 const SQUARE: NibWidths = 0.5;
 const BETWEEN: NibWidths = 0.2;
 
 const squareOf = (x: number, y: number) => `${Math.floor(x / SQUARE)} ${Math.floor(y / SQUARE)}`;
 
-/** What stands on a line already: places that anything written later keeps clear of. */
+/** Occupied places on a line, which anything written later avoids. */
 export class Taken {
   private readonly squares = new Map<string, Vec[]>();
 
@@ -69,8 +69,8 @@ const ASIDE_COST = 1.1;
 const INWARD_COST = 0.2;
 
 /**
- * Where to try to put something that wants to stand at the origin, outward being up: the cheapest first. Farthest out
- * comes last, for want of anything better.
+ * Candidate places for something whose preferred place is the origin, outward being up, cheapest first. The farthest comes last, as a
+ * fallback.
  */
 export function placesAround(unit: NibWidths): Vec[] {
   const steps = (from: number, until: number) =>

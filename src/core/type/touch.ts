@@ -43,7 +43,7 @@ export function carriedOver<T extends Pick<Touch, 'at'>>(
   });
 }
 
-/** Where the word that holds a place begins and ends. */
+/** Start and end of the word that contains a place. */
 export function wordAt(text: string, at: number): readonly [number, number] {
   const word = [...text.matchAll(/\S+/g)].find(
     ({ index, 0: letters }) => at >= index && at < index + letters.length,

@@ -44,7 +44,7 @@ export interface TypefaceKey {
   readonly own?: readonly Letter[];
 }
 
-/** Faces kept: every nib of a drawer at one body, and what is on the desk besides. */
+/** Cache size: a face for every nib of a drawer at one body, and those on the desk. */
 const MOST_KEPT = 32;
 const kept = lru<Typeface>(MOST_KEPT);
 /** Cache keys: scripts and own letters are compared by identity, not by content. */
