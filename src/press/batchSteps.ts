@@ -23,7 +23,7 @@ export interface BatchOptions {
   readonly leaveOut: boolean;
 }
 
-/** Rows named in a refusal; the others are counted. */
+/** Maximum number of rows named in a refusal; the others are counted. */
 const MOST_NAMED = 5;
 
 /** The pieces of rows that fit, and the rows that do not, with reasons. Layouts are not cached: a long list would fill the memory. */

@@ -49,7 +49,7 @@ function* zipped(job: ClassJob): Generator<Step, void> {
   const of = job.students.length;
   const prints = new Prints();
   for (const [at, student] of job.students.entries()) {
-    // A PDF is packed already.
+    // PDFs are already compressed.
     const entry = new ZipPassThrough(fileOf(student, at));
     zip.add(entry);
     for (const { bytes } of renderPdfPages(student.name, copiesOf(at, job, prints), job.pdf)) {

@@ -22,7 +22,7 @@ import type { PdfOptions } from '@/render/pdf';
 /** How a file is written. */
 export interface FileAs {
   readonly format: 'pdf' | 'svg' | 'png' | 'json';
-  /** Of a picture in dots, per inch. */
+  /** Dots per inch of a raster picture. */
   readonly dpi: number;
   readonly pdf: PdfOptions;
   /** Of an SVG: it is shown small, so hairlines keep a width that shows. */
@@ -121,7 +121,7 @@ export interface PensJob {
   readonly as: FileAs;
 }
 
-/** A picture that somebody brought, to find a page of ours in. */
+/** A picture in which a printed page is to be found. */
 export interface LookJob {
   readonly kind: 'look';
   readonly picture: Uint8Array;

@@ -3,7 +3,7 @@ import type { Step } from './step';
 
 /** What the press says while it works. */
 export type Said =
-  /** A thread has taken the job up: from here on a step takes no longer than it may. */
+  /** A thread has started the job: from here on the limit for a step applies. */
   | { readonly said: 'taken up' }
   | { readonly said: 'begun'; readonly title: string; readonly pages: number; readonly leftOut?: string }
   | { readonly said: 'step'; readonly step: Step }

@@ -12,12 +12,12 @@ import type { Step } from './step';
 const THREADS = 2;
 /** The threads of the press give way to the server's own where processors are short: the share of a `nice` of ten is a tenth of it. */
 const GIVE_WAY = 10;
-/** Files that may wait, and files one client may have under way; a scribe asks for one at a time. */
+/** Maximum number of waiting files, and of files in progress per client; a scribe asks for one at a time. */
 const MOST_WAITING = 40;
 const MOST_OF_ONE_CLIENT = 12;
 /** Maximum time without progress, in ms: for one step, or until the reader takes what is made. */
 const LONGEST_STEP = 60_000;
-/** Longest a whole file may take, in ms. */
+/** Maximum duration of a whole file, in ms. */
 const LONGEST = 600_000;
 /** Time that a thread has to finish its step after its reader has left, in ms. */
 const GRACE = 1000;
@@ -27,7 +27,7 @@ const GRACE = 1000;
  */
 const MOST_GROWTH = 1_500_000_000;
 const READS_PICTURES: ReadonlySet<Job['kind']> = new Set(['look', 'review', 'sample']);
-/** A thread without work is ended after this, in ms, and its memory given back. */
+/** Idle time, in ms, after which a thread is ended and its memory released. */
 const IDLE = 60_000;
 
 /** The press cannot take a job now, or has given one up; `why` is a plain sentence. */
@@ -57,7 +57,7 @@ function press(): Press {
       maxThreads: THREADS,
       idleTimeout: IDLE,
       niceIncrement: GIVE_WAY,
-      // A thread that sleeps between tasks, blocked, never gives back the pixels of the one before.
+      // A thread that blocks between tasks never releases the pixels of the previous task.
       atomics: 'disabled',
     }),
     clients: new Map(),
@@ -65,7 +65,7 @@ function press(): Press {
   return holder.elvanePress;
 }
 
-/** Files that wait for a thread. */
+/** Number of files waiting for a thread. */
 export const queueNow = (): { readonly waiting: number } => ({
   waiting: holder.elvanePress?.pool.queueSize ?? 0,
 });
@@ -79,7 +79,7 @@ export interface Printed {
   readonly steps: AsyncIterator<Step, void, void>;
 }
 
-/** Notes a client's job; answers how to strike it off again. */
+/** Registers a client's job; returns a function that removes it. */
 function counted(client: string): () => void {
   const { clients } = press();
   // Counted here, and not by the pool, which lets jobs with a signal past its own limit.

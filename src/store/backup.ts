@@ -7,10 +7,10 @@ import { read } from '@/core/problem/read';
 import { BACKUP_FORMAT, commitRestore, dropRestore, stageRows } from './backupStream';
 import { MOST_LISTS } from './wordLists';
 
-/** Backups of version 1 were one JSON file; they go on being restored. */
+/** Backups of version 1 were one JSON file; they can still be restored. */
 export const BACKUP_JSON_VERSION = 1;
 
-/** Most rows of a kind such a backup may carry: a bound on memory. */
+/** Maximum number of rows of a kind in such a backup: a bound on memory. */
 const MOST_ROWS = 20_000;
 const MOST_ITEMS = 200_000;
 const list = (most: number) => z.array(z.unknown()).max(most);
@@ -42,7 +42,7 @@ const backupSchema = z.strictObject({
   wordLists: list(MOST_LISTS).default([]),
 });
 
-/** Rows put aside at a time. */
+/** Batch size of staged rows. */
 const ROWS_AT_A_TIME = 100;
 
 /**

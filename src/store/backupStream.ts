@@ -24,7 +24,7 @@ export interface Manifest {
   readonly pictures: number;
 }
 
-/** Rows read at a time: the largest, a list of words, is two megabytes. */
+/** Batch size of reading; the largest row, a list of words, is two megabytes. */
 const ROWS_AT_A_TIME = 20;
 
 export const keyOf = (name: KeptTable): SQLiteColumn => {
@@ -39,13 +39,13 @@ const outward = (name: KeptTable, row: Record<string, unknown>): unknown => {
   return Object.fromEntries(columns.map((column) => [column, row[column]]));
 };
 
-/** Takes the parts of a backup in order, as fast as it likes. */
+/** Receives the parts of a backup in order, at its own pace. */
 export interface BackupSink {
   readonly manifest: (manifest: Manifest) => Promise<void>;
   readonly picture: (picture: Picture) => Promise<void>;
   /** Rows of one table, all of them in calls one after the other. */
   readonly row: (table: KeptTable, row: unknown) => Promise<void>;
-  /** A row its own schema cannot read any more: kept beside the backup, for nobody could restore it. */
+  /** A row that its own schema can no longer read: kept beside the backup, because it could not be restored. */
   readonly unreadable: (table: KeptTable, row: unknown) => Promise<void>;
 }
 
@@ -135,7 +135,7 @@ export async function streamBackup(now: Date, sink: BackupSink): Promise<void> {
 }
 
 /**
- * Puts rows of a backup aside, numbered from `first`; nothing is changed until `commitRestore`.
+ * Stages rows of a backup, numbered from `first`; nothing is changed until `commitRestore`.
  * @throws Problem naming what cannot be read.
  */
 export async function stageRows(
@@ -157,7 +157,7 @@ export async function stageRows(
     stagedAt,
   }));
   for (const part of parted) if ('picture' in part && part.picture) await savePicture(part.picture, now);
-  // Sent again after an answer that was lost, they are the same rows.
+  // Rows sent again after a lost answer overwrite themselves.
   await db
     .insert(stagedRows)
     .values(values)
@@ -167,13 +167,13 @@ export async function stageRows(
     });
 }
 
-/** Throws a backup that was put aside away. */
+/** Discards a staged backup. */
 export async function dropRestore(batch: string): Promise<void> {
   const db = await openDatabase();
   await db.delete(stagedRows).where(eq(stagedRows.batch, batch));
 }
 
-/** Throws away what was put aside before `before` and never restored. */
+/** Discards backups staged before `before` and never restored. */
 export async function dropStaleRestores(before: Date): Promise<void> {
   const db = await openDatabase();
   await db.delete(stagedRows).where(lt(stagedRows.stagedAt, before.toISOString()));

@@ -12,7 +12,7 @@ export class ChangedElsewhere extends Error {
   }
 }
 
-/** Times a change is tried when others change the same row between its reading and its writing. */
+/** Maximum number of attempts when others change the same row between its reading and its writing. */
 const MOST_TRIES = 50;
 
 /**

@@ -46,7 +46,8 @@ export const fileOf = (): string | undefined =>
 async function inTime(request: Request): Promise<Response> {
   const ending = new AbortController();
   let timer: NodeJS.Timeout | undefined;
-  // Not by the signal alone: what passes it on inside the request may be collected before it is due, and then never ends.
+  // A timer besides the signal: the object that forwards the signal may be garbage-collected before it fires, and the request would never
+  // end.
   const late = new Promise<never>((_, reject) => {
     timer = setTimeout(() => {
       ending.abort();

@@ -15,7 +15,7 @@ export async function countRows(): Promise<Record<'sheets' | 'items' | 'printers
   return { sheets: s?.n ?? 0, items: n?.n ?? 0, printers: p?.n ?? 0, records: r?.n ?? 0 };
 }
 
-/** Has nobody begun anything here yet: nothing on the shelf, nothing on the bench? */
+/** Whether the desk is empty: nothing on the shelf, nothing on the bench. */
 export async function isEmptyDesk(): Promise<boolean> {
   const { sheets: onShelf, items: onBench } = await countRows();
   return onShelf === 0 && onBench === 0;

@@ -3,29 +3,29 @@ import { readdir, rename, stat } from 'node:fs/promises';
 import { basename, dirname, join } from 'node:path';
 import { createClient } from '@libsql/client';
 
-/** A damaged database is put aside under its name, this, and when: `elvane.db.damaged-2026-11-30T18-02-11Z`. */
+/** Infix of the name under which a damaged database is kept: `elvane.db.damaged-2026-11-30T18-02-11Z`. */
 const ASIDE = '.damaged-';
 /** Dismisses one of these. */
 const READ = '.read';
-/** A database in a file is up to three: itself, its log of writes, and what several processes share of that. */
+/** A file database consists of up to three files: the database, its write-ahead log, and the log's shared-memory index. */
 const PARTS = ['', '-wal', '-shm'];
 
 /** A database that could not be read when the server started. */
 export interface Damage {
-  /** The file it was put aside as, without its folder. */
+  /** Name of the file it was moved to, without its folder. */
   readonly name: string;
   /** When the server found it, as an ISO time. */
   readonly at: string;
 }
 
-/** Is the database in this file whole? A file that is not there, or empty, is a new one. */
+/** Whether the database in this file is intact; a missing or empty file is a new one. */
 async function isWhole(file: string): Promise<boolean> {
   const there = await stat(file).catch(() => undefined);
   if (!there || there.size === 0) return true;
   try {
     const client = createClient({ url: `file:${file}` });
     try {
-      // Structure and pages, not the order of indexes: seconds for a desk of many years.
+      // Checks structure and pages, not the order of indexes: seconds for a desk of many years.
       const { rows } = await client.execute('PRAGMA quick_check(1)');
       return rows[0]?.[0] === 'ok';
     } finally {
@@ -57,7 +57,7 @@ export async function setAsideIfDamaged(file: string, now: Date): Promise<string
   return basename(aside);
 }
 
-/** Databases that were put aside and not yet read about, the latest first; none where the database is no file. */
+/** Damaged databases that have not been dismissed, the latest first; none where the database is not a file. */
 export async function damagesOf(file: string | undefined): Promise<readonly Damage[]> {
   if (file === undefined) return [];
   const folder = dirname(file);
@@ -73,7 +73,7 @@ export async function damagesOf(file: string | undefined): Promise<readonly Dama
 /** `2026-11-30T18-02-11Z` as an ISO time. */
 const timeOf = (stamp: string): string => stamp.replace(/T(\d\d)-(\d\d)-(\d\d)Z$/, 'T$1:$2:$3Z');
 
-/** Announces it no more; the file stays. Answers false where nothing of that name was announced. */
+/** Dismisses it; the file stays. Returns false where nothing of that name was announced. */
 export async function markRead(file: string | undefined, name: string): Promise<boolean> {
   if (file === undefined || !(await damagesOf(file)).some((damage) => damage.name === name)) return false;
   await rename(join(dirname(file), name), join(dirname(file), name + READ));

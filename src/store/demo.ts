@@ -66,7 +66,7 @@ async function seedLog(now: Date): Promise<void> {
   });
 }
 
-/** Bands of a row each, of one letter from end to end. */
+/** Bands of one row each, filled with one letter. */
 const rowsOf = (letters: readonly string[]): Band[] => {
   const rows = { guided: false, trace: 1, fading: 0, free: 6, lines: 1, repeat: true };
   return letters.map((letter, i) => bandOf(`b${i}`, 'letter', letter, rows));

@@ -41,7 +41,7 @@ export async function saveItems(list: readonly Item[]): Promise<void> {
   await db.batch(upserts as [(typeof upserts)[number], ...typeof upserts]);
 }
 
-/** Some facts of a thing: as whoever changes them had read them, and what they become. */
+/** A change of some facts of a thing: their values when they were read, and their new values. */
 export interface ItemChange {
   readonly id: string;
   readonly was: Readonly<Record<string, unknown>>;
@@ -97,10 +97,10 @@ export async function deleteItems(ids: readonly string[]): Promise<Item[]> {
   return gone.flatMap(({ data }) => readItem(data) ?? []);
 }
 
-/** Rows a statement: SQLite takes a bounded number of bound values. */
+/** Rows per statement: SQLite limits the number of bound values. */
 const ROWS_A_STATEMENT = 400;
 
-/** Puts rows of a file aside. Nothing of them is on the bench until `commitBatch`. */
+/** Stages rows of a file. The bench is unchanged until `commitBatch`. */
 export async function stageItems(batch: string, list: readonly Item[], now: Date): Promise<void> {
   const db = await openDatabase();
   const stagedAt = now.toISOString();
@@ -118,7 +118,7 @@ export async function stageItems(batch: string, list: readonly Item[], now: Date
   }
 }
 
-/** Lays a staged file on the bench, in one go. Answers how many things it was. */
+/** Puts a staged file on the bench in one transaction. Returns the number of things. */
 export async function commitBatch(batch: string): Promise<number> {
   const db = await openDatabase();
   const [count] = await db
@@ -136,13 +136,13 @@ export async function commitBatch(batch: string): Promise<number> {
   return count?.n ?? 0;
 }
 
-/** Throws a staged file away. */
+/** Discards a staged file. */
 export async function dropBatch(batch: string): Promise<void> {
   const db = await openDatabase();
   await db.delete(stagedItems).where(eq(stagedItems.batch, batch));
 }
 
-/** Throws away what was staged before a moment and never finished. */
+/** Discards files staged before a time and never committed. */
 export async function dropStaleBatches(before: Date): Promise<void> {
   const db = await openDatabase();
   await db.delete(stagedItems).where(lt(stagedItems.stagedAt, before.toISOString()));

@@ -12,10 +12,10 @@ import { rebuildStudy } from './study';
 /** Entries of one screen of the logbook. */
 export const A_SCREEN = 40;
 
-/** What of the logbook is wanted. */
+/** Filter of the logbook. */
 export interface LogWanted {
   readonly kinds: readonly EntryKind[];
-  /** Only what holds this text. */
+  /** Only entries that contain this text. */
   readonly text?: string;
   /** Older than this entry. */
   readonly before?: { readonly at: string; readonly id: string };
@@ -79,7 +79,7 @@ export async function countedSince(since: Date, limit: number): Promise<Counted[
 const logged = (rows: Parameters<typeof readEntries>[0]): LoggedSession[] =>
   entriesOf('session', readEntries(rows)).map(({ entryId, ...session }) => ({ id: entryId, session }));
 
-/** Sessions read at a time for a file. */
+/** Batch size of sessions read for a file. */
 const AT_A_TIME = 500;
 
 /** All sessions, part by part, the earliest first: for a file. */
@@ -109,7 +109,7 @@ export async function* allSessions(): AsyncGenerator<LoggedSession[]> {
   }
 }
 
-/** Those of some sessions that are logged already, by their ids. */
+/** The given sessions that are already logged, by their ids. */
 async function loggedAlready(sessions: readonly LoggedSession[]): Promise<ReadonlyMap<string, Session>> {
   const db = await openDatabase();
   const before = new Map<string, Session>();

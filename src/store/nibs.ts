@@ -6,7 +6,7 @@ import { openDatabase } from './client';
 import { readItem } from './readItem';
 import { items } from './schema';
 
-/** The drawer a sheet can be ruled from stays short enough to choose from, however full the bench is. */
+/** Maximum number of nibs offered for a sheet, however full the bench is. */
 const MOST_NIBS = 300;
 
 /** The tools of the bench that can be ruled for, by kind and width. */

@@ -17,7 +17,7 @@ export function withoutOldPhoto(item: unknown): { readonly item: unknown; readon
   return { item: { ...item, photo: picture.id }, picture };
 }
 
-/** Things moved at a time: each may hold most of a megabyte. */
+/** Batch size of things; each may hold most of a megabyte. */
 const AT_A_TIME = 10;
 
 /** Gives the photos inside things of an older store their own place; a thing whose photo is none keeps all but that. */

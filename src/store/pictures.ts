@@ -11,7 +11,7 @@ export interface Picture {
   readonly bytes: Uint8Array;
 }
 
-/** Digits of the hash a picture is known by. */
+/** Number of hash digits in a picture's id. */
 const ID_DIGITS = 40;
 
 /**
@@ -30,7 +30,7 @@ export function asPicture(bytes: Uint8Array): Picture {
   return { id: createHash('sha256').update(bytes).digest('hex').slice(0, ID_DIGITS), type, bytes };
 }
 
-/** Keeps a picture; one that is there already is as if new. */
+/** Stores a picture; one that is already stored counts as new. */
 export async function savePicture(
   { id, type, bytes }: Picture,
   now: Date,
@@ -57,10 +57,10 @@ const inside = (column: SQL, field: string): SQL =>
 /** The same of the column that holds a row's data. */
 export const insideData = (field: string): SQL => inside(sql`data`, field);
 
-/** Throws away pictures older than a moment that nothing shows any more; of all of them, or one. */
+/** Deletes pictures, or one picture, older than a time that nothing refers to. */
 export async function dropUnusedPictures(before: Date, only?: string): Promise<void> {
   const db = await openDatabase();
-  // A row of a backup put aside holds the thing as JSON in JSON.
+  // A staged backup row holds the thing as JSON within JSON.
   type Table = typeof items | typeof records | typeof stagedItems | typeof stagedRows;
   const shownBy = (table: Table, photo: SQL) =>
     sql`${pictures.id} not in (select ${photo} from ${table} where ${photo} is not null)`;

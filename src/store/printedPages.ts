@@ -18,7 +18,7 @@ export interface PrintedPage {
 
 const rowId = (print: string, page: number) => `${print}-${page}`;
 
-/** Keeps pages that were printed; one that is there already stays as it was. */
+/** Stores printed pages; one that is already stored is unchanged. */
 export async function keepPrints(prints: readonly KeptPrint[], engine: string, now: Date): Promise<void> {
   if (prints.length === 0) return;
   const db = await openDatabase();

@@ -2,7 +2,7 @@ import type { Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { lru } from '@/core/memo/memo';
 
-/** Things kept as they were read: two full benches. A page that reads the bench would spend a sixth of its time on their schema. */
+/** Cache size of parsed things: two full benches. Without it a page that reads the bench spends a sixth of its time on their schema. */
 const MOST_KEPT = 1000;
 const kept = lru<Item | undefined>(MOST_KEPT);
 

@@ -4,7 +4,7 @@ import { fileOf, openDatabase } from './client';
 import { scratch } from './schema';
 import { troubleOf } from './trouble';
 
-/** Rows of the scratch table: one is written over and over. */
+/** Key of the only row of the scratch table, which is overwritten. */
 const ONE = 'ready';
 
 /**

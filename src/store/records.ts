@@ -17,10 +17,10 @@ export interface DeskRecord {
   readonly at: string;
 }
 
-/** Most entries answered at once, unless fewer are asked for. */
+/** Maximum and default number of entries returned. */
 export const MOST_RECORDS = 2000;
 
-/** Which entries are wanted. */
+/** Filter of entries. */
 export interface Wanted {
   readonly kinds: readonly EntryKind[];
   /** Not older than this. */
@@ -65,7 +65,10 @@ export async function allRecords(): Promise<DeskRecord[]> {
   return db.select().from(records).orderBy(asc(records.at));
 }
 
-/** One version of two changes of an entry. @throws ChangedElsewhere where both changed one thing, and differently. */
+/**
+ * Merges two changes of an entry.
+ * @throws ChangedElsewhere where both changed one thing, and differently.
+ */
 function settled<K extends EntryKind>(
   kind: K,
   was: unknown,

@@ -14,7 +14,7 @@ export interface KeptReview {
   readonly review: Review;
 }
 
-/** Reviews shown at once. */
+/** Maximum number of reviews shown. */
 const MOST_REVIEWS = 300;
 
 /** The latest reviews, the last first. */
@@ -64,7 +64,7 @@ export async function reviewsBeside(
     .orderBy(records.at)
     .limit(MOST_BESIDE);
 }
-/** More pens than this nobody writes a page with. */
+/** Maximum number of pens on one page. */
 const MOST_BESIDE = 12;
 
 /** Says when the page of a review was written, where that was not when it was measured. */
@@ -73,7 +73,7 @@ export async function dateReview(id: string, at: Date): Promise<void> {
   await db.update(records).set({ at: at.toISOString() }).where(eq(records.id, id));
 }
 
-/** Of printed pages, those that were reviewed already. */
+/** The printed pages that have been reviewed. */
 export async function reviewedPrints(prints: readonly string[]): Promise<ReadonlySet<string>> {
   if (prints.length === 0) return new Set();
   const db = await openDatabase();

@@ -24,7 +24,7 @@ export const items = sqliteTable('items', {
   data: text('data').notNull(),
 });
 
-/** Rows of a file being read in, until all of it is there: an import is all or nothing. */
+/** Staged rows of a file that is being imported: an import is all or nothing. */
 export const stagedItems = sqliteTable(
   'staged_items',
   {
@@ -73,7 +73,7 @@ export const study = sqliteTable(
   (table) => [primaryKey({ columns: [table.hand, table.unit] })],
 );
 
-/** Rows of a backup being read in, ready to be put in their tables: a restore is all or nothing. */
+/** Staged rows of a backup that is being restored: a restore is all or nothing. */
 export const stagedRows = sqliteTable(
   'staged_rows',
   {
@@ -102,7 +102,7 @@ export const letterSets = sqliteTable('letter_sets', {
   content: text('content').notNull(),
 });
 
-/** One row that is written to see whether the store can be. It is in no backup. */
+/** One row, written to test whether the store is writable. It is in no backup. */
 export const scratch = sqliteTable('scratch', { id: text('id').primaryKey(), at: text('at').notNull() });
 
 /** Words to practise with, in place of the bundled list, as the text they came in. */

@@ -76,7 +76,7 @@ export async function findSheet(id: string): Promise<StoredSheet | undefined> {
   return sheet;
 }
 
-/** What became of a save: the sheet's new revision, or the sheet as somebody else has left it (none when deleted). */
+/** Result of a save: the sheet's new revision, or the sheet as it is stored now (none when deleted). */
 export type Saved =
   | { readonly kind: 'saved'; readonly revision: number }
   | { readonly kind: 'stale'; readonly theirs: StoredSheet | undefined };
@@ -138,7 +138,7 @@ export async function restoreSheet(id: string): Promise<boolean> {
   return changed.length > 0;
 }
 
-/** Removes for good what was deleted before `before`. */
+/** Permanently removes sheets deleted before `before`. */
 export async function purgeSheets(before: Date): Promise<void> {
   const db = await openDatabase();
   await db.delete(sheets).where(lt(sheets.deletedAt, before.toISOString()));

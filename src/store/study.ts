@@ -14,7 +14,7 @@ import { type Database, openDatabase } from './client';
 import { findItem } from './items';
 import { items, records, study } from './schema';
 
-/** One change after the other: each reads what the one before has written. */
+/** Changes are serialised: each reads what the one before has written. */
 let turn: Promise<unknown> = Promise.resolve();
 function inTurn<T>(work: () => Promise<T>): Promise<T> {
   const mine = turn.then(work, work);
@@ -85,7 +85,7 @@ async function findSession(id: string): Promise<{ stored: Session | undefined; t
   return { stored, text };
 }
 
-/** The first statement of a batch that reads before it writes: it takes the right to write, so that nobody comes between. */
+/** First statement of a batch that reads before it writes: it acquires the write lock. */
 const firstToWrite = (db: Database) => db.delete(study).where(sql`0`);
 
 const recordIs = (db: Database, id: string, text: string | null) =>
@@ -209,7 +209,7 @@ async function used(before: Session | undefined, after: Session | undefined) {
 /** Fingerprint of the logbook: number of sessions, their total size, and the latest time. */
 const stateOfLog = sql`select count(*) || ' ' || coalesce(sum(length(data)), 0) || ' ' || coalesce(max(at), '') from records where kind = 'session'`;
 
-/** Sessions worked through before others get their turn on this thread. */
+/** Number of sessions processed before the event loop is yielded to. */
 const AT_ONE_GO = 100;
 
 /**
@@ -278,7 +278,7 @@ export const rebuildStudy = (laid: readonly { id: string; session: Session }[] =
     }),
   ).then(() => undefined);
 
-/** Lets whatever waits on this thread go first. */
+/** Yields to the event loop. */
 const othersTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
 
 /** Rebuilds what is remembered where there are sessions and nothing of them is: a restore that broke off at its end. */

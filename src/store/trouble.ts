@@ -23,7 +23,7 @@ function said(error: unknown): string {
   return `${error.name} ${code} ${message} ${said(error.cause)}`;
 }
 
-/** Is this error the store's own trouble, rather than a fault of ours? Then in plain words, which. */
+/** The sentence for an error of the store itself; undefined for any other error. */
 export function troubleOf(error: unknown): string | undefined {
   const text = said(error);
   return TROUBLES.find(([sign]) => sign.test(text))?.[1];

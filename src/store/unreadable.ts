@@ -13,7 +13,7 @@ export interface UnreadableRow {
   readonly content: string;
 }
 
-/** Rows listed at most: somebody must look at each. */
+/** Maximum number of rows listed: somebody must look at each. */
 const MOST_LISTED = 100;
 
 /** Rows that cannot be read and that nothing shows; at most a hundred. */

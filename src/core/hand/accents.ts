@@ -12,12 +12,12 @@ export interface AccentStyle {
   readonly size: number;
   /** Pen state for a stroke or stroke end of a weight from 0 to 1; `thin` for one that must stay light. */
   readonly touch: (weight: number, thin?: Light) => Partial<Knot>;
-  /** A dot with its middle there, and a comma. */
+  /** Draws a dot centred at a place, and a comma. */
   readonly dot: (x: NibWidths, y: NibWidths) => Drawn;
   readonly comma: (x: NibWidths, y: NibWidths) => readonly Drawn[];
 }
 
-/** A place of a mark as it is seen: across, up, direction of travel, weight. */
+/** A knot of a mark as seen on the page: x, y, direction of travel, weight. */
 type Place = readonly [x: number, y: number, dir?: Degrees, weight?: number];
 
 /** Marks of one stroke each, as they are seen on the page; knots without a direction are joined by straight lines. */

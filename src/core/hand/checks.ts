@@ -24,6 +24,6 @@ export interface HandChecks {
   readonly text?: string;
   /** Share of ink in the body of running text. */
   readonly ink: { readonly from: number; readonly to: number };
-  /** Fewest joins there must be among all shapes; 0 for hands that do not join. */
+  /** Minimum number of joins among all shapes; 0 for hands that do not join. */
   readonly joins: number;
 }

@@ -7,7 +7,7 @@ export interface Wish {
   readonly purpose?: Purpose;
   readonly tool?: ToolFamily;
   readonly look?: Look;
-  /** Has not written a hand before. */
+  /** Whether the scribe has never written a hand. */
   readonly beginner?: boolean;
 }
 

@@ -49,10 +49,10 @@ export type LetterCase = 'small' | 'capital' | 'figure' | 'other';
 
 /** Letters that share strokes and are practised together, in the order they are taught. */
 export interface Family {
-  /** The name practice pages keep it by. */
+  /** Key under which practice pages store it. */
   readonly name: string;
   readonly case: LetterCase;
-  /** How it is called beside its case; its name where that is missing. */
+  /** Short name beside its case; the full name where missing. */
   readonly title?: string;
   /** The drill it grows out of, by the drill's id; where there is none, the warm-up stands in. */
   readonly drill?: string;
@@ -109,7 +109,7 @@ export interface Hand {
   readonly breadth: (body: NibWidths, penAngle: Degrees) => NibWidths;
   /** Full shade over hairline for a pen nobody has measured; of pressed hands. */
   readonly contrast: number;
-  /** A shade fatter than this, in letter units, would close the letters of a pressed hand. */
+  /** Maximum shade, in letter units: a wider one closes the letters of a pressed hand. */
   readonly fattestShade: NibWidths;
   /** Hands whose downstrokes may get a second contour: how far to the right of the first, in letter units. */
   readonly second?: NibWidths;

@@ -18,7 +18,7 @@ export interface Part {
   readonly shade?: NibWidths;
 }
 
-/** What a stroke is put together from. */
+/** An element of a stroke. */
 export type Run = Knot | Part | readonly Run[];
 
 /** A knot: place and direction of travel. */

@@ -11,7 +11,7 @@ export const shareOfBody =
 /** Shade over hairline of a flexible pointed nib (common teaching value). */
 export const USUAL_CONTRAST = 9;
 
-/** What every base begins with. */
+/** Fields common to all bases. */
 export const plainHand = {
   turns: {},
   tallCapitals: true,

@@ -10,14 +10,14 @@ const FLAG: NibWidths = 1.1;
 /** Over a cusped head arms and bowls begin level, a little left of the stem's middle, and settle to their angle. */
 const LEVEL_START: NibWidths = -0.2;
 const SETTLE: NibWidths = 0.9;
-/** Settling takes no more of a short arm, or of the flat of a bowl. */
+/** Maximum fraction of a short arm, or of the flat of a bowl, over which it settles. */
 const OF_ARM = 0.4;
 const OF_FLAT = 0.8;
 /** Distance to the left of the stem at which arms and bowls begin where the stem has no cusp. */
 const OVERHANG: NibWidths = 0.55;
-/** Places where the pen is told its angle while it turns on a line: dense enough for its corner to stay there. */
+/** Number of knots at which the pen's angle is given while it turns on a line: enough for its corner to stay on the line. */
 const STEPS = 5;
-/** A step along the way for directions, as a share. */
+/** Step of the numerical derivative that gives directions, as a fraction of the path. */
 const STEP = 0.01;
 /** A flare shorter than this share of two of its length has no room: the end turns less. */
 const ROOM: NibWidths = 2.5;

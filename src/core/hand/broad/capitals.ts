@@ -9,13 +9,13 @@ import { round } from './round';
 /** The height these widths were found at; lower capitals keep 88 % of the width their height would cost. */
 const DRAWN_AT: NibWidths = 8;
 const KEPT = 0.88;
-/** How far rounds reach over the lines. */
+/** Overshoot of round letters. */
 const OVERSHOOT: NibWidths = 0.05;
 
 /** Capitals in the proportions of the Roman ones, in their groups of width. H is their height, ink to ink. */
 export function capitals(m: Measures, H: NibWidths, turn: CapitalTurns, serif: Serif = 'hooked') {
   const k = (n: number): NibWidths => (n * (DRAWN_AT + KEPT * (H - DRAWN_AT))) / DRAWN_AT;
-  /** A height as a share of the capital's. */
+  /** A height given as a fraction of the capital height. */
   const up = (share: number): NibWidths => share * H;
   const top = (by: Degrees = 0) => H - m.half(by);
   const base = (by: Degrees = 0) => m.half(by);

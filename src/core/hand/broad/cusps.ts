@@ -20,9 +20,9 @@ const TRAILING = [1, 0.78, 0.58, 0.4, 0.25, 0.13, 0.05, 0];
  */
 const LATE = 0.2;
 const FLATTER: Degrees = 9;
-/** How soft the change is from the held angle to a ladder sliding down a wall. */
+/** Smoothness of the transition from the held angle to the leading corner. */
 const SOFT: Degrees = 6;
-/** A step of height for directions, as a share. */
+/** Step of the numerical derivative that gives directions, as a fraction of the height. */
 const STEP = 0.004;
 
 /** The end of a straight stroke: where its middle meets the line, how it leans, and how the edge is held. */
@@ -48,7 +48,7 @@ interface Place {
 
 const softMin = (a: number, b: number): number => Math.max(0, (a + b - Math.hypot(a - b, SOFT)) / 2);
 
-/** The pen's place when its corner on one side (1 right, −1 left) is at a share of the height over the foot of a stroke. */
+/** Position of the pen when its corner on one side (1 right, −1 left) is at a fraction of the height above the foot of a stroke. */
 function placed({ x, lean, held, size }: End, side: 1 | -1, share: number): Place {
   const h = Math.max(0, share) * HEIGHT * size;
   const s = clamp(1 - share, 0, 1);
@@ -62,7 +62,7 @@ function placed({ x, lean, held, size }: End, side: 1 | -1, share: number): Plac
   return { x: corner - (side * cosDeg(edge)) / 2, y: h - (side * sinDeg(edge)) / 2, edge };
 }
 
-/** A leading corner: held until late, then laid flat, and never along its own way. */
+/** A leading corner is held until late, then laid flat, and never moves along its own edge. */
 function leading(held: Degrees, share: number): Degrees {
   const late = clamp(share / LATE, 0, 1);
   const slope = bracketSlope(share);

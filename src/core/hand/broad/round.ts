@@ -3,10 +3,10 @@ import type { Knot } from '../../pen/stroke';
 import type { Measures } from '../letter';
 import { type Run, to } from '../notation';
 
-/** Knots of an arc lie no farther apart than this. */
+/** Maximum spacing of an arc's knots. */
 const ARC: Degrees = 45;
 
-/** Knots along an upright ellipse from one angle to another, anticlockwise when growing; directions are its tangents. */
+/** Knots along an upright ellipse from one angle to another, anticlockwise when the angle grows; directions are its tangents. */
 export function ellipse(cx: NibWidths, cy: NibWidths, rx: NibWidths, ry: NibWidths, from: Degrees, until: Degrees): Knot[] {
   const count = Math.max(1, Math.ceil(Math.abs(until - from) / ARC));
   const way = until >= from ? 1 : -1;

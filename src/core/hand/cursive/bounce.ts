@@ -2,28 +2,28 @@ import type { NibWidths } from '../../measure/units';
 import type { Measures } from '../letter';
 import type { Bounced } from '../script';
 
-/** How far letters may leave the line and their heights, at the most: shares of the body and of their zones. */
+/** Maximum displacement of letters from the line, and maximum change of their heights, as fractions of the body and of their zones. */
 export const BOUNDS = { rise: 0.16, body: 0.12, foot: 0.34, descender: 0.22, ascender: 0.08 } as const;
 /**
  * No letter reaches farther than this share of the body over the ascender line or under the descender line: half the
  * gap such hands are ruled with, so that lines never meet.
  */
 export const ROOM = 0.2;
-/** Steps of the golden section: neighbours mostly go opposite ways. */
+/** Steps of the golden section, by which neighbours mostly move in opposite directions. */
 const GOLDEN = 0.381966;
 const START = 0.1;
-/** Share of the wave, and of chance, in where a letter stands. */
+/** Weights of the wave and of the random value in a letter's height. */
 const WAVE = 0.65;
 const CHANCE = 0.35;
 /** A letter within this distance of the previous one of its kind is moved by one of these offsets, so that repeats differ. */
 const NEAR = 6;
 const APART = 0.36;
-/** Neighbours do not stand farther apart than this. */
+/** Maximum difference in height of neighbours. */
 const STEP = 1.25;
 const MOVES = [0, APART, -APART, 0.6, -0.6, 0.9, -0.9, 1.3, -1.3, 1.7, -1.7];
 /** Small letters whose last stroke ends in a turn on the line: it may drop below. */
 const DROPS = /[adhiklmnrtu]/;
-/** Capitals and figures leave the line half as far. */
+/** Factor for capitals and figures, which leave the line half as far. */
 const TALL = /[\p{Lu}\p{Nd}]/u;
 const TALL_SHARE = 0.5;
 

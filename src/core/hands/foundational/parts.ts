@@ -6,7 +6,7 @@ import { TURNS } from './turns';
 
 /** The body these widths were found at by drawing and looking; others widen them with it. */
 const DRAWN_AT: NibWidths = 4.5;
-/** How far rounds reach over the lines. */
+/** Overshoot of round letters. */
 const OVERSHOOT: NibWidths = 0.04;
 
 /**
