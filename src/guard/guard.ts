@@ -10,7 +10,7 @@ export interface Head {
 
 export type Verdict =
   | { readonly kind: 'refused'; readonly status: 400 | 401 | 403 | 405 | 421; readonly message: string }
-  /** To be sent on to another address. */
+  /** Redirect to another address. */
   | { readonly kind: 'sent on'; readonly to: string }
   /** To be answered at this address (the one that was judged) under this content security policy. */
   | { readonly kind: 'let in'; readonly url: string; readonly policy: string };
@@ -62,7 +62,7 @@ const refused = (status: 400 | 401 | 403 | 405 | 421, message: string): Verdict 
 function addressOf(url: string): URL | undefined {
   if (!url.startsWith('/')) return undefined;
   try {
-    // Two slashes at the beginning would name another server.
+    // Two leading slashes would name another server.
     const address = new URL(url.replace(/^[/\\]+/, '/'), 'http://here');
     decodeURIComponent(address.pathname);
     return address;
@@ -81,7 +81,7 @@ const allowedHosts = (): string[] => [
 
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase();
 
-/** Does a page of another site send it? Whoever is no browser says nothing of where it comes from. */
+/** Whether a page of another site sends it. Clients other than browsers do not say where they come from. */
 function isForeign({ origin, 'sec-fetch-site': site }: IncomingHttpHeaders, host: string): boolean {
   if (origin !== undefined) return hostOf(origin) !== host;
   return site !== undefined && site !== 'same-origin' && site !== 'none';

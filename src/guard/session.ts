@@ -4,20 +4,20 @@ import { createHmac, scryptSync, timingSafeEqual } from 'node:crypto';
 export const SESSION_COOKIE = 'elvane-session';
 /** A session lasts a term's worth of lessons, in ms: thirty days. */
 const LASTS = 30 * 24 * 60 * 60 * 1000;
-/** A passphrase is no shorter: four words, or as much. */
+/** Minimum length of a passphrase: about four words. */
 const SHORTEST = 12;
 
-/** Wrong passphrases taken in a minute, from anybody: at such a rate no list of words gets far. */
+/** Maximum number of wrong passphrases a minute, from all clients together: at that rate a dictionary attack gets nowhere. */
 const MOST_WRONG = 10;
 const MINUTE = 60_000;
 
 const KEY_BYTES = 32;
 const SALT = 'elvane session';
 
-/** Is this server meant for others than this machine? */
+/** Whether this server is meant for other machines than this one. */
 export const isShared = (): boolean => (process.env.ELVANE_HOSTS ?? '').trim() !== '';
 
-/** Why a shared server must not start; undefined where it may. */
+/** Reason why a shared server must not start; undefined where it may. */
 export function notSafelyShared(): string | undefined {
   if (!isShared() || (process.env.ELVANE_PASSPHRASE ?? '').length >= SHORTEST) return undefined;
   return `ELVANE_HOSTS lets others in: set ELVANE_PASSPHRASE to at least ${SHORTEST} characters, which everybody is asked for.`;
@@ -25,7 +25,7 @@ export function notSafelyShared(): string | undefined {
 
 let known: { readonly phrase: string; readonly key: Buffer } | undefined;
 
-/** A key made of the passphrase, slowly, once. */
+/** Key derived from the passphrase by a slow function, once. */
 function key(): Buffer {
   const phrase = process.env.ELVANE_PASSPHRASE ?? '';
   if (known?.phrase !== phrase) known = { phrase, key: scryptSync(phrase, SALT, KEY_BYTES) };
@@ -39,13 +39,13 @@ const same = (one: string, other: string): boolean => {
 
 const signed = (expires: string): string => createHmac('sha256', key()).update(expires).digest('base64url');
 
-/** A session from now on, as the value of its cookie. */
+/** A new session, as the value of its cookie. */
 export function newSession(now: number): { readonly value: string; readonly seconds: number } {
   const expires = String(now + LASTS);
   return { value: `${expires}.${signed(expires)}`, seconds: LASTS / 1000 };
 }
 
-/** Is this a session of ours that still lasts? */
+/** Whether this is a valid session that has not expired. */
 export function isSession(value: string | undefined, now: number): boolean {
   const [expires, signature] = (value ?? '').split('.');
   return (
@@ -58,7 +58,7 @@ export function isSession(value: string | undefined, now: number): boolean {
 
 let wrong: number[] = [];
 
-/** What comes of a passphrase that was said. */
+/** Result of entering a passphrase. */
 export function enter(phrase: string, now: number): 'in' | 'wrong' | 'wait' {
   wrong = wrong.filter((at) => now - at < MINUTE);
   if (wrong.length >= MOST_WRONG) return 'wait';

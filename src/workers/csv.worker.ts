@@ -10,7 +10,7 @@ export interface CsvRequest {
 }
 
 export interface RowFate {
-  /** Line in the file, headings being line 1. */
+  /** Line number in the file; the headings are line 1. */
   readonly line: number;
   readonly label: string;
   readonly fate: Fate;
@@ -28,7 +28,7 @@ export type CsvAnswer =
     }
   | { readonly kind: 'problem'; readonly message: string };
 
-/** Rows between reports of progress, and rows shown of each fate. */
+/** Number of rows between progress reports, and number of rows shown for each fate. */
 const REPORT = 2000;
 const SHOWN = 100;
 const MOST_ROWS = 200_000;

@@ -9,7 +9,7 @@ import { readBackup } from '@/ui/workshop/readBackup';
 import { backupZip } from './backupZip';
 import { log } from './log';
 
-/** Copies by day that are kept. */
+/** Number of daily copies kept. */
 const KEPT = 7;
 /** Interval, in ms, of the check whether today's copy exists. */
 const EVERY = 60 * 60 * 1000;
@@ -65,7 +65,7 @@ export async function makeCopy(now: Date): Promise<void> {
   try {
     await pipeline(Readable.from(backupZip(now)), createWriteStream(unfinished));
     for await (const _ of readBackup(await openAsBlob(unfinished))) {
-      // Reading it is the test: a row that is cut or a picture that is missing throws.
+      // Reading it through verifies it: a truncated row or a missing picture throws.
     }
     await rename(unfinished, join(where, name));
   } finally {

@@ -7,7 +7,7 @@ import { reviewLines } from './review';
 import { setUnderWay } from './underWay';
 
 const WEEK = 7 * 24 * 60 * 60 * 1000;
-/** Whose files these count as in the press. */
+/** Client under which the press counts these files. */
 const CLIENT = 'demo';
 
 /** Has a page written, photographed and measured; answers the id of its review. @throws Error where it was refused. */

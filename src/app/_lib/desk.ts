@@ -11,7 +11,7 @@ import { latestSheets } from '@/store/sheets';
 
 /** Defaults of every station where the address names no hand and no sheet. */
 export interface DeskFacts {
-  /** Hands of this desk, that of what was done last first. */
+  /** Hands of this desk, the most recently used first. */
   readonly hands: readonly HandId[];
   readonly hand: HandId;
 }
@@ -19,7 +19,7 @@ export interface DeskFacts {
 /** Kinds of entries from which the desk's hand is inferred. */
 export const DESK_KINDS = ['kit', 'goal', 'known'] as const;
 
-/** Something done in a hand, and when. */
+/** An activity in a hand, with its time. */
 export interface Done {
   readonly hand: HandId;
   /** ISO 8601. */

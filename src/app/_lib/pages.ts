@@ -5,10 +5,10 @@ import { log } from './log';
 /** A file in the making, a step at a time; a reader that leaves calls `return`. */
 export type Steps = AsyncIterator<Step, void, void>;
 
-/** Of a file that is made faster than it is read, this is held, in bytes: a thread is free the sooner. */
+/** Buffer, in bytes, for a file that is made faster than it is read: the thread is free sooner. */
 const HELD = 4 * 1024 * 1024;
 
-/** A stream of what steps bring; a reader that goes away stops the work. */
+/** A stream of the bytes of steps; cancelling it stops the work. */
 function streamOf(steps: Steps, write: (step: Step) => Iterable<Uint8Array>): ReadableStream<Uint8Array> {
   return new ReadableStream(
     {
@@ -35,10 +35,10 @@ function streamOf(steps: Steps, write: (step: Step) => Iterable<Uint8Array>): Re
   );
 }
 
-/** The file as it grows. */
+/** The file as a stream. */
 export const filePages = (steps: Steps): ReadableStream<Uint8Array> => streamOf(steps, ({ bytes }) => bytes);
 
-/** The same with its progress: a JSON object a line, `{stage, done, of}` for every step and `{chunk}` in base64. */
+/** The file with its progress: a JSON object per line, `{stage, done, of}` for every step and `{chunk}` in base64. */
 export function reportedPages(steps: Steps): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   return streamOf(steps, ({ stage, done, of, bytes }) => {
@@ -48,7 +48,7 @@ export function reportedPages(steps: Steps): ReadableStream<Uint8Array> {
   });
 }
 
-/** The whole of a file that is small. */
+/** A small file, collected whole. */
 export async function wholeFile(steps: Steps): Promise<Buffer> {
   const parts: Uint8Array[] = [];
   for (let step = await steps.next(); !step.done; step = await steps.next()) parts.push(...step.value.bytes);

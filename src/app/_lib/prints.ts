@@ -9,7 +9,7 @@ import type { Steps } from './pages';
 /** A new id for a print. */
 export const newPrintId = (): string => printId(randomBytes(ID_LENGTH));
 
-/** What draws pages now, as it is kept with them. */
+/** Identifies what draws pages now; stored with them. */
 const ENGINE = `elvane ${version}`;
 
 /** Passes steps on, and stores pages with codes before their bytes are sent, so that every printed page is known. */

@@ -21,7 +21,7 @@ import { log } from './log';
 /** Largest picture that is sent, in bytes: fifty million pixels as a good JPEG. */
 export const PICTURE_BODY = 40 * 1024 * 1024;
 
-/** Corners are shares of the picture's sides; a little outside of it at most. */
+/** Range of corners, as fractions of the picture's sides: slightly outside it at most. */
 const FARTHEST = 1.5;
 
 /** x and y of four corners, clockwise from the upper left one, as shares of the picture's sides as it is turned. */
@@ -42,7 +42,7 @@ export type Asked = z.infer<typeof askedSchema>;
 /** What writing without marks is said to be, and the corners of its block. */
 export const sampleAskedSchema = sampleSchema.extend({ corners: cornersSchema });
 
-/** What is said while a picture is measured, a line each. */
+/** Progress messages while a picture is measured, one per line. */
 export type ReviewLine =
   | { readonly stage: Step['stage']; readonly done: number; readonly of: number }
   | { readonly kept: string; readonly note: string }
@@ -50,7 +50,7 @@ export type ReviewLine =
 
 const problem = (message: string) => new Problem('photo', message);
 
-/** Runs a job and hands on its progress; answers all it brought. */
+/** Runs a job and passes its progress on; returns its result. */
 async function* run(job: Job, client: string, signal: AbortSignal): AsyncGenerator<ReviewLine, Uint8Array[]> {
   const { steps } = await print(job, client, signal);
   const brought: Uint8Array[] = [];
@@ -157,7 +157,7 @@ async function* others(
       yield* measured(picture, { page, marks: seen.marks, corners: undefined }, client, signal);
       notes.push(`The other page in this picture, “${page.title}”, has a review of its own.`);
     } catch (error) {
-      // What was measured before is kept: of this page only it is said why not.
+      // Reviews of the pages before are kept; for this page only the reason is given.
       if (!(error instanceof Problem || error instanceof PressRefusal)) throw error;
       notes.push(`Another page in this picture was not measured. ${error.message}`);
     }
@@ -233,7 +233,7 @@ async function keep(image: Uint8Array | undefined, review: Omit<Review, 'picture
   return id;
 }
 
-/** What went wrong, in a line; nothing to a reader that has left. */
+/** The failure as one line; nothing for a reader that has left. */
 function* said(error: unknown, signal: AbortSignal): Generator<ReviewLine> {
   if (signal.aborted) return;
   if (error instanceof Problem) yield { error: { message: error.message, field: error.field } };

@@ -22,7 +22,7 @@ const KEEP_UNUSED = 24 * 60 * 60 * 1000;
 /** Delay of background work after the start, in ms, so that first requests go first. */
 const LATER = 1500;
 
-/** Opens and migrates the database; the process ends with a clear word where that fails. */
+/** Opens and migrates the database; if that fails, the process ends with a clear message. */
 export async function start(): Promise<void> {
   const unsafe = notSafelyShared();
   if (unsafe) {

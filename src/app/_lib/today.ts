@@ -38,7 +38,7 @@ export interface Course {
   readonly curriculum: readonly Unit[];
 }
 
-/** Curricula worked out before: a hand's letters do not change while the application runs. */
+/** Cache of curricula: a hand's letters do not change while the application runs. */
 const curricula = new Map<string, Pick<Course, 'lessons' | 'curriculum'>>();
 
 /** A hand on the scribe's own paper, ruled for a nib where there is one, with what there is to learn in it. */

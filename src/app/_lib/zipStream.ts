@@ -5,13 +5,13 @@ import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 /** Adds text, or the bytes of a picture, to a file of the zip; a new name begins a new file. */
 export type AddPart = (name: string, part: string | Uint8Array) => Promise<void>;
 
-/** How hard text is packed, 0 to 9: it shrinks at once. Pictures do not shrink, and are put in as they are. */
+/** Compression level of text, 0 to 9; a low level is enough. Pictures do not shrink and are stored uncompressed. */
 const LEVEL = 1;
 
-/** Years a zip can tell (its format counts from 1980 in seven bits, and its library ends with 2099). */
+/** Range of years in a zip (its format counts from 1980 in seven bits, and its library ends with 2099). */
 const ZIP_YEARS = { first: 1980, last: 2099 } as const;
 
-/** A time as a zip can tell it: a clock that stands wrong must not stop a backup. */
+/** A time clamped to the range of a zip: a wrong clock must not stop a backup. */
 export function inZip(now: Date): Date {
   const year = Math.min(ZIP_YEARS.last, Math.max(ZIP_YEARS.first, now.getFullYear() || ZIP_YEARS.first));
   return year === now.getFullYear() ? now : new Date(year, 0, 2);

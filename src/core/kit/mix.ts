@@ -69,7 +69,7 @@ const ONE_DROP: Readonly<Record<Addition, string>> = {
 
 /** Weight of an observation at this desk relative to one of the prior. */
 const OWN = 3;
-/** An addition less likely to help than this is not worth a drop. */
+/** Minimum probability that an addition helps, for it to be offered. */
 const LEAST_CHANCE = 0.35;
 
 /** A mix with the next addition in it. */

@@ -12,7 +12,7 @@ export const PURPOSES = [
 export const EXPERIENCES = ['beginner', 'some', 'practised'] as const;
 export const SIDES = ['right', 'left'] as const;
 
-/** Where schools differ: which way the user goes, and what the other one says. */
+/** Questions on which schools differ, with both answers. */
 export const SCHOOLS = {
   firstNib: {
     name: 'First broad nib',
@@ -47,7 +47,7 @@ export const SCHOOLS = {
 } as const;
 export type SchoolId = keyof typeof SCHOOLS;
 
-/** Which way the user goes where schools differ. */
+/** The user's choice where schools differ. */
 export type Schools = { readonly [S in SchoolId]: keyof (typeof SCHOOLS)[S]['choices'] };
 
 export const USUAL_SCHOOLS: Schools = {

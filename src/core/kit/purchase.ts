@@ -82,7 +82,7 @@ function catalogue(need: Need): Item[] {
   ];
 }
 
-/** A gain smaller than this is not worth a purchase. */
+/** Minimum gain that is worth a purchase. */
 const WORTH = 4;
 
 /** Facts that tell one thing of a kind from another when it is bought. */

@@ -16,7 +16,7 @@ export interface Reach {
 
 const ORDER = { fits: 0, workable: 1, unsure: 2, poor: 3, incomplete: 4 } as const;
 
-/** The other way round: for one tool, the hands it writes, at which sizes, on which of one's papers. Best first. */
+/** For one tool: the hands it can write, at which sizes, and on which of the scribe's papers. Best first. */
 export function reachOf(
   tool: Item,
   bench: readonly Item[],

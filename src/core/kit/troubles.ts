@@ -28,7 +28,7 @@ const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir', 'tines'];
 const OF_AN_EDGE = ['corner', 'drift', 'worn', 'reservoir', 'ruling', 'wide'];
 /** Symptoms of the scribe, which nib, ink and paper do not cause. */
 export const OF_THE_SCRIBE: readonly Seen[] = ['slope wanders', 'line off centre', 'cramp'];
-/** Can this cause not be behind anything with such a tool? */
+/** Whether this cause is impossible with such a tool. */
 export function impossible(kind: ItemKind, cause: string): boolean {
   const tool = toolOf(kind);
   return (
@@ -47,7 +47,7 @@ export interface Cause {
   readonly cure: string;
   /** The cure for a pen that holds its own supply, where that is another. */
   readonly cureFed?: string;
-  /** How often it is behind each thing seen, 0 … 1; absent is almost never. */
+  /** Likelihood of the cause for each symptom, 0 to 1; absent means almost never. */
   readonly seen: Readonly<Partial<Record<Seen, number>>>;
   /** How a kit and its history change its odds. */
   readonly odds?: (kit: Kit) => number;
@@ -59,7 +59,7 @@ const WRITTEN_OFF = 3;
 export const cureOf = ({ cure, cureFed }: Cause, kind: ItemKind): string =>
   cureFed !== undefined && !isDipped(kind) ? cureFed : cure;
 
-/** Odds of what is almost never behind something. */
+/** Likelihood of a cause that is almost never behind a symptom. */
 export const never = 0.02;
 /** A holder thinner than this, in mm, is gripped harder (common teaching value). */
 const THIN_GRIP = 8;

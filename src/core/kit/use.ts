@@ -6,7 +6,7 @@ import { isDipped } from './rules/traits';
 const DIPPED_ML = 0.03;
 const FILLED_ML = 0.01;
 
-/** What some minutes of writing add to a fact of a thing; less than 0 where it is used up. */
+/** Change of a thing's fact by some minutes of writing; negative where it is used up. */
 export interface Used {
   readonly item: Item;
   readonly fact: 'hours' | 'millilitres';

@@ -12,7 +12,7 @@ import { print } from '@/press/press';
 
 export const dynamic = 'force-dynamic';
 
-/** Copies of each page at most. */
+/** Maximum number of copies of each page. */
 const MOST_COPIES = 10;
 
 const bodySchema = z.strictObject({

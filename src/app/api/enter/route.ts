@@ -2,10 +2,13 @@ import { z } from 'zod';
 import { answer, Refusal, readBytes } from '@/app/_lib/http';
 import { enter, newSession, SESSION_COOKIE } from '@/guard/session';
 
-/** Longest form that is read, in bytes. */
+/** Maximum size of a form, in bytes. */
 const LONGEST = 2048;
 
-/** What a form or JSON says as the passphrase. @throws Refusal 413 where it is too long, 400 where it is neither. */
+/**
+ * The passphrase of a form or of JSON.
+ * @throws Refusal 413 where it is too long, 400 where it is neither.
+ */
 async function saidIn(request: Request): Promise<string> {
   const bytes = await readBytes(request, LONGEST);
   const type = request.headers.get('content-type') ?? '';

@@ -7,7 +7,7 @@ export const dynamic = 'force-dynamic';
 
 const UNAVAILABLE = 503;
 
-/** Is the application ready: does its database take a write and give it back? Says what is wrong, and what is queued. */
+/** Readiness: whether the database takes a write and returns it. Says what is wrong, and what is queued. */
 export const GET = (request: Request) =>
   answer(request, async () => {
     const wrong = await whatIsWrong(new Date());

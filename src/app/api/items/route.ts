@@ -4,7 +4,7 @@ import type { Item } from '@/core/kit/item';
 import { parseItem } from '@/core/kit/itemFormat';
 import { changeItem, deleteItems, listItems, saveItems } from '@/store/items';
 
-/** Most things changed in one request. */
+/** Maximum number of things changed in one request. */
 const MOST_AT_ONCE = 500;
 
 /** The bench. Facts nobody knows are left out, so that a large bench travels light. */

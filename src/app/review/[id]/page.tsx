@@ -15,7 +15,7 @@ export const dynamic = 'force-dynamic';
 /** Sessions a reviewed page may belong to: of the last two days. */
 const RECENT = 2 * 24 * 60 * 60 * 1000;
 
-/** Own models that are read, of all hands. */
+/** Maximum number of own models read, over all hands. */
 const MOST_MODELS = 1000;
 
 export default async function ReviewPage({ params }: { params: Promise<{ id: string }> }) {
@@ -30,7 +30,7 @@ export default async function ReviewPage({ params }: { params: Promise<{ id: str
   const models = entriesOf('model', await listRecords({ kinds: ['model'], limit: MOST_MODELS })).filter(
     ({ hand }) => hand === review.hand,
   );
-  // If the printed page is gone, infer its rows from their names.
+  // If the printed page is gone, its rows are inferred from their names.
   const lines =
     review.print === NO_PRINT ||
     (kept ? isPiece(kept) || kept.bands === null : review.rows.every(({ text }) => /^row \d+$/.test(text)));

@@ -10,7 +10,7 @@ import { fails, good, risk, type Verdict } from '../verdict';
 import { cannotSay } from './cannotSay';
 import { isBroad, isCut, isGap } from './traits';
 
-/** A scribe who is shown what to begin with. */
+/** Whether the scribe is a learner, who is shown what to begin with. */
 const isLearning = ({ experience, purpose }: Need): boolean =>
   experience === 'beginner' || purpose === 'class' || purpose === 'first tries';
 
@@ -20,7 +20,7 @@ const FAR = 0.65;
 /** Nib widths are compared to a tenth; up to this logarithmic excess over a range (about 8 %) the deviation counts as slight. */
 const WEIGHT_SEEN = 0.1;
 const SLIGHTLY = 0.08;
-/** The most a risk costs. */
+/** Maximum number of points a risk costs. */
 const MOST = 30;
 /** Outlines are written larger than a pen writes: half as many lines to a page. */
 const PENCILS_LARGER = 2;

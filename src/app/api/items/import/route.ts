@@ -3,7 +3,7 @@ import { answer, IMPORT_BODY, idSchema, parse, readJson } from '@/app/_lib/http'
 import { parseItem } from '@/core/kit/itemFormat';
 import { commitBatch, dropBatch, dropStaleBatches, stageItems } from '@/store/items';
 
-/** Rows of a file in one request, and how long an unfinished file is kept. */
+/** Maximum number of rows in one request, and how long an unfinished file is kept. */
 const MOST_ROWS = 2000;
 const STALE = 60 * 60 * 1000;
 
@@ -20,11 +20,11 @@ export const POST = (request: Request) =>
     return Response.json({ staged: rows.length });
   });
 
-/** Lays the whole batch on the bench at once. */
+/** Commits the whole batch to the bench at once. */
 export const PUT = (request: Request) =>
   answer(request, async () => Response.json({ written: await commitBatch(batchOf(request)) }));
 
-/** Throws the batch away. */
+/** Discards the batch. */
 export const DELETE = (request: Request) =>
   answer(request, async () => {
     await dropBatch(batchOf(request));

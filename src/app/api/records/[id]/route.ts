@@ -9,8 +9,8 @@ type Context = { params: Promise<{ id: string }> };
 const bodySchema = z.strictObject({ kind: z.string(), data: z.unknown(), was: z.unknown().optional() });
 
 /**
- * Remembers something. `was` is what it was made from (null where there was nothing): what others have changed since is
- * kept as well; without `was` it is overwritten. The answer is the entry as it is kept.
+ * Stores an entry. `was` is the version it was made from (null where there was none): changes of others since then are merged; without
+ * `was` the entry is overwritten. The answer is the entry as stored.
  */
 export const PUT = (request: Request, { params }: Context) =>
   answer(request, async () => {
@@ -30,7 +30,7 @@ export const PUT = (request: Request, { params }: Context) =>
     return reply('PUT /api/records/{}', { id, kind, data: entry, at });
   });
 
-/** Forgets it. */
+/** Deletes it. */
 export const DELETE = (request: Request, { params }: Context) =>
   answer(request, async () => {
     await deleteRecord(parse(idSchema, (await params).id));

@@ -3,7 +3,7 @@ import { answer, idSchema, parse, RESTORE_BODY, readJson } from '@/app/_lib/http
 import { KEPT_TABLE_NAMES } from '@/core/desk/keptTables';
 import { commitRestore, dropRestore, dropStaleRestores, stageRows } from '@/store/backupStream';
 
-/** Rows in one request, and how long an unfinished restore is kept. */
+/** Maximum number of rows in one request, and how long an unfinished restore is kept. */
 const MOST_ROWS = 2000;
 /** Rows of one table of a backup: more than a desk holds in a lifetime. */
 const MOST_ROWS_OF_ALL = 10_000_000;
@@ -18,7 +18,7 @@ const countsSchema = z.record(z.string().max(40), z.int().min(0));
 
 const batchOf = (request: Request) => parse(idSchema, new URL(request.url).searchParams.get('batch'));
 
-/** Puts rows of a backup aside under `batch`; nothing is changed until the batch is committed. */
+/** Stages rows of a backup under `batch`; nothing is changed until the batch is committed. */
 export const POST = (request: Request) =>
   answer(request, async () => {
     const batch = batchOf(request);
@@ -37,7 +37,7 @@ export const PUT = (request: Request) =>
     return Response.json({ restored: counts });
   });
 
-/** Throws the batch away. */
+/** Discards the batch. */
 export const DELETE = (request: Request) =>
   answer(request, async () => {
     await dropRestore(batchOf(request));

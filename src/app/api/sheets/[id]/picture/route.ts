@@ -12,7 +12,7 @@ import { findSheet } from '@/store/sheets';
 
 type Context = { params: Promise<{ id: string }> };
 
-/** Names this start of the server: after an update it may draw otherwise. */
+/** Identifies this start of the server: after an update it may draw differently. */
 const STARTED = Date.now().toString(36);
 
 const AS = { format: 'svg', dpi: 0, pdf: {}, small: true } as const;
