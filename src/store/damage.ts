@@ -5,7 +5,7 @@ import { createClient } from '@libsql/client';
 
 /** Infix of the name under which a damaged database is kept: `elvane.db.damaged-2026-11-30T18-02-11Z`. */
 const ASIDE = '.damaged-';
-/** Dismisses one of these. */
+/** Suffix of its file once its announcement has been dismissed. */
 const READ = '.read';
 /** A file database consists of up to three files: the database, its write-ahead log, and the log's shared-memory index. */
 const PARTS = ['', '-wal', '-shm'];

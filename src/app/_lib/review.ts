@@ -21,7 +21,7 @@ import { log } from './log';
 /** Largest picture that is sent, in bytes: fifty million pixels as a good JPEG. */
 export const PICTURE_BODY = 40 * 1024 * 1024;
 
-/** Range of corners, as fractions of the picture's sides: slightly outside it at most. */
+/** Maximum absolute coordinate of a corner, as a fraction of the picture's side: corners may lie somewhat outside the picture. */
 const FARTHEST = 1.5;
 
 /** x and y of four corners, clockwise from the upper left one, as shares of the picture's sides as it is turned. */

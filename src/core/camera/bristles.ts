@@ -31,7 +31,7 @@ const STEP = 0.8;
 /** Typical length, in pixels, over which the flow of a bristle changes. */
 const WAVE = 9;
 
-/** Adds a disc's coverage of a pixel. */
+/** Draws a disc of ink at a place; lengths in pixels. */
 export type Dot = (x: number, y: number, radius: number) => void;
 
 /** Smooth noise along a line, about 0, deviation about 1. */

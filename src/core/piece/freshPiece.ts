@@ -10,7 +10,7 @@ import { PIECE_FORMAT, PIECE_VERSION, type Role } from './pieceFormat';
 const INK = '#1f2430';
 const RUBRIC = '#a33327';
 
-/** Default alignment of a block, by role. */
+/** Default properties of a block, by role. */
 const ROLE_LOOKS: Readonly<Record<Role, Partial<Block>>> = {
   name: { align: 'centre' },
   title: { align: 'centre', capitals: true },

@@ -17,7 +17,7 @@ export interface Typeface {
   readonly zones: Zones;
   readonly measures: Measures;
   readonly rightToLeft: boolean;
-  /** The default shape: the user's choice, else the usual one. */
+  /** The default shape of each letter: the user's choice, else the usual one. */
   readonly letters: ReadonlyMap<string, Cut>;
   /** Every drawn shape of every letter, the usual one first. */
   readonly shapes: ReadonlyMap<string, readonly Cut[]>;

@@ -11,7 +11,7 @@ import { inkNodes } from '../../writing/ink';
 import { groundOf } from '../ground';
 import { lessonsOf } from '../lessons';
 
-/** Texts of the model sheet; each begins a line. */
+/** Cases of the letters, in their order on the model sheet; each begins a line. */
 const CASES = ['small', 'capital', 'figure'] as const;
 /** Minimum scale of the letters, where the box is too small for them; smaller letters would teach nothing. */
 const SMALLEST = 0.3;
