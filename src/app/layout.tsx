@@ -22,6 +22,7 @@ import { NoticeBoard } from '@/ui/frame/notices';
 import { readTheme, THEME_COOKIE } from '@/ui/frame/theme';
 import { Written } from '@/ui/frame/Written';
 import { Rail } from '@/ui/stations/Rail';
+import { WORDMARK } from '@/ui/stations/stations';
 import { whoWrites } from './_lib/desk';
 
 export const metadata: Metadata = {
@@ -44,7 +45,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         >
           Skip to the station
         </a>
-        {inside && <Rail theme={theme} wordmark={<Written text="Elvane" height={42} />} />}
+        {inside && <Rail theme={theme} wordmark={<Written text={WORDMARK} height={42} />} />}
         <main id="station" className="min-h-0 min-w-0 flex-1 overflow-auto">
           {damaged && <DamageBanner />}
           <AboutMe about={inside ? await whoWrites() : NOBODY}>

@@ -14,7 +14,7 @@ import { explain, match, type RankedKit } from '@/core/kit/match';
 import { COMPLAINTS, dropFrom, nextDrop, scaleMix, volumeOf } from '@/core/kit/mix';
 import { mixSchema } from '@/core/kit/mixFormat';
 import { mixLabel } from '@/core/kit/mixLabel';
-import { mostBody, type Need, needFor, SCHOOLS, widthWanted } from '@/core/kit/need';
+import { mostBody, type Need, needFor, SCHOOLS, widthFor } from '@/core/kit/need';
 import { preparation, stillToDo } from '@/core/kit/prepare';
 import { describePurchase, onePurchase } from '@/core/kit/purchase';
 import { reachOf } from '@/core/kit/reach';
@@ -133,7 +133,7 @@ it('purchases, reach, preparation and refusals of one thing are as was approved'
     );
     return {
       need: `${need.hand} ${need.purpose} ${need.experience} ${need.side}`,
-      widths: `${widthWanted(need) ?? 'any'} wanted, body to ${mostBody(need)}`,
+      widths: `${(need.bodyMm !== null && widthFor(need.hand, need.bodyMm)) || 'any'} wanted, body to ${mostBody(need)}`,
       bought: bought && { what: describePurchase(bought), gain: bought.gain, reasons: bought.reasons },
       steps: best && preparation(need, best.kit).map((step) => outline(step).replaceAll('\n', '; ')),
       open: best && stillToDo(need, best.kit),

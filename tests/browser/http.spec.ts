@@ -126,6 +126,20 @@ test('pages carry a strict content security policy', async ({ request }) => {
   expect(powered).toBeUndefined();
 });
 
+test('titles are pictures that browsers keep, and no text of somebody else’s is written', async ({
+  request,
+}) => {
+  const page = await (await request.get('/shelf')).text();
+  const [, address = ''] = /url\(&quot;(\/api\/titles\/Elvane\?v=\w+)&quot;\)/.exec(page) ?? [];
+  const picture = await request.get(address);
+  expect(picture.headers()['content-type']).toBe('image/svg+xml');
+  expect(picture.headers()['cache-control']).toContain('immutable');
+  // Six letters; none of their outlines stands in the page.
+  expect((await picture.text()).match(/<path /g)?.length).toBeGreaterThanOrEqual(6);
+  expect(page).not.toContain('non-scaling-stroke');
+  expect((await request.get('/api/titles/Anything')).status()).toBe(404);
+});
+
 /** Speaks to the server byte by byte; answers what it said until it closed. */
 function spoken(baseURL: string, words: string): Promise<string> {
   const { hostname, port } = new URL(baseURL);

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { asNib } from '@/core/kit/item';
 import { listItems } from '@/store/items';
-import { Written } from '@/ui/frame/Written';
 import { PensStation } from '@/ui/pens/PensStation';
+import { StationTitle } from '@/ui/stations/StationTitle';
 import { OTHER_PAGES } from '@/ui/stations/stations';
 
 export const metadata: Metadata = { title: OTHER_PAGES.pens.name };
@@ -15,5 +15,5 @@ export default async function PensPage() {
       ? [{ id: item.id, label: item.label, kind: nib.kind, width: nib.width }]
       : [];
   });
-  return <PensStation title={<Written text="One word" height={48} />} pens={pens} />;
+  return <PensStation title={<StationTitle of={OTHER_PAGES.pens} />} pens={pens} />;
 }

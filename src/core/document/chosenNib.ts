@@ -1,7 +1,8 @@
 import { countsByPen } from '../hand/hand';
+import { heightAmount } from '../hand/heightUnit';
 import { contrastOf, type Nib } from '../kit/nib';
 import { type Mm, plain } from '../measure/units';
-import { amount, counted } from '../measure/words';
+import { counted } from '../measure/words';
 import { DIP_NIB_EDGE } from '../pen/edge';
 import { Problem } from '../problem/problem';
 import { bodyHeight } from '../setting/bodyHeight';
@@ -83,7 +84,7 @@ export function whatFollows(recipe: Recipe, nib: ChosenNib, bodyMm: Mm | null): 
     const pressed = hand.tool === 'monoline' ? 'a line' : 'a shade';
     return `${pressed} of ${plain(ruled.width)} mm: ${height}`;
   }
-  const weight = `${plain(ruled.width)} mm, ${amount(body, hand.basis === 'dots' ? 'dot' : 'nib width', 1)}`;
+  const weight = `${plain(ruled.width)} mm, ${heightAmount(hand, body, 1)}`;
   const { low, high } = hand.weight;
   const off =
     body < low - WEIGHT_SEEN

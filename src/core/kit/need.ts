@@ -1,3 +1,4 @@
+import { penUnit } from '../hand/penUnit';
 import { type HandId, handById } from '../hands/registry';
 import type { Mm } from '../measure/units';
 
@@ -79,10 +80,17 @@ export const needFor = (hand: HandId, more: Partial<Need> = {}): Need => ({
   ...more,
 });
 
-/** Nib width the body wanted asks for: H = N · W at the hand's usual weight. Null where heights do not hang on the nib. */
-export function widthWanted({ hand, bodyMm }: Pick<Need, 'hand' | 'bodyMm'>): Mm | null {
-  const { basis, zones } = handById(hand);
-  return bodyMm !== null && basis === 'nib' ? bodyMm / zones.body : null;
+/** Body a nib of `width` writes at the hand's usual weight: H = N · W, W its width or its dot. Undefined where heights do not depend on the nib. */
+export function bodyBy(id: HandId, width: Mm): Mm | undefined {
+  const hand = handById(id);
+  const unit = penUnit(hand, width);
+  return unit && hand.zones.body * unit;
+}
+
+/** Nib width that writes a body of `bodyMm` at the hand's usual weight; undefined where heights do not depend on the nib. */
+export function widthFor(hand: HandId, bodyMm: Mm): Mm | undefined {
+  const by = bodyBy(hand, 1);
+  return by && bodyMm / by;
 }
 
 /** Height of the written block, and the fewest lines it should hold, for a usual sheet of each purpose. */

@@ -7,7 +7,7 @@ import { isTool } from './itemKinds';
 import { judgeKit, type Kit } from './judgeKit';
 import { TOOLS } from './kinds/registry';
 import { explain, type KitVerdict, match } from './match';
-import { mostBody, type Need, widthWanted } from './need';
+import { mostBody, type Need, widthFor } from './need';
 
 /** Something that could be bought, described by kind, and what it would gain. */
 export interface Purchase {
@@ -29,13 +29,16 @@ const offer = (kind: Item['kind'], label: string, facts: Partial<Item>): Item =>
   ...facts,
 });
 
+/** The narrowest nib that is offered, for any body and where a page has room for next to nothing, in mm (common sizes). */
+const NARROWEST = 0.5;
+const LEAST_ROOM = 0.8;
+
 /** What shops keep, by kind: one of each sort that could make a difference for this need. */
 function catalogue(need: Need): Item[] {
   const hand = handById(need.hand);
-  const width = roundTo(
-    Math.max(0.5, Math.min(widthWanted(need) ?? hand.width, Math.max(0.8, mostBody(need) / hand.zones.body))),
-    0.1,
-  );
+  const wanted = need.bodyMm === null ? undefined : widthFor(need.hand, need.bodyMm);
+  const most = widthFor(need.hand, mostBody(need)) ?? hand.width;
+  const width = roundTo(Math.max(NARROWEST, Math.min(wanted ?? hand.width, Math.max(LEAST_ROOM, most))), 0.1);
   const tools = TOOLS.filter(({ writes }) => writes[0] === hand.tool).flatMap(({ id, offers }) =>
     (offers?.({ width, side: need.side }) ?? []).map(({ label, facts }) => offer(id, label, facts)),
   );

@@ -1,3 +1,4 @@
+import { penUnit } from '../hand/penUnit';
 import { HANDS, type HandId, handById } from '../hands/registry';
 import { type Mm, plain } from '../measure/units';
 import { bestWith } from './bestKit';
@@ -27,12 +28,12 @@ export function reachOf(
     const need = needFor(hand, { experience, side, purpose, schools });
     const found = bestWith(need, bench, tool);
     if (!found) return [];
-    const { weight, basis, bodyMm, name } = handById(hand);
+    const asked = handById(hand);
+    const { weight, bodyMm, name } = asked;
+    const unit = tool.width === null ? undefined : penUnit(asked, tool.width);
     const { verdict, risks } = explain(need, found.kit);
     const body: readonly [Mm, Mm] | undefined =
-      basis === 'nib' && tool.width !== null
-        ? [weight.low * tool.width, weight.high * tool.width]
-        : bodyMm && [bodyMm.low, bodyMm.high];
+      unit !== undefined ? [weight.low * unit, weight.high * unit] : bodyMm && [bodyMm.low, bodyMm.high];
     const size = body ? ` at a body of ${plain(body[0], 1)}–${plain(body[1], 1)} mm` : '';
     const large = body && body[0] > mostBody(need) ? ', too large for this page' : '';
     const paper = found.kit.paper ? ` on ${found.kit.paper.label}` : '';

@@ -1,5 +1,5 @@
+import { penUnit } from '../hand/penUnit';
 import type { Mm, Modules } from '../measure/units';
-import { dotHeight } from '../pen/thickness';
 import { handOf } from './handOf';
 import type { Setting } from './setting';
 
@@ -43,16 +43,8 @@ export function moduleLength(
   recipe: Pick<Setting, 'hand' | 'school' | 'penAngle' | 'ratioUnit'>,
   width: Mm,
 ): Mm {
-  switch (handOf(recipe).basis) {
-    case 'nib':
-      return width;
-    case 'dots':
-      return dotHeight(width, recipe.penAngle);
-    case 'ratio':
-      return recipe.ratioUnit;
-    case 'mm':
-      return 1;
-  }
+  const hand = handOf(recipe);
+  return penUnit(hand, width, recipe.penAngle) ?? (hand.basis === 'ratio' ? recipe.ratioUnit : 1);
 }
 
 /** Tolerance of counts for rounding errors: a line that misses by a billionth of a millimetre fits. */

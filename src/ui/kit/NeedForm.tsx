@@ -10,6 +10,7 @@ import { EXPERIENCES, type Need, PURPOSES, SCHOOLS, type SchoolId, SIDES } from 
 import { lookUp } from '@/core/measure/lookUp';
 import { LIMITS } from '@/core/problem/limits';
 import { Problem } from '@/core/problem/problem';
+import { bodyHeight } from '@/core/setting/bodyHeight';
 import { largestForLines } from '@/core/sheet/solve';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
@@ -148,7 +149,7 @@ function LinesOfPage({ recipe, onBody }: { recipe: Recipe; onBody: (bodyMm: numb
     setLines(lines);
     try {
       const { width, bodyMm } = largestForLines(recipe, lines);
-      const body = bodyMm ?? (width === undefined ? undefined : width * recipe.zones.body);
+      const body = bodyMm ?? (width === undefined ? undefined : bodyHeight({ ...recipe, width }));
       setProblem(
         body === undefined ? `${lines} lines do not fit this page at any size; ask for fewer.` : null,
       );

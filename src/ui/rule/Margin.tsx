@@ -5,11 +5,11 @@ import type { ReactNode } from 'react';
 import { withNib } from '@/core/document/chosenNib';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen } from '@/core/hand/hand';
+import { heightAmount } from '@/core/hand/heightUnit';
 import type { Nib } from '@/core/kit/nib';
 import { nibsFor } from '@/core/kit/nib';
 import { lengthIn } from '@/core/measure/length';
 import { plain } from '@/core/measure/units';
-import { amount } from '@/core/measure/words';
 import { handOf } from '@/core/setting/handOf';
 import { nearestNib } from '@/core/sheet/nearestNib';
 import { readings } from '@/core/sheet/readings';
@@ -34,7 +34,7 @@ export function GivenAndFollowing({ recipe, edit }: { recipe: Recipe; edit: Edit
           {
             quantity: 'body' as const,
             name: 'Weight',
-            value: amount(recipe.zones.body, hand.basis === 'dots' ? 'dot' : 'nib width'),
+            value: heightAmount(hand, recipe.zones.body),
           },
         ]
       : []),

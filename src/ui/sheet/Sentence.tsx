@@ -3,6 +3,7 @@
 import { changeHand, changeSchool } from '@/core/document/edit';
 import type { Recipe } from '@/core/document/recipe';
 import { countsByPen, isPressed } from '@/core/hand/hand';
+import { heightInWords, heightUnit } from '@/core/hand/heightUnit';
 import { HANDS, handById } from '@/core/hands/registry';
 import type { Nib } from '@/core/kit/nib';
 import { paperFormat } from '@/core/measure/paper';
@@ -82,16 +83,15 @@ function SchoolPhrase({ recipe, edit }: Part) {
 function WeightPhrase({ recipe, edit }: Part) {
   const hand = handOf(recipe);
   const byNib = countsByPen(hand);
-  const unit = hand.basis === 'dots' ? 'dot' : 'nib width';
   const body = bodyHeight(recipe);
-  const text = byNib ? `${counted(recipe.zones.body, unit)} tall` : `body ${plain(body)} mm`;
+  const text = byNib ? `${heightInWords(hand, recipe.zones.body)} tall` : `body ${plain(body)} mm`;
   return (
     <Phrase label="Height" text={text}>
       {byNib && (
         <NumberField
           limit={LIMITS.body}
-          label={hand.capitalsOnly ? 'Capitals, in nib widths' : `Body, in ${unit}s`}
-          unit={hand.basis === 'dots' ? 'dots' : 'nib widths'}
+          label={hand.capitalsOnly ? 'Capitals, in nib widths' : `Body, in ${heightUnit(hand)}`}
+          unit={heightUnit(hand)}
           value={recipe.zones.body}
           onCommit={(value) => edit((r) => pin(r, 'body', value))}
         />
@@ -104,7 +104,7 @@ function WeightPhrase({ recipe, edit }: Part) {
       />
       <p className="max-w-64 text-sm opacity-80">
         {byNib
-          ? `${hand.name} is usually ${plain(hand.weight.low)}${hand.weight.high === hand.weight.low ? '' : `–${plain(hand.weight.high)}`} ${unit}s tall. A height in mm lets the nib follow.`
+          ? `${hand.name} is usually ${plain(hand.weight.low)}${hand.weight.high === hand.weight.low ? '' : `–${plain(hand.weight.high)}`} ${heightUnit(hand)} tall. A height in mm lets the nib follow.`
           : `Ascender, body and descender keep their proportion of ${plain(recipe.zones.ascender)} : ${plain(recipe.zones.body)} : ${plain(recipe.zones.descender)}.`}
       </p>
     </Phrase>

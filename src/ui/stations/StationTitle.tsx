@@ -1,9 +1,8 @@
 import { Written } from '../frame/Written';
+import { type Titled, titleOf } from './stations';
 
 /** Height of a station's title, in CSS pixels. */
 const HEIGHT = 56;
 
 /** The title of a page, written by our own pen. */
-export const StationTitle = ({ of }: { of: { readonly name: string } }) => (
-  <Written text={of.name} height={HEIGHT} />
-);
+export const StationTitle = ({ of }: { of: Titled }) => <Written text={titleOf(of)} height={HEIGHT} />;

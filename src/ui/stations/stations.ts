@@ -82,15 +82,33 @@ export const STATIONS = {
 /** All stations, in working order. */
 export const ALL_STATIONS: readonly Station[] = Object.values(STATIONS);
 
-/** Pages that are no station: reached from one. */
+/** The name of the application, as it is written above the rail. */
+export const WORDMARK = 'Elvane';
+
+/** Pages that are no station: reached from one. A `title` is written above the page in place of its name. */
 export const OTHER_PAGES = {
   begin: { href: '/begin', name: 'Begin' },
-  pens: { href: '/pens', name: 'The same word with every pen' },
+  pens: { href: '/pens', name: 'The same word with every pen', title: 'One word' },
   session: { href: '/today/session', name: 'Session' },
   eye: { href: '/today/eye', name: 'Train the eye' },
   reviewed: { href: '/review/[id]', name: 'Review of a page' },
   enter: { href: '/enter', name: 'Enter' },
-} as const;
+} as const satisfies Record<string, Titled & { readonly href: string }>;
+
+/** What has a title written by our own pen. */
+export interface Titled {
+  readonly name: string;
+  readonly title?: string;
+}
+
+/** The title as it is written. */
+export const titleOf = ({ name, title }: Titled): string => title ?? name;
+
+/** Every title there is, and the wordmark. */
+export const ALL_TITLES: ReadonlySet<string> = new Set([
+  WORDMARK,
+  ...[...ALL_STATIONS, ...Object.values(OTHER_PAGES)].map(titleOf),
+]);
 
 /** Does a station work on the sheet in the address, so that it goes along to the next that does? */
 export const isOnSheet = (path: string, stations = ALL_STATIONS): boolean =>

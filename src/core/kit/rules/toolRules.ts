@@ -1,11 +1,13 @@
+import { heightAmount } from '../../hand/heightUnit';
+import { penUnit } from '../../hand/penUnit';
 import { handById } from '../../hands/registry';
 import { plain, roundTo } from '../../measure/units';
-import { amount, capital, withArticle } from '../../measure/words';
+import { capital, withArticle } from '../../measure/words';
 import { CUTS, FLEXES } from '../choices';
 import type { Item } from '../item';
 import { kindName } from '../itemKinds';
 import { firstToolFor, toolOf } from '../kinds/registry';
-import { mostBody, type Need, widthWanted } from '../need';
+import { bodyBy, mostBody, type Need, widthFor } from '../need';
 import { fails, good, risk, type Verdict } from '../verdict';
 import { cannotSay } from './cannotSay';
 import { isBroad, isCut, isGap } from './traits';
@@ -87,28 +89,31 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         { points: -MOST, reason: '' },
       ]);
     }
-    const wanted = widthWanted(need);
-    if (wanted !== null && need.bodyMm !== null) {
-      const weight = roundTo(need.bodyMm / tool.width, WEIGHT_SEEN);
+    const unit = penUnit(hand, tool.width);
+    const body = bodyBy(need.hand, tool.width);
+    if (unit === undefined || body === undefined) return undefined;
+    const widest = (height: number) => plain(widthFor(need.hand, height) ?? height, 1);
+    if (need.bodyMm !== null) {
+      const wanted = widest(need.bodyMm);
+      const weight = roundTo(need.bodyMm / unit, WEIGHT_SEEN);
       if (weight >= hand.weight.low && weight <= hand.weight.high) {
         return good(
           18,
-          `${plain(tool.width)} mm makes a body of ${plain(need.bodyMm)} mm at ${amount(weight, 'nib width', 1)}: right for ${hand.name}.`,
+          `${plain(tool.width)} mm makes a body of ${plain(need.bodyMm)} mm at ${heightAmount(hand, weight, 1)}: right for ${hand.name}.`,
         );
       }
       const tooBlack = weight < hand.weight.low;
       const off = Math.abs(Math.log(weight / (tooBlack ? hand.weight.low : hand.weight.high)));
       const slightly = off < SLIGHTLY ? 'a little ' : '';
-      const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${amount(weight, 'nib width', 1)}, ${slightly}too ${tooBlack ? 'black' : 'light'} for ${hand.name}, whose body is ${plain(hand.weight.low, 1)} to ${plain(hand.weight.high, 1)}.`;
+      const sentence = `${plain(tool.width)} mm would make ${plain(need.bodyMm)} mm of body ${heightAmount(hand, weight, 1)}, ${slightly}too ${tooBlack ? 'black' : 'light'} for ${hand.name}, whose body is ${plain(hand.weight.low, 1)} to ${plain(hand.weight.high, 1)}.`;
       return off > FAR
-        ? fails(sentence, `A nib of ${plain(wanted, 1)} mm would fit.`)
+        ? fails(sentence, `A nib of ${wanted} mm would fit.`)
         : risk(
             Math.min(MOST, (off < SLIGHTLY ? 2 : 8) + 32 * off),
             sentence,
-            `Take a nib of ${plain(wanted, 1)} mm, or rule a body of ${plain(tool.width * hand.zones.body, 1)} mm.`,
+            `Take a nib of ${wanted} mm, or rule a body of ${plain(body, 1)} mm.`,
           );
     }
-    const body = tool.width * hand.zones.body;
     const pencils = isGap(tool.kind);
     const most = mostBody(need) * (pencils ? PENCILS_LARGER : 1);
     if (body > most) {
@@ -116,8 +121,8 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
         Math.min(MOST, 10 + 30 * Math.log(body / most)),
         `${plain(tool.width)} mm makes a body of ${plain(body, 1)} mm; ${SHEET[need.purpose]} has room for ${plain(most, 1)} mm.`,
         pencils
-          ? `Bind them closer, to ${plain(most / hand.zones.body, 1)} mm or less.`
-          : `Take a nib of at most ${plain(most / hand.zones.body, 1)} mm.`,
+          ? `Bind them closer, to ${widest(most)} mm or less.`
+          : `Take a nib of at most ${widest(most)} mm.`,
       );
     }
     if (pencils) {
@@ -128,7 +133,7 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
     }
     // Small pens hide mistakes and large ones fill the page: the hand's usual width, as far as the page bears it.
     const [least] = isLearning(need) ? FIRST_NIB[need.schools.firstNib] : [0];
-    const usual = Math.min(Math.max(hand.width, least), most / hand.zones.body);
+    const usual = Math.min(Math.max(hand.width, least), (most / body) * tool.width);
     const near = Math.max(0, 1 - Math.abs(Math.log2(tool.width / usual)));
     return good(
       4 + 10 * near,
