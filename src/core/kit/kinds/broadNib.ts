@@ -28,7 +28,6 @@ export const broadNib = kindOfTool({
         cut: side === 'left' ? 'left-oblique' : 'square',
         cutDegrees: side === 'left' ? 15 : 0,
         reservoir: true,
-        wear: 'none',
         coated: true,
         ...USUAL_SHANK,
       },

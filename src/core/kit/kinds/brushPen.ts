@@ -23,5 +23,5 @@ export const brushPen = kindOfTool({
       why: 'A tip that dries bent stays bent.',
     },
   ],
-  offers: () => [{ label: 'small hard brush pen', facts: { width: 3, wear: 'none' } }],
+  offers: () => [{ label: 'small hard brush pen', facts: { width: 3 } }],
 });

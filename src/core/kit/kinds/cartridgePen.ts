@@ -39,7 +39,6 @@ export const cartridgePen = kindOfTool({
       facts: {
         width,
         cut: side === 'left' ? 'left-oblique' : 'square',
-        wear: 'none',
         fitting: 'converter',
       },
     },

@@ -47,7 +47,5 @@ export const feltMarker = kindOfTool({
       why: 'The edge dries first, and its corners flare.',
     },
   ],
-  offers: ({ width }) => [
-    { label: `${plain(width)} mm broad marker`, facts: { width, cut: 'square', wear: 'none' } },
-  ],
+  offers: ({ width }) => [{ label: `${plain(width)} mm broad marker`, facts: { width, cut: 'square' } }],
 });

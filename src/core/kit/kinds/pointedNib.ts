@@ -32,6 +32,6 @@ export const pointedNib = kindOfTool({
   offers: () =>
     (['stiff', 'semi-flexible', 'flexible'] as const).map((flex) => ({
       label: `${flex} pointed nib`,
-      facts: { width: 0.8, flex, wear: 'none', coated: true, ...USUAL_SHANK },
+      facts: { width: 0.8, flex, coated: true, ...USUAL_SHANK },
     })),
 });
