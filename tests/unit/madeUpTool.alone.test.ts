@@ -79,6 +79,7 @@ describe('a kind of tool that is only declared', () => {
       'wear',
       'hours',
       'fitting',
+      'price',
     ]);
     const cells = Object.fromEntries(CSV_COLUMNS.map((column, i) => [column, rowOf(stick())[i] ?? '']));
     expect(readRow(cells, 'other')).toEqual(stick());

@@ -1,5 +1,6 @@
 import type { About } from '../about/about';
 import { withChosenNib } from '../document/chosenNib';
+import { changeSchool } from '../document/edit';
 import { freshFor } from '../document/freshFor';
 import type { Recipe } from '../document/recipe';
 import type { ToolFamily } from '../hand/hand';
@@ -18,6 +19,7 @@ const FAMILIES: Readonly<Record<NibKind, ToolFamily>> = {
   'two-point': 'broad',
   pointed: 'pointed',
   brush: 'brush',
+  round: 'monoline',
 };
 
 /** The hand a pen writes in: the one asked for where it can, else the first of its family. */
@@ -29,6 +31,13 @@ export function handFor({ kind }: Pick<Nib, 'kind'>, wanted: HandId): HandId {
   return HANDS.find(({ tool }) => tool === family)?.id ?? wanted;
 }
 
+/** A hand of one line as the point leaves it, where one of its schools adds nothing to that. */
+function asOneLine(sheet: Recipe): Recipe {
+  const { tool, schools } = handById(sheet.hand);
+  const plain = tool === 'monoline' && schools.find(({ set }) => set.style === '');
+  return plain ? changeSchool(sheet, plain.id) : sheet;
+}
+
 /** The sheet one pen is ruled for: as choosing it rules one. */
 export const sheetForPen = (nib: Nib, { hand, about }: PenWish): Recipe =>
-  withChosenNib(freshFor(about, handFor(nib, hand)), nib, null);
+  withChosenNib(asOneLine(freshFor(about, handFor(nib, hand))), nib, null);

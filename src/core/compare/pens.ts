@@ -47,6 +47,7 @@ const mm = (value: Mm) => plain(value, 1);
 function readingOf(recipe: Recipe, { hairline }: Nib): string {
   const body = `body ${mm(bodyHeight(recipe))} mm`;
   const { width, edge, penAngle, slope, writing } = recipe;
+  if (handOf(recipe).tool === 'monoline') return `line ${plain(width)} mm; ${body}`;
   if (hairline !== undefined) {
     const bearable = bearableShade(recipe);
     const held = width > bearable * CLOSES;

@@ -1,5 +1,6 @@
 import { plain } from '../measure/units';
 import { cleaning } from './clean';
+import { inkOf } from './inks/registry';
 import type { Item } from './item';
 import { toolOf } from './kinds/registry';
 
@@ -13,16 +14,6 @@ export interface Attention {
 
 /** Less than this is soon gone: about two hours of writing with a dip pen (see use.ts). */
 const LOW_ML = 4;
-/** Inks that must not dry in a tool; the others are washed out as well, but forgive a night. */
-const CLOGS: ReadonlySet<NonNullable<Item['inkKind']>> = new Set([
-  'acrylic',
-  'india',
-  'iron gall',
-  'gouache',
-  'metallic',
-  'carbon',
-]);
-
 /** What was written with last. */
 export interface LastWritten {
   readonly tool: string | undefined;
@@ -36,7 +27,7 @@ export function attentionTo(bench: readonly Item[], last?: LastWritten): Attenti
   const at = (id: string | undefined) => bench.find((item) => item.id === id);
   const [tool, ink] = [at(last?.tool), at(last?.ink)];
   const dirty: Attention[] =
-    last && !last.cleaned && tool && ink?.inkKind && CLOGS.has(ink.inkKind)
+    last && !last.cleaned && tool && ink && inkOf(ink.inkKind)?.mustNotDry
       ? [
           {
             id: 'clean',

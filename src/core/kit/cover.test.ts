@@ -32,6 +32,26 @@ describe('what shows on a paper', () => {
     expect(unseenOn(white, { tone: null })).toBeUndefined();
   });
 
+  it('is the colour of a tool with its own opaque ink, by its contrast', () => {
+    const gel = (colour: string) => ({ kind: 'gel-pen', colour }) as const;
+    expect(unseenOn(undefined, { tone: 'dark' }, gel('#ffffff'))).toBeUndefined();
+    expect(unseenOn(undefined, { tone: 'white' }, gel('#ffffff'))?.says).toMatch(/colour of this tool/);
+    expect(unseenOn(undefined, { tone: 'white' }, gel('#202020'))).toBeUndefined();
+    // Felt does not cover, whatever its colour.
+    const brush = { kind: 'brush-pen', colour: '#ffffff' } as const;
+    expect(unseenOn(undefined, { tone: 'dark' }, brush)?.says).toMatch(/own ink/);
+    expect(unseenOn(undefined, { tone: 'dark' }, { kind: 'pencil', colour: null })?.says).toMatch(/Graphite/);
+  });
+
+  it('is what is usual for a kind of ink where nobody has looked at the bottle', () => {
+    const unknown = { light: null, opacity: null };
+    expect(unseenOn({ ...unknown, inkKind: 'white' }, { tone: 'dark' })).toBeUndefined();
+    expect(unseenOn({ ...unknown, inkKind: 'white' }, { tone: 'white' })?.says).toMatch(/light ink/);
+    expect(unseenOn({ ...unknown, inkKind: 'carbon' }, { tone: 'dark' })?.says).toMatch(/does not show/);
+    // What is known of a bottle goes before what is usual.
+    expect(unseenOn({ light: true, opacity: 5, inkKind: 'carbon' }, { tone: 'dark' })).toBeUndefined();
+  });
+
   it('has the paper’s tone on the screen', () => {
     expect(paperColour(undefined)).toBe('#ffffff');
     expect(contrastOf(paperColour({ tone: 'dark' }), '#ffffff')).toBeGreaterThan(7);

@@ -1,4 +1,6 @@
+import { asUsual } from './inks/asUsual';
 import type { Item } from './item';
+import { toolOf } from './kinds/registry';
 
 /** What is said of an ink that a paper does not show, and what to take instead. */
 export interface Unseen {
@@ -16,23 +18,42 @@ export const paperColour = (paper: Pick<Item, 'tone'> | undefined): string =>
 /** From this opacity on, of 5, a light ink covers a dark paper. */
 const COVERS = 4;
 const USUAL_OPACITY = 3;
+/** Contrast below which writing cannot be seen (estimate). */
+const UNSEEN = 1.5;
+/** Contrast from which large writing is easily seen (WCAG 2.2). */
+const EASILY_SEEN = 3;
 
 /** Why an ink does not show on a paper; undefined where it shows, or the tone of the paper is not known. No ink is a tool's own. */
 export function unseenOn(
-  ink: Pick<Item, 'light' | 'opacity'> | undefined,
+  ink: (Pick<Item, 'light' | 'opacity'> & Partial<Pick<Item, 'inkKind'>>) | undefined,
   { tone }: Pick<Item, 'tone'>,
+  tool?: Pick<Item, 'kind' | 'colour'>,
 ): Unseen | undefined {
+  const known = ink && asUsual(ink);
+  if (!ink && tool?.colour && tone && contrastOf(tool.colour, PAPER_COLOURS[tone]) < UNSEEN)
+    return {
+      says: 'The colour of this tool does not show on such paper.',
+      instead: 'Take another colour or paper.',
+    };
   if (tone === 'dark') {
-    if (!ink)
+    if (!known) {
+      const own = tool && toolOf(tool.kind)?.covers ? tool.colour : null;
+      if (own && contrastOf(own, PAPER_COLOURS.dark) >= EASILY_SEEN) return undefined;
+      if (tool && toolOf(tool.kind)?.supply === 'none')
+        return {
+          says: 'Graphite does not show on dark paper.',
+          instead: 'Take a white pencil for the lines, and an opaque light ink.',
+        };
       return {
         says: 'This tool’s own ink does not show on dark paper.',
-        instead: 'Take an opaque light ink in a dip nib.',
+        instead: 'Take an opaque light ink in a dip nib, or a white gel pen.',
       };
-    return ink.light === true && (ink.opacity ?? USUAL_OPACITY) >= COVERS
+    }
+    return known.light === true && (known.opacity ?? USUAL_OPACITY) >= COVERS
       ? undefined
       : { says: 'This ink does not show on dark paper.', instead: 'Mix an opaque light gouache.' };
   }
-  return tone === 'white' && ink?.light === true
+  return tone === 'white' && known?.light === true
     ? { says: 'A light ink does not show on white paper.', instead: 'Take a dark ink.' }
     : undefined;
 }

@@ -1,4 +1,5 @@
-import { CUTS, FLEXES, HOLDER_TYPES, INK_KINDS, SIZINGS, SURFACES, TONES, WEARS } from './choices';
+import { CUTS, FLEXES, HOLDER_TYPES, LEADS, SIZINGS, SURFACES, TIPS, TONES, WEARS } from './choices';
+import { INK_KINDS } from './inks/registry';
 import type { ItemKind } from './itemKinds';
 import type { KindOfTool } from './kinds/kind';
 import { toolOf } from './kinds/registry';
@@ -70,6 +71,9 @@ export const FACTS = {
   wear: oneOf('Wear', WEARS, { of: wears, short: null }),
   hours: { ...number('Hours written', 'h', [0, 100_000], { of: isTool, short: null }), blank: 0 },
   flex: oneOf('Flexibility', FLEXES, { of: asks('flex') }),
+  hairline: number('Finest line', 'mm', [0.02, 2], { of: asks('hairline'), short: 'finest line' }),
+  lead: oneOf('Lead', LEADS, { of: asks('lead') }),
+  tip: oneOf('Tip', TIPS, { of: asks('tip') }),
   /** An elbow nib: a straight holder points it along the slant. */
   bent: flag('Bent to its own angle (elbow nib)', { of: asks('bent') }),
   inkKind: oneOf('Kind of ink', INK_KINDS, { of: only('ink') }),
@@ -107,6 +111,8 @@ export const FACTS = {
   tone: oneOf('Colour of the paper', TONES, { of: only('paper') }),
   paperWidth: number('Width of the sheet', 'mm', [20, 2000], { of: only('paper') }),
   paperHeight: number('Height of the sheet', 'mm', [20, 2000], { of: only('paper') }),
+  /** In the scribe’s own currency. */
+  price: number('Price', 'in your currency', [0, 100_000], { of: () => true, short: null }),
 } as const satisfies Readonly<Record<string, Fact>>;
 
 export type FactName = keyof typeof FACTS;

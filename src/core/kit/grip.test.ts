@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { cosDeg, sinDeg, toDegrees } from '../measure/units';
 import {
   adviseEdge,
+  advisePulled,
   adviseSlant,
   cutWanted,
   flangeWanted,
@@ -71,5 +72,17 @@ describe('grip and page agree with a drawing from first principles', () => {
     expect(adviseSlant(122, 55, 15).sentence).toContain('52° anticlockwise');
     expect(adviseSlant(90, 55).instead).toContain('turned 35°');
     expect(adviseEdge(135, 45).sentence).toContain('Leave the page straight');
+  });
+});
+
+describe('a point without edge or tines', () => {
+  it('has the page turned by the slope, so that downstrokes come straight towards the writer', () => {
+    expect(advisePulled(90)).toEqual({
+      page: 0,
+      uncomfortable: false,
+      sentence: 'Leave the page straight in front of you. Downstrokes then come straight towards you.',
+    });
+    expect(advisePulled(75).sentence).toMatch(/^Turn the page 15° anticlockwise\./);
+    expect(advisePulled(30).uncomfortable).toBe(true);
   });
 });

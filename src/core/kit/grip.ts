@@ -84,3 +84,16 @@ export function adviseSlant(pointing: Degrees, slant: Degrees, flange: Degrees =
       }),
   };
 }
+
+/**
+ * How to lay the page for a point without edge or tines: a downstroke on the slant σ comes straight towards the writer where
+ * ρ = 90° − σ (plane geometry; pulled strokes are the steadiest, common teaching).
+ */
+export function advisePulled(slant: Degrees): GripAdvice {
+  const page = 90 - slant;
+  return {
+    page,
+    uncomfortable: Math.abs(page) > COMFORTABLE_TURN,
+    sentence: `${turned(page)} Downstrokes then come straight towards you.`,
+  };
+}

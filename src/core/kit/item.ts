@@ -40,12 +40,21 @@ const HAIRLINES: Readonly<Partial<Record<NibKind, Mm>>> = { pointed: 0.1, brush:
  * The item as a nib, with what wear has made of it; undefined for what has no width or cannot be ruled for. All stations
  * take what a pen writes from here.
  */
-export function asNib({ id, kind, label, width, wear, uncertainty, measuredAt }: Item): Nib | undefined {
+export function asNib({
+  id,
+  kind,
+  label,
+  width,
+  wear,
+  uncertainty,
+  measuredAt,
+  ...item
+}: Item): Nib | undefined {
   const tool = toolOf(kind);
   if (!tool?.nib || width === null) return undefined;
   const nibKind = tool.nib;
   const edge = Math.min(LIMITS.edge.high, (tool.thickness ?? DIP_NIB_EDGE) * WORN[wear ?? 'none']);
-  const hairline = HAIRLINES[nibKind];
+  const hairline = item.hairline ?? tool.hairline ?? HAIRLINES[nibKind];
   return { id, kind: nibKind, label, width, edge, ...(hairline && { hairline }), uncertainty, measuredAt };
 }
 

@@ -2,15 +2,15 @@ import type { ToolFamily } from '../hand/hand';
 import { clamp, type Mm } from '../measure/units';
 import { LIMITS } from '../problem/limits';
 
-/** What lies in the drawer. Two bound pencils write as a broad edge whose width is their gap. */
-export const NIB_KINDS = ['broad', 'pointed', 'brush', 'two-point'] as const;
+/** What lies in the drawer. Two bound pencils write as a broad edge whose width is their gap; a round point writes one line. */
+export const NIB_KINDS = ['broad', 'pointed', 'brush', 'two-point', 'round'] as const;
 export type NibKind = (typeof NIB_KINDS)[number];
 
 export interface Nib {
   readonly id: string;
   readonly kind: NibKind;
   readonly label: string;
-  /** Edge length W, gap of two points, or full shade, across the stroke. */
+  /** Edge length W, gap of two points, full shade across the stroke, or the line of a round point. */
   readonly width: Mm;
   /** Thickness of its edge, including wear. */
   readonly edge: Mm;
@@ -31,7 +31,7 @@ export function nibsFor<T extends Pick<Nib, 'kind'>>(family: ToolFamily, drawer:
     broad: ['broad', 'two-point'],
     pointed: ['pointed'],
     brush: ['brush'],
-    monoline: [],
+    monoline: ['round'],
   };
   return drawer.filter((nib) => kinds[family].includes(nib.kind));
 }

@@ -1,10 +1,54 @@
 import { lookUp } from '../measure/lookUp';
 import { plain } from '../measure/units';
+import { inkOf } from './inks/registry';
+import type { Item } from './item';
 import type { Kit } from './judgeKit';
 import { toolOf } from './kinds/registry';
 import type { Need } from './need';
-import { anyPaperServes, isDipped, takesHolder } from './rules/traits';
+import { anyPaperServes, isDipped, takesHolder, vesselOf } from './rules/traits';
 import type { Step } from './step';
+
+/** Wetness of 5 that an ink is taken to have, and up to which it is thinned before it is dipped. */
+const USUAL_WETNESS = 3;
+const DRY_INK = 2;
+
+/** What is done to an ink before it goes into this tool. */
+function inkReady(tool: Item, ink: Item): Step[] {
+  const vessel = vesselOf(tool.kind);
+  const kind = inkOf(ink.inkKind);
+  if (kind?.mixed && vessel) {
+    const how = vessel === 'plates' ? 'water until it is as thin as milk' : kind.thinnedWith;
+    return [
+      {
+        id: 'mix',
+        what: `In a separate pot, mix it with ${how}.`,
+        why: 'Thicker does not leave the pen, thinner rubs off.',
+        caution: 'pigment',
+      },
+    ];
+  }
+  if (kind?.wantsGum && (vessel === 'steel' || vessel === 'cane')) {
+    return [
+      {
+        id: 'gum',
+        what: 'Pour a little into a separate pot and add one drop of gum arabic.',
+        why: 'Dye ink is thin for a nib that is dipped, and pulls together.',
+        not: 'Never thin or bind in the stock bottle.',
+      },
+    ];
+  }
+  if (isDipped(tool.kind) && (ink.wetness ?? USUAL_WETNESS) <= DRY_INK) {
+    return [
+      {
+        id: 'thin',
+        what: `Thin it with ${kind?.thinnedWith ?? 'distilled water'}, drop by drop, in a separate pot.`,
+        why: 'An ink this dry drags and splits shades.',
+        not: 'Never thin in the stock bottle.',
+      },
+    ];
+  }
+  return [];
+}
 
 /** The checklist for a kit, in order, made from its facts. */
 export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step[] {
@@ -38,58 +82,40 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
       'Closer floods the edge; farther starves it.',
     );
   }
-  const kind = toolOf(tool.kind);
-  steps.push(...(kind?.prepare?.(tool) ?? []));
+  const kindOfPen = toolOf(tool.kind);
+  if (kindOfPen?.held) add('hold', kindOfPen.held, 'Each tool has its own grip.');
+  steps.push(...(kindOfPen?.prepare?.(tool) ?? []));
+  if (ink) steps.push(...inkReady(tool, ink));
   if (ink && isDipped(tool.kind)) {
-    const wet = ink.wetness ?? 3;
-    if (ink.inkKind === 'gouache' || ink.inkKind === 'metallic') {
+    const own = kindOfPen?.loading;
+    if (own) add('load', own.what, own.why);
+    else
       add(
-        'mix',
-        'Mix to thin cream with distilled water, in a separate pot.',
-        'Thicker does not leave the nib, thinner rubs off.',
-        {
-          caution: 'pigment',
-        },
+        'load',
+        need.schools.loading === 'dip'
+          ? 'Dip to just above the eye, shake once, touch the rim.'
+          : 'Brush ink under the nib, and wipe its top.',
+        need.schools.loading === 'dip'
+          ? 'Others brush the ink under the nib: less waste, cleaner hairlines.'
+          : 'Others dip and shake: quicker, and no brush to wash.',
       );
-    } else if (ink.inkKind === 'dye') {
-      add(
-        'gum',
-        'Pour a little into a separate pot and add one drop of gum arabic.',
-        'Dye ink is thin for a dip nib and pulls together.',
-        {
-          not: 'Never thin or bind in the stock bottle.',
-        },
-      );
-    } else if (wet <= 2) {
-      add(
-        'thin',
-        'Thin with distilled water, drop by drop, in a separate pot.',
-        'An ink this dry drags and splits shades.',
-        {
-          not: 'Never thin in the stock bottle.',
-        },
-      );
-    }
-    add(
-      'load',
-      need.schools.loading === 'dip'
-        ? 'Dip to just above the eye, shake once, touch the rim.'
-        : 'Brush ink under the nib, and wipe its top.',
-      need.schools.loading === 'dip'
-        ? 'Others brush the ink under the nib: less waste, cleaner hairlines.'
-        : 'Others dip and shake: quicker, and no brush to wash.',
-    );
   }
   if (paper?.sizing === 'unsized' && !anyPaperServes(tool.kind)) {
     add('paper', `Try a line on a corner of “${paper.label}”.`, 'Unsized paper can feather at once.');
   }
   add(
     'test',
-    kind?.test?.(tool) ??
+    kindOfPen?.test?.(tool) ??
       `Test: a zigzag at the working angle${tool.width === null ? '' : `, and ten steps of the nib ladder (${plain(10 * tool.width, 1)} mm)`}.`,
     'What is wrong shows here and not on the good sheet.',
   );
-  if (ink && ['india', 'acrylic', 'iron gall'].includes(ink.inkKind ?? '')) {
+  const inkKind = inkOf(ink?.inkKind);
+  if (inkKind?.neverWith) {
+    add('alone', `Keep ${inkKind.id} ink by itself.`, 'Not every ink bears another.', {
+      not: `Never bring it together with ${inkKind.neverWith}.`,
+    });
+  }
+  if (inkKind?.sets || inkKind?.corrodes) {
     add(
       'rinse',
       'Keep water at hand and rinse the tool the moment you stop.',

@@ -1,3 +1,4 @@
+import { inkOf } from './inks/registry';
 import type { Item } from './item';
 import type { ItemKind } from './itemKinds';
 import type { Kit } from './judgeKit';
@@ -23,6 +24,10 @@ const OF_INK = [
   'thinPaper',
   'wide',
 ];
+/** Causes that lie in the pressure on a point: an edge makes thick and thin by itself. */
+const OF_A_POINT = ['even'];
+/** Causes that lie in an ink that was chosen or mixed. */
+const OF_CHOSEN_INK = ['thick', 'thin'];
 const OF_A_NIB = ['coating', 'seat', 'sprung', 'press', 'reservoir', 'tines'];
 /** Causes that lie in an edge: a point has neither corners nor a pen angle, and no reservoir either. */
 const OF_AN_EDGE = ['corner', 'drift', 'worn', 'reservoir', 'ruling', 'wide'];
@@ -33,12 +38,18 @@ export function impossible(kind: ItemKind, cause: string): boolean {
   const tool = toolOf(kind);
   return (
     (tool?.supply === 'none' && OF_INK.includes(cause)) ||
+    (tool?.supply === 'own' && OF_CHOSEN_INK.includes(cause)) ||
     ((tool === undefined || tool.edge === 'point') && OF_AN_EDGE.includes(cause)) ||
+    (tool?.edge !== 'point' && OF_A_POINT.includes(cause)) ||
     (!tool?.slit && OF_A_NIB.includes(cause))
   );
 }
 
 const hasTines = ({ kind }: Item): boolean => toolOf(kind)?.tines === true;
+const driesHard = (ink: Item | undefined): boolean => {
+  const kind = inkOf(ink?.inkKind);
+  return kind?.sets === true || kind?.mixed === true;
+};
 const floods = ({ kind }: Item): boolean => (toolOf(kind)?.flood ?? 1) > 1;
 
 export interface Cause {
@@ -47,6 +58,8 @@ export interface Cause {
   readonly cure: string;
   /** The cure for a pen that holds its own supply, where that is another. */
   readonly cureFed?: string;
+  /** The cure for a pen with its own ink for life. */
+  readonly cureOwn?: string;
   /** Likelihood of the cause for each symptom, 0 to 1; absent means almost never. */
   readonly seen: Readonly<Partial<Record<Seen, number>>>;
   /** How a kit and its history change its odds. */
@@ -56,8 +69,12 @@ export interface Cause {
 /** Hours of writing after which a first coating is gone. */
 const WRITTEN_OFF = 3;
 /** What to do for a cause, with the tool that is in hand. */
-export const cureOf = ({ cure, cureFed }: Cause, kind: ItemKind): string =>
-  cureFed !== undefined && !isDipped(kind) ? cureFed : cure;
+export function cureOf({ id, cure, cureFed, cureOwn }: Cause, kind: ItemKind): string {
+  const tool = toolOf(kind);
+  if (id === 'dried' && tool?.restart) return tool.restart;
+  if (cureOwn !== undefined && tool?.supply === 'own') return cureOwn;
+  return cureFed !== undefined && !isDipped(kind) ? cureFed : cure;
+}
 
 /** Likelihood of a cause that is almost never behind a symptom. */
 export const never = 0.02;
@@ -86,8 +103,7 @@ export const CAUSES: readonly Cause[] = [
     cure: 'Warm water and a soft brush.',
     cureFed: 'Flush it with lukewarm water until that comes out clear.',
     seen: { 'will not start': 0.7, skipping: 0.5, 'two rails': 0.3 },
-    odds: ({ tool, ink }) =>
-      is(['acrylic', 'india', 'gouache'].includes(ink?.inkKind ?? ''), 2) * is(tool.hours > 2, 1.5),
+    odds: ({ tool, ink }) => is(driesHard(ink), 2) * is(tool.hours > 2, 1.5),
   },
   {
     id: 'seat',
@@ -101,6 +117,7 @@ export const CAUSES: readonly Cause[] = [
     name: 'the pen ran dry',
     cure: 'Dip before long shades; plan dips at the ends of strokes.',
     cureFed: 'Refill it, and hold it tip down for a minute.',
+    cureOwn: 'Lay it tip down for a night; if it stays pale it is used up.',
     seen: { 'two rails': 0.8, skipping: 0.5, 'will not start': 0.3 },
     odds: ({ tool }) => is(tool.reservoir === false || hasTines(tool), 2),
   },
@@ -112,12 +129,19 @@ export const CAUSES: readonly Cause[] = [
     odds: ({ tool }) => is(hasTines(tool), 2, 0.4),
   },
   {
+    id: 'even',
+    name: 'it is pressed as much on the way up as on the way down',
+    cure: 'Press on the way down only, and let go before the turn; draw a row of shades first.',
+    seen: { 'no thick and thin': 0.8 },
+    odds: ({ tool }) => is(tool.flex === 'stiff', 1.5),
+  },
+  {
     id: 'thick',
     name: 'the ink is too thick',
     cure: 'Thin it, drop by drop, in a separate pot.',
     cureFed: 'Take a thin dye ink, made for such a pen.',
     seen: { 'two rails': 0.5, 'will not start': 0.6, skipping: 0.6 },
-    odds: ({ ink }) => is((ink?.wetness ?? 3) <= 2, 2.5) * is(ink?.inkKind === 'gouache', 2),
+    odds: ({ ink }) => is((ink?.wetness ?? 3) <= 2, 2.5) * is(inkOf(ink?.inkKind)?.mixed, 2),
   },
   {
     id: 'sprung',
@@ -145,7 +169,7 @@ export const CAUSES: readonly Cause[] = [
     name: 'the ink is too thin',
     cure: 'A drop of gum arabic, in a separate pot.',
     seen: { blob: 0.6, 'ragged edge': 0.5, beads: 0.1, 'bleeds through': 0.5 },
-    odds: ({ ink }) => is((ink?.wetness ?? 3) >= 4, 2) * is(ink?.inkKind === 'dye', 1.5),
+    odds: ({ ink }) => is((ink?.wetness ?? 3) >= 4, 2) * is(inkOf(ink?.inkKind)?.wantsGum, 1.5),
   },
   {
     id: 'paper',

@@ -1,3 +1,4 @@
+import { inkOf } from '../kit/inks/registry';
 import type { Item } from '../kit/itemFormat';
 import { type Mm, plain } from '../measure/units';
 import { counted } from '../measure/words';
@@ -35,17 +36,7 @@ export const USUAL_PACE: Pace = { speed: 8 };
 const SECONDS = { stroke: 0.6, dip: 6, rule: 20, mark: 4, motif: 12, tick: 2 } as const;
 const SECONDS_A_MINUTE = 60;
 
-/** Minutes until an ink can be touched on sized paper; longer on very smooth or coated ones: estimates. */
-const DRY = {
-  dye: 5,
-  calligraphy: 8,
-  carbon: 10,
-  india: 10,
-  'iron gall': 8,
-  acrylic: 15,
-  gouache: 15,
-  metallic: 30,
-} as const;
+/** Minutes until an ink of unknown kind can be touched on sized paper; longer on very smooth or coated ones: estimates. */
 const USUAL_DRY = 10;
 const SMOOTH_LONGER = 1.5;
 /** Factor from touch-dry to dry through, before erasing. */
@@ -66,7 +57,7 @@ export interface Supplies {
 
 /** Minutes one colour takes to dry. */
 export function dryingMinutes({ ink, paper }: Supplies): number {
-  const base = ink?.inkKind ? DRY[ink.inkKind] : USUAL_DRY;
+  const base = inkOf(ink?.inkKind)?.dries ?? USUAL_DRY;
   return base * (paper?.surface === 'very smooth' ? SMOOTH_LONGER : 1);
 }
 

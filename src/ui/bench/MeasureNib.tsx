@@ -15,7 +15,13 @@ const GAP: Limit = { ...SPAN, label: 'Gap between the points', high: LIMITS.widt
 const USUAL_STEPS = 10;
 
 /** Where a measurement begins when nothing is known, in mm. */
-const LIKELY: Readonly<Record<NibKind, number>> = { broad: 2, pointed: 0.8, brush: 3, 'two-point': 7 };
+const LIKELY: Readonly<Record<NibKind, number>> = {
+  broad: 2,
+  pointed: 0.8,
+  brush: 3,
+  'two-point': 7,
+  round: 0.5,
+};
 
 /** Measure a nib by its own ladder (or the gap of two bound points) and keep what was found with that nib. */
 export function MeasureNib({

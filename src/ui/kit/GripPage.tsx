@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import { adviseEdge, adviseSlant, USUAL_POINTING } from '@/core/kit/grip';
+import { adviseEdge, advisePulled, adviseSlant, USUAL_POINTING } from '@/core/kit/grip';
 import type { Kit } from '@/core/kit/judgeKit';
 import { cosDeg, plain, sinDeg } from '@/core/measure/units';
 import { handOf } from '@/core/setting/handOf';
@@ -27,12 +27,18 @@ export function GripPage({
 }) {
   const [pointing, setPointing] = useState(USUAL_POINTING[side]);
   useEffect(() => setPointing(USUAL_POINTING[side]), [side]);
-  const pointed = handOf(recipe).tool === 'pointed';
+  const { tool } = handOf(recipe);
+  const pointed = tool === 'pointed';
+  /** An edge or tines lie in a direction of their own; a round point does not. */
+  const directed = pointed || tool === 'broad';
   const cut = kit?.tool.cut ? CUT_SIGN[kit.tool.cut] * (kit.tool.cutDegrees ?? 0) : 0;
   const flange = kit?.holder?.holderType === 'straight' ? 0 : (kit?.holder?.flangeTurn ?? 0);
-  const advice = pointed
-    ? adviseSlant(pointing, 90 - recipe.slope, flange)
-    : adviseEdge(pointing, recipe.penAngle, cut);
+  const slant = 90 - recipe.slope;
+  const advice = !directed
+    ? advisePulled(slant)
+    : pointed
+      ? adviseSlant(pointing, slant, flange)
+      : adviseEdge(pointing, recipe.penAngle, cut);
   const dir = pointed ? pointing - flange : pointing - 90 + cut;
   const middle = SIZE / 2;
   const at = (angle: number, length: number): [number, number] => [
@@ -47,10 +53,12 @@ export function GripPage({
       <h2 id="grip" className="margin-heading">
         Grip and page
       </h2>
-      <p className="text-sm">
-        Lay your pen on the desk as you write and see where the nib points: 90° is straight away from you,
-        more is to the left.
-      </p>
+      {directed && (
+        <p className="text-sm">
+          Lay your pen on the desk as you write and see where the nib points: 90° is straight away from you,
+          more is to the left.
+        </p>
+      )}
       <svg
         viewBox={`0 0 ${SIZE} ${SIZE}`}
         className="mx-auto h-52 w-52"
@@ -81,26 +89,30 @@ export function GripPage({
           strokeLinecap="round"
           opacity="0.8"
         />
-        <line
-          x1={from[0]}
-          y1={from[1]}
-          x2={to[0]}
-          y2={to[1]}
-          stroke="#A33327"
-          strokeWidth="3"
-          strokeLinecap="round"
-        />
+        {directed && (
+          <line
+            x1={from[0]}
+            y1={from[1]}
+            x2={to[0]}
+            y2={to[1]}
+            stroke="#A33327"
+            strokeWidth="3"
+            strokeLinecap="round"
+          />
+        )}
       </svg>
-      <Slider
-        name="The nib points to"
-        value={pointing}
-        low={20}
-        high={160}
-        step={1}
-        shown={(value) => `${plain(value, 0)}°`}
-        onDrag={setPointing}
-        onLetGo={setPointing}
-      />
+      {directed && (
+        <Slider
+          name="The nib points to"
+          value={pointing}
+          low={20}
+          high={160}
+          step={1}
+          shown={(value) => `${plain(value, 0)}°`}
+          onDrag={setPointing}
+          onLetGo={setPointing}
+        />
+      )}
       <p className={`remark text-sm ${advice.uncomfortable ? 'remark-caution' : ''}`} role="status">
         {advice.sentence}{' '}
         {advice.uncomfortable &&
@@ -109,8 +121,9 @@ export function GripPage({
         {!(pointed && side === 'left') && advice.instead}
       </p>
       <p className="text-sm opacity-80">
-        Uneven pressure on the tines, or only a corner touching, gives one ragged edge: turning the page is
-        the cure.
+        {directed
+          ? 'Uneven pressure on the tines, or only a corner touching, gives one ragged edge: turning the page is the cure.'
+          : 'A point has no edge that must lie in a direction: turn the page further if your wrist asks for it.'}
       </p>
     </section>
   );

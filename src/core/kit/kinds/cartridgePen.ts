@@ -33,6 +33,7 @@ export const cartridgePen = kindOfTool({
   onSurface: EDGE_ON_SURFACE,
   asks: ['fitting'],
   ...FED,
+  held: 'Hold it slanted, the whole edge on the paper.',
   offers: ({ width, side }) => [
     {
       label: `cartridge pen with a ${plain(width)} mm nib`,

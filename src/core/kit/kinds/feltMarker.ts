@@ -33,6 +33,8 @@ export const feltMarker = kindOfTool({
   oneLine: EDGE_FOR_ONE_LINE,
   onSurface: EDGE_ON_SURFACE,
   wornOut: risk(16, 'The felt is worn hollow, its corners flared.', 'Press the edge back, or replace it.'),
+  held: 'Hold it so that the whole edge lies on the paper, its marked face up.',
+  restart: 'Cap it and lay it tip down for an hour; if it stays dry it is used up.',
   prepare: () => [
     {
       id: 'mark',

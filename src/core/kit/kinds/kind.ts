@@ -1,6 +1,7 @@
 import type { ToolFamily } from '../../hand/hand';
 import type { Mm } from '../../measure/units';
-import type { CUTS, FLEXES, WEARS } from '../choices';
+import type { CUTS, FLEXES, LEADS, WEARS } from '../choices';
+import type { Vessel } from '../inks/kind';
 import type { Need } from '../need';
 import type { NibKind } from '../nib';
 import type { Seen } from '../seen';
@@ -18,6 +19,7 @@ export interface ToolFacts {
   readonly reservoir: boolean | null;
   readonly coated: boolean | null;
   readonly wear: (typeof WEARS)[number] | null;
+  readonly lead: (typeof LEADS)[number] | null;
   readonly fitting: string | null;
 }
 
@@ -55,6 +57,8 @@ export interface KindOfTool<Id extends string = string> {
   readonly edge: 'cut' | 'gap' | 'point';
   /** Thickness of a new edge; absent where it is that of a steel nib, or there is none. */
   readonly thickness?: Mm;
+  /** The finest line its point leaves, where that is not usual for its kind of nib. */
+  readonly hairline?: Mm;
   /** Two tines that open under pressure. */
   readonly tines?: true;
   /** A slit that feeds the edge, and can be sprung, clogged or coated. */
@@ -68,8 +72,12 @@ export interface KindOfTool<Id extends string = string> {
 
   /** Dipped; filled by a cartridge or converter, or with a dropper; its own ink for life; or none at all. */
   readonly supply: 'dipped' | 'cartridge' | 'dropper' | 'own' | 'none';
+  /** What it holds ink in, where that is not a nib of steel, a feed or two plates. */
+  readonly vessel?: Vessel;
   /** What one dip takes up, in µl (estimate); absent where that depends on its reservoir and the hand. */
   readonly load?: number;
+  /** Its own ink is opaque: in a light colour it shows on dark paper. */
+  readonly covers?: true;
   /** Is it pushed into a holder? */
   readonly seated: boolean;
   /** Does any copy paper bear its line? */
@@ -85,6 +93,8 @@ export interface KindOfTool<Id extends string = string> {
   readonly never: readonly Seen[];
   /** What speaks for or against it, by purpose and experience. */
   readonly suits?: (need: Need) => Verdict;
+  /** In a hand of pressure: what is said where the scribe’s school begins soft, and elsewhere. */
+  readonly softStart?: { readonly first: string; readonly otherwise: Verdict };
   /** What is to be said of it where one even line is wanted. */
   readonly oneLine?: Verdict;
   /** On a very smooth, a smooth, a textured and a rough sheet. */
@@ -93,8 +103,14 @@ export interface KindOfTool<Id extends string = string> {
   readonly wornOut?: Verdict;
 
   /** Facts it has besides width, wear and hours, a cut edge's and a seated nib's. */
-  readonly asks?: readonly ('flex' | 'bent' | 'colour' | 'fitting')[];
+  readonly asks?: readonly ('flex' | 'bent' | 'colour' | 'fitting' | 'hairline' | 'lead' | 'tip')[];
+  /** How it is held, where that is not how a dip nib is. */
+  readonly held?: string;
   readonly prepare?: (tool: ToolFacts) => readonly Step[];
+  /** How it is charged with ink, in place of dipping a nib. */
+  readonly loading?: Pick<Step, 'what' | 'why'>;
+  /** How it is made to write again when it has dried. */
+  readonly restart?: string;
   /** How it is tried before writing. */
   readonly test?: (tool: ToolFacts) => string;
   /** What is done with it when the writing stops; of a dipped tool, after it was rinsed. */

@@ -14,11 +14,14 @@ export const platePen = kindOfTool({
   supply: 'dropper',
   seated: false,
   flood: 1.6,
-  never: ['two rails'],
+  never: ['two rails', 'beads'],
   suits: ({ purpose }) =>
     purpose === 'envelope'
       ? risk(10, 'A plate pen lays more ink than an envelope bears.', 'Take a nib or a marker.')
       : undefined,
   onSurface: EDGE_ON_SURFACE,
+  asks: ['fitting'],
   ...FED,
+  held: 'Both plates lie flat on the paper; on a corner it makes a hairline.',
+  restart: 'Touch the edge to water and draw a wet edge on scrap; if it stays dry, flush it.',
 });

@@ -26,7 +26,7 @@ export const pointedNib = kindOfTool({
     risk(12, 'Fibres of a textured sheet snag between the tines.', 'Take a smooth, sized paper.'),
     risk(24, 'A rough sheet catches the tines and spatters.', 'Take a smooth, sized paper.'),
   ],
-  asks: ['flex', 'bent'],
+  asks: ['flex', 'bent', 'hairline'],
   test: () => 'Test: hairlines up, shades down, both sides of each shade smooth.',
   putAway: [DRY_STEEL],
   offers: () =>

@@ -2,23 +2,45 @@ import type { ToolFamily } from '../../hand/hand';
 import { broadNib } from './broadNib';
 import { brushPen } from './brushPen';
 import { cartridgePen } from './cartridgePen';
+import { chiselMarker } from './chiselMarker';
 import { feltMarker } from './feltMarker';
+import { fineliner } from './fineliner';
+import { flexibleFountainPen } from './flexibleFountainPen';
+import { foldedPen } from './foldedPen';
+import { fountainPen } from './fountainPen';
+import { gelPen } from './gelPen';
 import { glassPen } from './glassPen';
 import type { KindOfTool } from './kind';
+import { paintPen } from './paintPen';
+import { pencil } from './pencil';
 import { pencils } from './pencils';
 import { platePen } from './platePen';
+import { pointedBrush } from './pointedBrush';
 import { pointedNib } from './pointedNib';
 import { quill } from './quill';
+import { reed } from './reed';
+import { rulingPen } from './rulingPen';
 
 const DECLARED = [
   broadNib,
   pointedNib,
   feltMarker,
+  chiselMarker,
   cartridgePen,
+  fountainPen,
+  flexibleFountainPen,
   platePen,
   brushPen,
+  pointedBrush,
   glassPen,
   quill,
+  reed,
+  rulingPen,
+  foldedPen,
+  pencil,
+  fineliner,
+  gelPen,
+  paintPen,
   pencils,
 ] as const;
 

@@ -20,6 +20,14 @@ export const tipOnSurface = (tip: string): KindOfTool['onSurface'] => [
   risk(10, `A rough sheet wears the ${tip} out.`, 'Take a smooth paper.'),
 ];
 
+/** A hard tip, which no paper wears, named as a sentence goes on. */
+export const hardTipOnSurface = (tip: string): KindOfTool['onSurface'] => [
+  good(5, `A very smooth sheet lets the ${tip} glide.`),
+  good(3, `A smooth sheet suits a ${tip}.`),
+  risk(4, `Texture breaks the line of a ${tip}.`, 'Take a smoother paper.'),
+  risk(10, `A rough sheet catches the ${tip}.`, 'Take a smooth paper.'),
+];
+
 export const EDGE_FOR_ONE_LINE = risk(
   8,
   'An edge writes thick and thin by itself, where one even line is wanted.',
@@ -43,7 +51,8 @@ export const DRY_STEEL: Step = {
 };
 
 /** A pen that holds its ink behind a feed. */
-export const FED: Required<Pick<KindOfTool, 'prepare' | 'putAway'>> = {
+export const FED: Required<Pick<KindOfTool, 'prepare' | 'putAway' | 'restart'>> = {
+  restart: 'Flush it with lukewarm water until that comes out clear.',
   prepare: () => [
     {
       id: 'prime',

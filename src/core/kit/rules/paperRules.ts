@@ -1,6 +1,7 @@
 import { plain } from '../../measure/units';
 import { SIZINGS, SURFACES } from '../choices';
 import { unseenOn } from '../cover';
+import { asUsual } from '../inks/asUsual';
 import type { Item } from '../item';
 import { toolOf } from '../kinds/registry';
 import type { Need } from '../need';
@@ -116,8 +117,15 @@ export const SPREAD_RULES: Readonly<Record<string, SpreadRule>> = {
     );
   },
 
-  cover: (_, _tool, ink, paper) => {
-    const unseen = unseenOn(ink, paper);
+  cover: (need, tool, ink, paper) => {
+    if (ink && paper.tone === 'dark' && asUsual(ink).light === null) {
+      return cannotSay(
+        ink,
+        `Is “${ink.label}” a light ink, for dark paper?`,
+        [true, false].map((light) => SPREAD_RULES.cover?.(need, tool, { ...ink, light }, paper)),
+      );
+    }
+    const unseen = unseenOn(ink, paper, tool);
     return unseen && risk(ink ? 28 : 26, unseen.says, unseen.instead);
   },
 };

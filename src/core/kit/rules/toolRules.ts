@@ -54,19 +54,10 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
       );
     }
     const softFirst = need.schools.firstPointed === 'soft' && need.experience === 'beginner';
-    if (hand.tool === 'pointed' && kind.nib === 'brush') {
-      return softFirst
-        ? good(34, 'A small brush pen teaches thick and thin before a nib has to be mastered.', {
-            school: 'firstPointed',
-          })
-        : risk(
-            14,
-            'A brush pen has no hairline as fine as a nib’s.',
-            'Take a pointed nib once pressure is learned.',
-            {
-              school: 'firstPointed',
-            },
-          );
+    if (hand.tool === 'pointed' && kind.softStart) {
+      const { first, otherwise } = kind.softStart;
+      const verdict = softFirst ? good(34, first) : otherwise;
+      return verdict && { ...verdict, school: 'firstPointed' };
     }
     if (hand.tool === 'pointed' && softFirst) {
       return risk(

@@ -1,4 +1,6 @@
+import type { Vessel } from '../inks/kind';
 import type { Item } from '../item';
+import type { KindOfTool } from '../kinds/kind';
 import { toolOf } from '../kinds/registry';
 
 type Kind = Item['kind'];
@@ -16,6 +18,21 @@ export const takesHolder = (kind: Kind) => toolOf(kind)?.seated === true;
 /** Tools that any copy paper bears: they lay no wet line. */
 export const anyPaperServes = (kind: Kind) => toolOf(kind)?.anyPaper === true;
 export const isFilled = (kind: Kind) => toolOf(kind)?.supply === 'cartridge';
+/** Tools with a feed or plates, filled by a cartridge, a converter or a dropper. */
+export const takesFilling = (kind: Kind) => isFilled(kind) || toolOf(kind)?.supply === 'dropper';
 /** Tools that take ink from a bottle or cartridge. */
-export const takesInk = (kind: Kind) =>
-  isDipped(kind) || isFilled(kind) || toolOf(kind)?.supply === 'dropper';
+export const takesInk = (kind: Kind) => vesselOf(kind) !== undefined;
+
+const VESSEL_OF: Readonly<Record<KindOfTool['supply'], Vessel | undefined>> = {
+  dipped: 'steel',
+  cartridge: 'feed',
+  dropper: 'plates',
+  own: undefined,
+  none: undefined,
+};
+
+/** What a tool holds its ink in; undefined for one that takes none. */
+export function vesselOf(kind: Kind): Vessel | undefined {
+  const tool = toolOf(kind);
+  return tool && (tool.vessel ?? VESSEL_OF[tool.supply]);
+}
