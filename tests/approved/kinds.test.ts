@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import { HANDS } from '@/core/hands/registry';
 import { cleaning } from '@/core/kit/clean';
+import { firstHandOf } from '@/core/kit/firstHand';
 import { INKS } from '@/core/kit/inks/registry';
 import { blankItem, type Item } from '@/core/kit/item';
 import { judgeKit } from '@/core/kit/judgeKit';
@@ -55,10 +55,7 @@ const inks: readonly Item[] = INKS.map(({ id }) => ({
   inkKind: id,
   wetness: WETNESS,
 }));
-const needOf = ({ kind }: Item) => {
-  const family = TOOLS.find(({ id }) => id === kind)?.writes[0];
-  return needFor(HANDS.find(({ tool }) => tool === family)?.id ?? 'italic', { purpose: 'practice piece' });
-};
+const needOf = ({ kind }: Item) => needFor(firstHandOf(kind), { purpose: 'practice piece' });
 
 function said(judgements: readonly Judgement[], ...rules: readonly string[]): { how: string; why: string } {
   const told = judgements.filter(({ rule, unknown }) => rules.includes(rule) && !unknown);

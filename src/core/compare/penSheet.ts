@@ -1,6 +1,5 @@
 import type { About } from '../about/about';
 import { withChosenNib } from '../document/chosenNib';
-import { changeSchool } from '../document/edit';
 import { freshFor } from '../document/freshFor';
 import type { Recipe } from '../document/recipe';
 import type { ToolFamily } from '../hand/hand';
@@ -31,13 +30,6 @@ export function handFor({ kind }: Pick<Nib, 'kind'>, wanted: HandId): HandId {
   return HANDS.find(({ tool }) => tool === family)?.id ?? wanted;
 }
 
-/** A hand of one line as the point leaves it, where one of its schools adds nothing to that. */
-function asOneLine(sheet: Recipe): Recipe {
-  const { tool, schools } = handById(sheet.hand);
-  const plain = tool === 'monoline' && schools.find(({ set }) => set.style === '');
-  return plain ? changeSchool(sheet, plain.id) : sheet;
-}
-
 /** The sheet one pen is ruled for: as choosing it rules one. */
 export const sheetForPen = (nib: Nib, { hand, about }: PenWish): Recipe =>
-  withChosenNib(asOneLine(freshFor(about, handFor(nib, hand))), nib, null);
+  withChosenNib(freshFor(about, handFor(nib, hand)), nib, null);

@@ -1,10 +1,13 @@
 import { deskPaper } from '../about/about';
+import { withChosenNib } from '../document/chosenNib';
+import { changeSchool } from '../document/edit';
 import { freshFor } from '../document/freshFor';
 import type { Recipe } from '../document/recipe';
 import { group, text } from '../drawing/build';
 import type { Drawing, DrawingNode } from '../drawing/drawing';
 import { movedBy } from '../drawing/move';
 import { fitText } from '../drawing/textWidth';
+import { handById } from '../hands/registry';
 import { asNib, type Item } from '../kit/item';
 import type { Nib } from '../kit/nib';
 import { type Mm, plain } from '../measure/units';
@@ -19,6 +22,7 @@ import { bodyHeight } from '../setting/bodyHeight';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
 import { bearableShade, CLOSES } from '../setting/settingFace';
+import { overALoad, wordsALoad } from './load';
 import { PENS } from './penLimits';
 import { type PenWish, sheetForPen } from './penSheet';
 
@@ -42,6 +46,13 @@ export interface PenOptions extends PenWish {
   readonly own?: readonly OwnLetter[];
 }
 
+/** A hand of one line as the point leaves it, where one of its schools adds nothing to that. */
+function asOneLine(sheet: Recipe): Recipe {
+  const { tool, schools } = handById(sheet.hand);
+  const plain = tool === 'monoline' && schools.find(({ set }) => set.style === '');
+  return plain ? changeSchool(sheet, plain.id) : sheet;
+}
+
 const mm = (value: Mm) => plain(value, 1);
 
 function readingOf(recipe: Recipe, { hairline }: Nib): string {
@@ -60,6 +71,15 @@ function readingOf(recipe: Recipe, { hairline }: Nib): string {
   return `stem ${mm(stem)}, bar ${mm(bar)}, thinnest ${plain(edge)} mm at ${plain(penAngle, 0)}°; ${body}`;
 }
 
+const ONCE_OR_TWICE: Readonly<Record<number, string>> = { 1: 'once', 2: 'twice' };
+/** How often a load writes the word, as the reading goes on. */
+const loadWords = (times: number | undefined): string =>
+  times === undefined
+    ? ''
+    : times < 1
+      ? '; a load does not write it once'
+      : `; a load writes it ${ONCE_OR_TWICE[Math.floor(times)] ?? `${Math.floor(times)} times`}`;
+
 /** White at the sides of the page, and over each pen's strip. */
 const SIDE: Mm = 12;
 const TOP: Mm = 14;
@@ -70,7 +90,10 @@ const LABEL = { size: 3.2, line: 4.5 } as const;
 const TALLEST: Mm = 450;
 
 /** What of a practice page a strip shows. */
-const SHOWN: ReadonlySet<string> = new Set(['model-ink', 'ruling', 'guides']);
+const INK = 'model-ink';
+const SHOWN: ReadonlySet<string> = new Set([INK, 'ruling', 'guides']);
+/** White between the same word and the same word, in bodies. */
+const GAP = 0.8;
 
 interface Strip {
   readonly nodes: readonly DrawingNode[];
@@ -78,7 +101,13 @@ interface Strip {
 }
 
 /** One pen's word and a row to write it in, ruled true. @throws Problem where it does not fit across the page. */
-function strip(recipe: Recipe, word: string, width: Mm, own: readonly OwnLetter[]): Strip {
+function strip(
+  recipe: Recipe,
+  word: string,
+  width: Mm,
+  own: readonly OwnLetter[],
+  times: number | undefined,
+): Strip {
   const margins = { top: 0, right: 0, bottom: 0, left: 0 };
   const aids = {
     ladder: 'none',
@@ -116,7 +145,13 @@ function strip(recipe: Recipe, word: string, width: Mm, own: readonly OwnLetter[
   const height = Math.max(0, ...(page?.laid ?? []).map(({ box }) => box.y + box.height));
   const [remark] = composed.remarks;
   if (remark) throw new Problem('word', remark.text);
-  const nodes = drawPage(composed, 0).nodes.filter((node) => node.kind === 'group' && SHOWN.has(node.role));
+  const nodes = drawPage(composed, 0)
+    .nodes.filter((node) => node.kind === 'group' && SHOWN.has(node.role))
+    .flatMap((node) =>
+      times !== undefined && node.kind === 'group' && node.role === INK
+        ? overALoad(node, times, width, GAP * bodyHeight(recipe))
+        : [node],
+    );
   return { nodes, height };
 }
 
@@ -140,14 +175,15 @@ export function comparePens(word: string, pens: readonly Item[], options: PenOpt
   const pages: DrawingNode[][] = [[]];
   let y = TOP;
   for (const { item, nib } of nibs.slice(0, PENS.most)) {
-    const recipe = sheetForPen(nib, options);
+    const recipe = withChosenNib(asOneLine(sheetForPen(nib, options)), nib, null);
     const { name } = handOf(recipe);
     const own = recipe.hand === options.hand ? (options.own ?? []) : [];
-    const reading = readingOf(recipe, nib);
+    const times = wordsALoad(recipe, word.trim(), item, own);
+    const reading = readingOf(recipe, nib) + loadWords(times);
     const said = { id: item.id, label: item.label, hand: name, reading };
     let made: Strip;
     try {
-      made = strip(recipe, word.trim(), width, own);
+      made = strip(recipe, word.trim(), width, own, times);
     } catch (error) {
       if (!(error instanceof Problem)) throw error;
       readings.push({ ...said, trouble: error.message });

@@ -31,7 +31,8 @@ function between(need: Need, tool: Item, part: KitPart, other: Item): Judgement[
   );
 }
 
-function judged(judgements: readonly Judgement[], item: Item): Goes {
+/** What judgements come to, the worst and the best of them weighed. */
+export function togetherOf(judgements: readonly Judgement[], item: Item): Goes {
   const known = judgements.filter(({ unknown }) => !unknown);
   const out = known.find(({ fails }) => fails);
   if (out) return { item, how: 'not', why: out.reason };
@@ -61,7 +62,7 @@ export function goesWith(
     if (mine !== 'tool' && part !== 'tool') continue;
     const judgements = mine === 'tool' ? between(need, item, part, other) : between(need, other, mine, item);
     if (judgements.length === 0) continue;
-    found.set(part, [...(found.get(part) ?? []), judged(judgements, other)]);
+    found.set(part, [...(found.get(part) ?? []), togetherOf(judgements, other)]);
   }
   for (const list of found.values()) list.sort((a, b) => ORDER.indexOf(a.how) - ORDER.indexOf(b.how));
   return new Map(PARTS.flatMap((part) => (found.has(part) ? [[part, found.get(part) as Goes[]]] : [])));

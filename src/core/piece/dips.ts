@@ -35,7 +35,7 @@ export function usualLoad(
   pressed: boolean,
 ): Microlitres | undefined {
   const kind = tool && toolOf(tool.kind);
-  if (kind && kind.supply !== 'dipped' && kind.supply !== 'dropper') return undefined;
+  if (kind && kind.supply !== 'dipped') return undefined;
   return kind?.load ?? (tool?.reservoir ? LOADS.reservoir : pressed ? LOADS.pointed : LOADS.broad);
 }
 

@@ -1,5 +1,6 @@
 import { circle, group, text } from '../drawing/build';
 import type { Drawing, DrawingNode } from '../drawing/drawing';
+import { PALEST, paler } from '../drawing/paler';
 import { SMALL } from '../page/lettering';
 import { lineLanguage } from '../page/lineLanguage';
 import { formOfStroke } from '../type/writeLine';
@@ -9,25 +10,12 @@ import { strokesOf } from './inkArea';
 import type { Laid } from './layout';
 import type { PenWork } from './written';
 
-/** Paleness of a stroke written by a nearly empty pen (estimate of what the eye sees). */
-const PALEST = 0.5;
 /** Fraction of a load that is left when a pressed point opens rails, and the thickness of such strokes as a multiple of the hairline. */
 const RAILS = 0.08;
 const SHADE = 3;
 /** Radius of the dot that says "dip here", and how far it stands over the line, in bodies. */
 const DOT = 0.9;
 const OVER = 0.25;
-
-/** A colour lightened by a fraction. */
-function paler(colour: string, share: number): string {
-  const channel = (at: number) => {
-    const value = Number.parseInt(colour.slice(at, at + 2), 16);
-    return Math.round(value + (255 - value) * share)
-      .toString(16)
-      .padStart(2, '0');
-  };
-  return `#${channel(1)}${channel(3)}${channel(5)}`;
-}
 
 /**
  * The piece as its dips will write it: every stroke as pale as the ink left for it, a numbered dot where the pen is dipped,

@@ -23,6 +23,7 @@ import { ChosenThings } from './ChosenThings';
 import { factName, summary } from './facts';
 import { GoesWith } from './GoesWith';
 import { ImportCsv } from './ImportCsv';
+import { InksAndPens } from './InksAndPens';
 import { ItemDetail } from './ItemDetail';
 import { useBench } from './useBench';
 import { useBenchOrder } from './useBenchOrder';
@@ -196,6 +197,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
             }}
           />
         </div>
+        {items && items.length > 0 && <InksAndPens bench={items} />}
         {chosen.length > 0 && (
           <ChosenThings
             chosen={chosen}

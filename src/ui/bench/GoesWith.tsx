@@ -1,10 +1,9 @@
 'use client';
 
 import { useMemo } from 'react';
-import { HANDS, OPENING_HAND } from '@/core/hands/registry';
+import { firstHandOf } from '@/core/kit/firstHand';
 import { goesWith, partOf, type Together } from '@/core/kit/goesWith';
 import type { Item } from '@/core/kit/item';
-import { nibKindOf } from '@/core/kit/item';
 import { needFor } from '@/core/kit/need';
 import type { KitPart } from '@/core/kit/verdict';
 import { useAbout } from '../frame/AboutMe';
@@ -15,26 +14,19 @@ const NAMES: Readonly<Record<KitPart, string>> = {
   ink: 'Inks',
   paper: 'Papers',
 };
-const SIGNS: Readonly<Record<Together, string>> = { well: '✓', 'with care': '~', not: '✗' };
-const WORDS: Readonly<Record<Together, string>> = {
+export const SIGNS: Readonly<Record<Together, string>> = { well: '✓', 'with care': '~', not: '✗' };
+export const WORDS: Readonly<Record<Together, string>> = {
   well: 'goes well',
   'with care': 'with care',
   not: 'does not go',
 };
-
-/** A hand the thing is used for: a tool's own family. */
-function handOf({ kind }: Item) {
-  const nib = nibKindOf(kind);
-  const family = nib === 'pointed' ? 'pointed' : nib === 'brush' ? 'brush' : 'broad';
-  return HANDS.find(({ tool }) => tool === family)?.id ?? OPENING_HAND;
-}
 
 /** What fits this? The holders, inks, papers or tools that go with a thing, and those that do not, and why. */
 export function GoesWith({ item, bench }: { item: Item; bench: readonly Item[] }) {
   const { about } = useAbout();
   const found = useMemo(() => {
     const { side, experience, schools } = about;
-    return goesWith(needFor(handOf(item), { side, experience, schools }), item, bench);
+    return goesWith(needFor(firstHandOf(item.kind), { side, experience, schools }), item, bench);
   }, [item, bench, about]);
   if (!partOf(item) || found.size === 0) return null;
   return (

@@ -49,6 +49,31 @@ describe('one word with every pen', () => {
     );
   });
 
+  it('says how often a load writes it, and writes it beside itself paler and paler until the load is empty', () => {
+    const timesOf = (text: string) =>
+      /it twice$/.test(text) ? 2 : /not write it once$/.test(text) ? 0 : number(text, 'a load writes it');
+    const often = (id: string) => timesOf(reading(pen(id)));
+    // A narrow nib lays less ink a word than a wide one with the same load, and a reservoir holds more.
+    expect(often('square-2')).toBeGreaterThan(often('square-4'));
+    const dry = { ...pen('square-4'), reservoir: false };
+    expect(often('square-4')).toBeGreaterThan(timesOf(reading(dry)));
+    expect(often('glass')).toBeGreaterThan(often('square-2'));
+    for (const fed of ['fineliner', 'felt-2', 'plate-4', 'fountain-round', 'pencil-soft']) {
+      expect(reading(pen(fed)), fed).not.toMatch(/load/);
+    }
+    const [page] = comparePens('moon', [pen('square-2')], options).pages;
+    const colours = [...renderSvg(page as NonNullable<typeof page>).matchAll(/fill="#(\w\w)\w{4}"/g)].map(
+      ([, red]) => Number.parseInt(red ?? '', 16),
+    );
+    expect(new Set(colours).size).toBeGreaterThan(1);
+  });
+
+  it('a round point writes one line of its own width, and no doubled strokes', () => {
+    expect(reading(pen('fountain-round'))).toBe('line 0.6 mm; body 8 mm');
+    expect(reading(pen('pencil-soft'))).toBe('line 0.7 mm; body 8 mm');
+    expect(number(reading(pen('fountain-flexible')), 'hairline')).toBe(0.35);
+  });
+
   it('a worn edge leaves thicker hairlines; a shade is as wide as it was measured, whatever the flex', () => {
     const felt = pen('felt-2');
     const [fresh, worn] = (['none', 'worn out'] as const).map((wear) => reading({ ...felt, wear }));
