@@ -58,6 +58,15 @@ testInOwnWindow(
     await page.keyboard.press('Space');
     await page.keyboard.press('Enter');
     await expect(page.getByText(`3 of ${before.length}`)).toBeVisible();
+
+    // Something happens on the sheet: one key says what to do, and the clock waits.
+    await page.keyboard.press('r');
+    const rescue = page.getByRole('region', { name: 'Rescue' });
+    await expect(rescue.getByText('a drop on the sheet')).toBeVisible();
+    await expect(page.getByText('Paused. Space goes on.')).toBeVisible();
+    await page.keyboard.press('r');
+    await expect(rescue).toBeHidden();
+    await expect(page.getByText('Paused. Space goes on.')).toBeHidden();
     const [kept] = await Promise.all([
       page.waitForResponse(
         (response) =>

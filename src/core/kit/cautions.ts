@@ -9,7 +9,7 @@ export const CAUTIONS = {
     more: 'Cadmium, cobalt, lead white and iron salts among them. Wash hands before eating; the product’s safety sheet says what is in it.',
   },
   knife: {
-    line: 'Knives for quill and reed: cut away from you, on a cut-proof surface; adults only.',
+    line: 'Knives and blades: cut away from you, on a cut-proof surface; adults only.',
     more: 'A sharp blade slips less than a blunt one. Keep the other hand behind the edge.',
   },
   sharp: {

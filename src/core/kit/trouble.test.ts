@@ -3,6 +3,7 @@ import { diagnose, nextTest } from './diagnose';
 import { blankItem, type Item } from './item';
 import { TOOLS } from './kinds/registry';
 import { ADDITIONS, COMPLAINTS, nextDrop, type Remedy, withDrop } from './mix';
+import { RESCUES, rescuesFor } from './rescues';
 import type { SEEN } from './seen';
 import { cureOf, seenWith } from './troubles';
 
@@ -88,5 +89,34 @@ describe('the next drop', () => {
     for (const addition of ADDITIONS) expect(withDrop(mix, addition, 0.05)).not.toEqual(mix);
     expect(withDrop(mix, 'gum', 0.05).gumDrops).toBe(2);
     expect(withDrop(mix, 'water', 0.05).waterMl).toBeCloseTo(2.05, 9);
+  });
+});
+
+describe('what is done on the good sheet', () => {
+  const ids = (kind: Item['kind']) => rescuesFor(kind).map(({ id }) => id);
+
+  it('is what can happen with the tool in hand', () => {
+    expect(ids('pencil')).toEqual(['line']);
+    expect(ids('pencils')).toEqual(['line']);
+    expect(ids('pointed-nib')).toEqual(['split', 'drop', 'fibre', 'gap', 'wrong', 'feathering', 'touched']);
+    expect(ids('broad-nib')).toEqual(['drop', 'fibre', 'gap', 'wrong', 'feathering', 'touched']);
+    // Felt has no slit, opens no rails and drops nothing.
+    expect(ids('felt-marker')).toEqual(['gap', 'wrong', 'feathering', 'touched']);
+    expect(ids('glass-pen')).not.toContain('fibre');
+    expect(ids('paper')).toEqual([]);
+  });
+
+  it('is there for every tool, and every rescue for some', () => {
+    for (const { id } of TOOLS) expect(rescuesFor(id).length, id).toBeGreaterThan(0);
+    for (const { id } of RESCUES)
+      expect(
+        TOOLS.some((tool) => ids(tool.id).includes(id)),
+        id,
+      ).toBe(true);
+  });
+
+  it('warns of blades and points', () => {
+    expect(RESCUES.find(({ id }) => id === 'wrong')?.caution).toBe('knife');
+    expect(RESCUES.find(({ id }) => id === 'fibre')?.caution).toBe('sharp');
   });
 });

@@ -1,17 +1,9 @@
-import { line, stroke, to } from '@/core/hand/notation';
+import { line, to } from '@/core/hand/notation';
 import type { Seen } from '@/core/kit/seen';
-import { type Pen, type Polygon, sweep } from '@/core/pen/pen';
-import { compileStroke, type Knot } from '@/core/pen/stroke';
+import type { Polygon } from '@/core/pen/pen';
+import type { Knot } from '@/core/pen/stroke';
+import { broad, PenPicture, point, spot, stem, written } from './penPicture';
 
-/** Small pictures of what goes wrong, written by our own pen. */
-const written = (pen: Pen, ...strokes: (readonly Knot[])[]): Polygon[] =>
-  strokes.flatMap((knots) => sweep(pen, compileStroke(stroke('seen', knots))));
-
-const broad = (width: number): Pen => ({ kind: 'broad', width, steel: 0.05, angle: 45 });
-const point: Pen = { kind: 'pointed', spread: 1, hairline: 0.1 };
-const spot = (x: number, y: number, size: number): Polygon[] =>
-  written({ kind: 'monoline', line: size }, [to(x, y), line(x + 0.01, y)]);
-const stem = (x: number, lean = 0): Knot[] => [to(x + lean, 5), line(x, 0)];
 const arch: Knot[] = [to(0, 1.5, 90), to(0.4, 3.4, 66), to(1.6, 4.6, 4), to(2.4, 3.6, -90), line(2.4, 0)];
 const ring: Knot[] = [
   to(1.4, 4.8, 182),
@@ -91,13 +83,5 @@ const PICTURES: Readonly<Record<Seen, () => Polygon[]>> = {
     ]),
 };
 
-export function TroubleDrawing({ seen }: { seen: Seen }) {
-  const d = PICTURES[seen]()
-    .map((polygon) => `M${polygon.map(([x, y]) => `${x.toFixed(2)} ${(-y).toFixed(2)}`).join('L')}Z`)
-    .join('');
-  return (
-    <svg viewBox="-1.5 -6.2 6 7.4" className="h-14 w-14" aria-hidden="true">
-      <path d={d} fill="currentColor" />
-    </svg>
-  );
-}
+/** A small picture of what goes wrong. */
+export const TroubleDrawing = ({ seen }: { seen: Seen }) => <PenPicture ink={PICTURES[seen]()} />;

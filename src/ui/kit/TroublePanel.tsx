@@ -10,6 +10,7 @@ import { useNotice } from '../frame/notices';
 import { newId } from '../lib/api';
 import { Caution } from './Caution';
 import { nameOf } from './kitWords';
+import { RescueCards } from './RescueCards';
 import { TroubleDrawing } from './TroubleDrawing';
 import type { Records } from './useRecords';
 
@@ -120,6 +121,12 @@ export function TroublePanel({
           </ol>
         </section>
       )}
+      <section aria-labelledby="rescue">
+        <h2 id="rescue" className="margin-heading mb-2">
+          When it happens on the good sheet
+        </h2>
+        <RescueCards kind={kit.tool.kind} />
+      </section>
       <Caution id="pain" />
     </div>
   );

@@ -1,9 +1,10 @@
 'use client';
 
-import { ArrowRight, Pause, Play } from 'lucide-react';
+import { ArrowRight, LifeBuoy, Pause, Play } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
+import type { ItemKind } from '@/core/kit/itemKinds';
 import type { Sitting } from '@/core/log/session';
 import { groundOf } from '@/core/practice/ground';
 import { unitTitle } from '@/core/study/explain';
@@ -11,6 +12,7 @@ import { criteriaOf } from '@/core/study/page';
 import { shownAs } from '@/core/study/shown';
 import { ofKey } from '@/core/study/unit';
 import { useLetterSet } from '../frame/LetterSets';
+import { later } from '../frame/later';
 import { useNotice } from '../frame/notices';
 import { wallClock } from '../lib/dates';
 import { forgetRecord, keepSession, sessionIdOf } from '../lib/keepSession';
@@ -21,6 +23,8 @@ import { type Judged, SelfCheck } from './SelfCheck';
 import { useBeat } from './useBeat';
 import { useSitting } from './useSitting';
 
+const RescueCards = later(() => import('../kit/RescueCards').then(({ RescueCards }) => RescueCards));
+
 const clock = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`;
 
@@ -28,15 +32,33 @@ const clock = (seconds: number): string =>
 export function SessionRunner({
   sitting: opened,
   recipe,
+  tool,
 }: {
   sitting: Sitting & { readonly entryId: string };
   recipe: Recipe;
+  /** The kind of tool it is written with. */
+  tool: ItemKind;
 }) {
   const run = useSitting(opened);
   const { sitting } = run;
   const router = useRouter();
   const notice = useNotice();
   const [sound, setSound] = useState(false);
+  const [rescue, setRescue] = useState(false);
+  // The clock waits while something is mended.
+  const turnRescue = () => {
+    if (rescue === sitting.paused) run.pause();
+    setRescue(!rescue);
+  };
+  /** Whatever else is pressed goes on with the writing. */
+  const goingOn = (act: () => void) => () => {
+    setRescue(false);
+    act();
+  };
+  const next = goingOn(run.next);
+  const pause = goingOn(run.pause);
+  const skip = goingOn(run.skip);
+  const end = goingOn(run.end);
   const own = useLetterSet(recipe.hand).set.letters;
   const ground = useMemo(() => groundOf(recipe, { size: 1, held: false }, own), [recipe, own]);
   const step = sitting.steps[sitting.at];
@@ -53,12 +75,17 @@ export function SessionRunner({
           {
             shown: 'Space, Enter or →',
             does: 'the next thing to write',
-            actions: { ' ': run.next, enter: run.next, arrowright: run.next },
+            actions: { ' ': next, enter: next, arrowright: next },
           },
-          { shown: '←', does: 'the previous thing', actions: { arrowleft: run.back } },
-          { shown: 'P', does: 'pause, or go on', actions: { p: run.pause } },
-          { shown: 'S', does: 'skip this', actions: { s: run.skip } },
-          { shown: 'E', does: 'end early', actions: { e: run.end } },
+          { shown: '←', does: 'the previous thing', actions: { arrowleft: goingOn(run.back) } },
+          { shown: 'P', does: 'pause, or go on', actions: { p: pause } },
+          {
+            shown: 'R',
+            does: 'rescue: what to do when something happens on the sheet',
+            actions: { r: turnRescue },
+          },
+          { shown: 'S', does: 'skip this', actions: { s: skip } },
+          { shown: 'E', does: 'end early', actions: { e: end } },
           { shown: 'M', does: 'the beat to be heard, or not', actions: { m: () => setSound((on) => !on) } },
         ]
       : [],
@@ -136,12 +163,17 @@ export function SessionRunner({
         </p>
       </header>
       {subject?.remark && <p className="px-6 text-xl max-sm:px-3 max-sm:text-base">{subject.remark}</p>}
+      {rescue && (
+        <section aria-label="Rescue" className="min-h-0 flex-1 overflow-auto px-6 py-4 max-sm:px-3">
+          <RescueCards kind={tool} />
+        </section>
+      )}
       {/* The whole of it is the key: whoever has ink on their fingers taps anywhere. Space does the same. */}
       <button
         type="button"
         aria-label="Done: the next thing"
-        className="m-4 min-h-0 flex-1 cursor-pointer rounded bg-white p-4"
-        onClick={run.next}
+        className={rescue ? 'hidden' : 'm-4 min-h-0 flex-1 cursor-pointer rounded bg-white p-4'}
+        onClick={next}
       >
         {subject && (
           <MovingFigure
@@ -157,17 +189,20 @@ export function SessionRunner({
         <span className="text-sm opacity-80">{STOP_FOR_PAIN}</span>
       </div>
       <footer className="flex flex-wrap items-center gap-2 border-base-300 border-t bg-base-100 px-6 py-2 max-sm:px-3">
-        <button type="button" className="btn btn-primary" onClick={run.next}>
+        <button type="button" className="btn btn-primary" onClick={next}>
           <ArrowRight size={16} aria-hidden /> Next
         </button>
-        <button type="button" className="btn" onClick={run.pause}>
+        <button type="button" className="btn" onClick={pause}>
           {sitting.paused ? <Play size={16} aria-hidden /> : <Pause size={16} aria-hidden />}
           {sitting.paused ? 'Go on' : 'Pause'}
         </button>
-        <button type="button" className="btn btn-ghost" onClick={run.skip}>
+        <button type="button" className="btn" aria-pressed={rescue} onClick={turnRescue}>
+          <LifeBuoy size={16} aria-hidden /> {rescue ? 'Back to writing' : 'Rescue'}
+        </button>
+        <button type="button" className="btn btn-ghost" onClick={skip}>
           Skip
         </button>
-        <button type="button" className="btn btn-ghost" onClick={run.end}>
+        <button type="button" className="btn btn-ghost" onClick={end}>
           End here
         </button>
         <label className="ml-auto flex items-center gap-2 text-sm">

@@ -1,6 +1,8 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { courseIn } from '@/app/_lib/today';
+import { handById } from '@/core/hands/registry';
+import { firstToolFor } from '@/core/kit/kinds/registry';
 import { entriesOf } from '@/core/log/entriesOf';
 import { findItem } from '@/store/items';
 import { findRecord } from '@/store/records';
@@ -22,7 +24,11 @@ export default async function SessionPage({ searchParams }: { searchParams: Sear
   const { recipe } = await courseIn(sitting.hand, tool);
   return (
     <WithLetters hands={[sitting.hand]}>
-      <SessionRunner sitting={sitting} recipe={recipe} />
+      <SessionRunner
+        sitting={sitting}
+        recipe={recipe}
+        tool={tool ? tool.kind : firstToolFor(handById(sitting.hand).tool).id}
+      />
     </WithLetters>
   );
 }
