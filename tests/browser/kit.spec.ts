@@ -102,6 +102,42 @@ test('ink is mixed, labelled and mended; trouble is narrowed down and its cure r
   await expect(page.getByText(/^Noted: it was that/)).toBeVisible();
 });
 
+test('the bench says which ink goes into which pen, and why', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByText('Which ink goes into which pen').click();
+  const cell = (ink: string, pen: string) =>
+    page.getByRole('button', { name: new RegExp(`^${ink} in ${pen}: `) });
+  await expect(cell('carbon ink', '4 mm flat twin-plate pen')).toHaveAccessibleName(/does not go$/);
+  await cell('carbon ink', '4 mm flat twin-plate pen').click();
+  await expect(page.getByText('Carbon dries hard between the plates and ruins the pen.')).toBeVisible();
+  await expect(cell('blue-black dye ink', '4 mm flat twin-plate pen')).toHaveAccessibleName(/goes well$/);
+  // A glass pen is dipped into any ink, and into no cartridge.
+  await cell('long cartridges, black', 'glass pen').click();
+  await expect(page.getByText(/Nothing can be dipped into a cartridge/)).toBeVisible();
+});
+
+test('a kit says what is laid out, how its tool is held and charged, and what to do on the sheet', async ({
+  page,
+}) => {
+  await page.goto('/kit?hand=monoline');
+  await kits(page)
+    .filter({ has: page.getByRole('heading', { name: /\d\. glass pen$/ }) })
+    .getByRole('button', { name: 'Choose this kit' })
+    .click();
+  await page.getByRole('tab', { name: 'Prepare' }).click();
+  const laid = page.getByRole('region', { name: 'Lay out on the desk' });
+  await expect(laid).toContainText('glass pen');
+  await expect(laid).toContainText('two pots of water');
+  await expect(page.getByText('Dip to two thirds of the grooves, and touch the rim.')).toBeVisible();
+  // No edge and no tines: nothing is said of where they point.
+  await expect(page.getByText(/Downstrokes then come straight towards you/)).toBeVisible();
+  await expect(page.getByText('The nib points to')).toBeHidden();
+  await page.getByRole('tab', { name: 'What is going wrong?' }).click();
+  const rescue = page.getByRole('region', { name: 'When it happens on the good sheet' });
+  await expect(rescue.getByText('a drop on the sheet')).toBeVisible();
+  await expect(rescue.getByText('a fibre in the slit')).toHaveCount(0);
+});
+
 test('the bench is sorted, filtered, edited and saved as CSV that comes back unchanged', async ({ page }) => {
   await page.goto('/bench');
   await page.getByLabel('Search the bench').fill('oblique');

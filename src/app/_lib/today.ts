@@ -6,6 +6,8 @@ import { HANDS, type HandId, handById, isHand } from '@/core/hands/registry';
 import { loadScript } from '@/core/hands/scripts';
 import { attentionTo } from '@/core/kit/attention';
 import { asNib, type Item } from '@/core/kit/item';
+import { besideKit } from '@/core/kit/layOut';
+import { needFor } from '@/core/kit/need';
 import { preparation, stepWords } from '@/core/kit/prepare';
 import { entriesOf } from '@/core/log/entriesOf';
 import type { Entry } from '@/core/log/entry';
@@ -164,7 +166,17 @@ function kitOf(
   const toDo = steps
     .filter(({ id }) => !prepared?.done.includes(id))
     .flatMap(({ id }) => stepWords(id) ?? []);
-  return { tool: taken(tool), ink: taken(ink), paper: taken(paper), toDo };
+  const beside = tool
+    ? besideKit(chosen?.need ?? needFor(hand), { tool, holder, ink, paper }).map(({ what }) => what)
+    : [];
+  return {
+    tool: taken(tool),
+    holder: taken(holder),
+    ink: taken(ink),
+    paper: taken(paper),
+    beside,
+    toDo,
+  };
 }
 
 function lastWritten(sessions: readonly Session[], others: readonly Entry[]) {

@@ -48,7 +48,10 @@ export interface Today {
   readonly kit: {
     readonly tool?: Taken;
     readonly ink?: Taken;
+    readonly holder?: Taken;
     readonly paper?: Taken;
+    /** What lies beside it. */
+    readonly beside: readonly string[];
     readonly toDo: readonly string[];
   };
   /** What was off last time, worth keeping in mind. */

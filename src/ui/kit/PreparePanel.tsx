@@ -17,6 +17,7 @@ import { BindDrawing } from './BindDrawing';
 import { Caution } from './Caution';
 import { GripPage } from './GripPage';
 import { nameOf } from './kitWords';
+import { LayOut } from './LayOut';
 import { SeatDrawing } from './SeatDrawing';
 import type { Records } from './useRecords';
 
@@ -53,37 +54,40 @@ export function PreparePanel({
   };
   return (
     <div className="grid gap-8 xl:grid-cols-[1fr_22rem]">
-      <section aria-labelledby="prepare">
-        <h2 id="prepare" className="margin-heading">
-          Preparing
-        </h2>
-        <p className="mb-2 text-sm">
-          For {nameOf(kit)}.{!isChosen && ' No kit is chosen yet; this is for the likeliest.'}
-        </p>
-        <ol className="space-y-3">
-          {preparation(need, kit).map((step) => (
-            <li key={step.id} className="flex gap-3">
-              <input
-                type="checkbox"
-                className="checkbox checkbox-sm mt-1"
-                aria-label={`Done: ${step.id}`}
-                checked={done.includes(step.id)}
-                onChange={(event) => void tick(step.id, event.target.checked)}
-              />
-              <div>
-                <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
-                <p className="text-sm opacity-80">{step.why}</p>
-                {step.id === 'seat' && kit.holder && <SeatDrawing holder={kit.holder} />}
-                {step.id === 'bind' && <BindDrawing gap={kit.tool.width} angle={recipe.penAngle} />}
-                {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
-                {step.caution && <Caution id={step.caution} />}
-              </div>
-            </li>
-          ))}
-        </ol>
-        <Cleaning kit={kit} />
-        {isChosen && <Written kit={kit} onChange={onChange} />}
-      </section>
+      <div>
+        <LayOut need={need} kit={kit} />
+        <section aria-labelledby="prepare">
+          <h2 id="prepare" className="margin-heading">
+            Preparing
+          </h2>
+          <p className="mb-2 text-sm">
+            For {nameOf(kit)}.{!isChosen && ' No kit is chosen yet; this is for the likeliest.'}
+          </p>
+          <ol className="space-y-3">
+            {preparation(need, kit).map((step) => (
+              <li key={step.id} className="flex gap-3">
+                <input
+                  type="checkbox"
+                  className="checkbox checkbox-sm mt-1"
+                  aria-label={`Done: ${step.id}`}
+                  checked={done.includes(step.id)}
+                  onChange={(event) => void tick(step.id, event.target.checked)}
+                />
+                <div>
+                  <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
+                  <p className="text-sm opacity-80">{step.why}</p>
+                  {step.id === 'seat' && kit.holder && <SeatDrawing holder={kit.holder} />}
+                  {step.id === 'bind' && <BindDrawing gap={kit.tool.width} angle={recipe.penAngle} />}
+                  {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
+                  {step.caution && <Caution id={step.caution} />}
+                </div>
+              </li>
+            ))}
+          </ol>
+          <Cleaning kit={kit} />
+          {isChosen && <Written kit={kit} onChange={onChange} />}
+        </section>
+      </div>
       <GripPage recipe={recipe} side={need.side} kit={kit} />
     </div>
   );

@@ -1,6 +1,7 @@
 'use client';
 
 import { recordId } from '@/core/log/recordId';
+import { listed } from '@/core/measure/words';
 import type { Today } from '@/core/study/today';
 import { Link } from '@/ui/lib/Link';
 import { useNotice } from '../frame/notices';
@@ -22,7 +23,7 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
       notice.failed(error);
     }
   };
-  const taken = [kit.tool, kit.ink, kit.paper].flatMap((one) => one ?? []);
+  const taken = [kit.tool, kit.holder, kit.ink, kit.paper].flatMap((one) => one ?? []);
   return (
     <>
       <section aria-labelledby="take">
@@ -43,6 +44,7 @@ export function Desk({ today, onCleaned }: { today: Today; onCleaned: () => void
             </Link>
           </p>
         )}
+        {kit.beside.length > 0 && <p className="text-sm">Beside it: {listed(kit.beside)}.</p>}
         {kit.toDo.length > 0 && <p className="text-sm">First: {kit.toDo.join(', ')}.</p>}
       </section>
       {(inMind.length > 0 || lastNote || trouble) && (
