@@ -34,6 +34,19 @@ test('copperplate for a left-handed beginner: ranked, refused with the measureme
   await expect(page.getByRole('region', { name: 'Grip and page' }).getByRole('status')).toContainText(
     'Turn the page 10°',
   );
+
+  // What was tried goes before what was measured.
+  const loose = page.getByRole('button', { name: 'loose' });
+  await loose.click();
+  await expect(loose).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('tab', { name: 'Match' }).click();
+  await page.getByText(/^What does not go together/).click();
+  await expect(page.getByRole('list', { name: 'Refused' })).toContainText(
+    /You tried it: “stiff pointed nib” is loose in “.*”/,
+  );
+  await page.getByRole('tab', { name: 'Prepare' }).click();
+  await loose.click();
+  await expect(loose).toHaveAttribute('aria-pressed', 'false');
 });
 
 test('textura at 20 mm: the 4 mm nib, side by side, why not, and what to buy', async ({ page }) => {

@@ -12,7 +12,7 @@ export default async function KitPage({ searchParams }: { searchParams: Search }
   const [opened, drawer, records] = await Promise.all([
     openSheet(searchParams),
     listNibs(),
-    listRecords({ kinds: ['mix', 'remedy', 'cure', 'prepared', 'drop', 'kit'] }),
+    listRecords({ kinds: ['mix', 'remedy', 'cure', 'prepared', 'seat', 'drop', 'kit'] }),
   ]);
   return <KitStation key={opened.id} opened={opened} drawer={drawer} records={records} />;
 }

@@ -15,6 +15,7 @@ import { needSchema } from './needFormat';
 import { preparation } from './prepare';
 import { onePurchase } from './purchase';
 import { reachOf } from './reach';
+import { HOLDER_RULES } from './rules/holderRules';
 import { takesHolder, takesInk } from './rules/traits';
 import { seenWith } from './troubles';
 import { type Asked, whyNot } from './whyNot';
@@ -729,5 +730,38 @@ describe('facts that contradict each other', () => {
     expect(() =>
       parseItem({ id: 'a', kind: 'ink', label: 'x', photo: 'data:image/svg+xml;base64,AAAA' }),
     ).toThrow(/id of a picture/);
+  });
+});
+
+describe('a nib and a holder that were tried together', () => {
+  const byId = (id: string) => DEMO_BENCH.find((one) => one.id === id) as Item;
+  const socket = (tool: string, holder: string, how?: 'true' | 'crooked' | 'loose') =>
+    HOLDER_RULES.socket?.(
+      needFor('copperplate', how && { tried: [{ tool, holder, how }] }),
+      byId(tool),
+      byId(holder),
+    );
+
+  it('are judged by that, whatever their measures say', () => {
+    // By its measures the elbow nib does not go into this flange, and the stiff one does.
+    expect(socket('elbow', 'holder-oblique')?.fails).toBe(true);
+    expect(socket('elbow', 'holder-oblique', 'true')).toMatchObject({ points: 10 });
+    expect(socket('pointed-stiff', 'holder-straight')?.points).toBeGreaterThan(0);
+    expect(socket('pointed-stiff', 'holder-straight', 'loose')).toMatchObject({ fails: true });
+    const crooked = socket('pointed-stiff', 'holder-straight', 'crooked');
+    expect(crooked?.fails).toBeUndefined();
+    expect(crooked?.points).toBeLessThan(0);
+    // A holder nobody has measured is no longer unknown.
+    expect(socket('pointed-stiff', 'holder-cork')?.unknown).toBeDefined();
+    expect(socket('pointed-stiff', 'holder-cork', 'true')?.unknown).toBeUndefined();
+  });
+
+  it('say nothing of other pairs', () => {
+    const need = needFor('copperplate', {
+      tried: [{ tool: 'pointed-stiff', holder: 'holder-tube', how: 'loose' }],
+    });
+    expect(HOLDER_RULES.socket?.(need, byId('pointed-stiff'), byId('holder-straight'))).toEqual(
+      socket('pointed-stiff', 'holder-straight'),
+    );
   });
 });

@@ -175,9 +175,9 @@ function refusals(
 export function bestNibFor(
   hand: HandId,
   bench: readonly Item[],
-  scribe: Pick<Need, 'side' | 'experience' | 'schools'>,
+  scribe: Pick<Need, 'side' | 'experience' | 'schools' | 'tried'>,
 ): Nib | undefined {
-  const { side, experience, schools } = scribe;
-  const { ranked } = match(needFor(hand, { side, experience, schools }), bench);
+  const { side, experience, schools, tried } = scribe;
+  const { ranked } = match(needFor(hand, { side, experience, schools, tried }), bench);
   return ranked.flatMap(({ kit }) => asNib(kit.tool) ?? [])[0];
 }

@@ -1,6 +1,7 @@
 import { penUnit } from '../hand/penUnit';
 import { type HandId, handById } from '../hands/registry';
 import type { Mm } from '../measure/units';
+import type { TriedSeat } from './seat';
 
 export const PURPOSES = [
   'first tries',
@@ -68,6 +69,8 @@ export interface Need {
   readonly experience: (typeof EXPERIENCES)[number];
   readonly side: (typeof SIDES)[number];
   readonly schools: Schools;
+  /** What was tried at this desk; known to it, and never kept with what is asked. */
+  readonly tried?: readonly TriedSeat[];
 }
 
 export const needFor = (hand: HandId, more: Partial<Need> = {}): Need => ({

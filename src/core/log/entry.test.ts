@@ -20,6 +20,7 @@ const GOOD = {
   remedy: { complaint: 'too thin', addition: 'base', helped: true },
   cure: { seen: 'two rails', cause: 'dry', tool: 'nib' },
   prepared: { done: ['coating'] },
+  seat: { tool: 'nib', holder: 'straight', how: 'true' },
   drop: { ml: 0.04 },
   kit: { need: { hand: 'italic' }, parts: { tool: 'nib' } },
   about: { side: 'left', units: 'inch', paper: 'letter', experience: 'beginner', schools: USUAL_SCHOOLS },

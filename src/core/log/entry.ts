@@ -6,6 +6,7 @@ import { handIdSchema } from '../hands/handId';
 import { ADDITIONS, COMPLAINTS } from '../kit/mix';
 import { mixSchema } from '../kit/mixFormat';
 import { needSchema } from '../kit/needFormat';
+import { SEATS } from '../kit/seat';
 import { SEEN } from '../kit/seen';
 import { BUNDLED } from '../practice/words/wordList';
 import { wordListId } from '../practice/words/wordListFormat';
@@ -50,6 +51,8 @@ export const ENTRIES = {
       .array(shortText('A step', LONGEST_ID), { error: () => 'The steps done must be a list.' })
       .max(MOST_STEPS, { error: () => `A preparation has at most ${MOST_STEPS} steps.` }),
   }),
+  /** How a nib was found to sit in a holder; one entry a pair. */
+  seat: z.strictObject({ tool: id, holder: id, how: choice('How it sits', SEATS) }),
   /** Volume of a drop of the scribe's own dropper. */
   drop: z.strictObject({
     ml: z

@@ -11,6 +11,7 @@ const NAMES = {
   review: 'pages reviewed',
   prepared: 'tools prepared',
   printed: 'pages printed',
+  seat: null,
   drop: null,
   kit: null,
   about: null,

@@ -11,6 +11,7 @@ import {
 import { type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { blankItem, type Item } from '@/core/kit/item';
 import { type ItemKind, itemKinds, kindName } from '@/core/kit/itemKinds';
+import type { TriedSeat } from '@/core/kit/seat';
 import { lookUp } from '@/core/measure/lookUp';
 import { Link } from '@/ui/lib/Link';
 import { Toggle } from '../fields/Choices';
@@ -31,7 +32,15 @@ import { useBenchOrder } from './useBenchOrder';
 const PAGE = 60;
 
 /** A table of the things owned, to sort, filter, group and edit, with a panel of all facts of one thing. */
-export function BenchStation({ title, first = null }: { title: ReactNode; first?: string | null }) {
+export function BenchStation({
+  title,
+  first = null,
+  tried,
+}: {
+  title: ReactNode;
+  first?: string | null;
+  tried: readonly TriedSeat[];
+}) {
   const { items, load, save, change, remove } = useBench();
   const notice = useNotice();
   const [sorting, setSorting] = useState<SortingState>([]);
@@ -231,7 +240,7 @@ export function BenchStation({ title, first = null }: { title: ReactNode; first?
               onSave={(item) => edit(detail, changedFacts(detail, item))}
               onProblem={fail}
             />
-            <GoesWith item={detail} bench={items ?? []} />
+            <GoesWith item={detail} bench={items ?? []} tried={tried} />
           </div>
         </aside>
       )}

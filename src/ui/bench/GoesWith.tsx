@@ -5,6 +5,7 @@ import { firstHandOf } from '@/core/kit/firstHand';
 import { goesWith, partOf, type Together } from '@/core/kit/goesWith';
 import type { Item } from '@/core/kit/item';
 import { needFor } from '@/core/kit/need';
+import type { TriedSeat } from '@/core/kit/seat';
 import type { KitPart } from '@/core/kit/verdict';
 import { useAbout } from '../frame/AboutMe';
 
@@ -22,12 +23,20 @@ export const WORDS: Readonly<Record<Together, string>> = {
 };
 
 /** What fits this? The holders, inks, papers or tools that go with a thing, and those that do not, and why. */
-export function GoesWith({ item, bench }: { item: Item; bench: readonly Item[] }) {
+export function GoesWith({
+  item,
+  bench,
+  tried,
+}: {
+  item: Item;
+  bench: readonly Item[];
+  tried: readonly TriedSeat[];
+}) {
   const { about } = useAbout();
   const found = useMemo(() => {
     const { side, experience, schools } = about;
-    return goesWith(needFor(firstHandOf(item.kind), { side, experience, schools }), item, bench);
-  }, [item, bench, about]);
+    return goesWith(needFor(firstHandOf(item.kind), { side, experience, schools, tried }), item, bench);
+  }, [item, bench, about, tried]);
   if (!partOf(item) || found.size === 0) return null;
   return (
     <details>

@@ -96,6 +96,10 @@ export function KitStation({
     const { side, experience, schools } = scribe;
     return { ...wanted, side, experience, schools, hand, bodyMm };
   }, [wanted, scribe, hand, bodyMm]);
+  const judged = useMemo(
+    () => ({ ...need, tried: entriesOf('seat', records.records) }),
+    [need, records.records],
+  );
   const ask = (next: Need) => {
     setWanted(next);
     const { side, experience, schools } = next;
@@ -128,7 +132,7 @@ export function KitStation({
     () => items && (only ? items.filter((item) => !isTool(item.kind) || item.id === only) : items),
     [items, only],
   );
-  const answer = useMatch(need, bench, buy);
+  const answer = useMatch(judged, bench, buy);
   const choice =
     kits.find(({ entryId }) => entryId === choiceOf(hand)) ??
     kits.find(({ entryId, need }) => entryId === EARLIER_CHOICE && need.hand === hand);
@@ -194,7 +198,7 @@ export function KitStation({
         <Tabs name="Kit" tabs={TABS} value={tab} onChoose={setTab} className="mb-4 gap-1">
           {tab === 'Match' && (
             <MatchPanel
-              need={need}
+              need={judged}
               bench={items ?? []}
               answer={items ? answer : null}
               chosen={chosen}

@@ -19,6 +19,7 @@ import { GripPage } from './GripPage';
 import { nameOf } from './kitWords';
 import { LayOut } from './LayOut';
 import { SeatDrawing } from './SeatDrawing';
+import { SeatTried } from './SeatTried';
 import type { Records } from './useRecords';
 
 const WRITTEN = { label: 'Written with it', unit: 'min', low: 1, high: 1440, step: 5 };
@@ -76,7 +77,12 @@ export function PreparePanel({
                 <div>
                   <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
                   <p className="text-sm opacity-80">{step.why}</p>
-                  {step.id === 'seat' && kit.holder && <SeatDrawing holder={kit.holder} />}
+                  {step.id === 'seat' && kit.holder && (
+                    <>
+                      <SeatDrawing holder={kit.holder} />
+                      <SeatTried tool={kit.tool} holder={kit.holder} records={records} />
+                    </>
+                  )}
                   {step.id === 'bind' && <BindDrawing gap={kit.tool.width} angle={recipe.penAngle} />}
                   {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
                   {step.caution && <Caution id={step.caution} />}

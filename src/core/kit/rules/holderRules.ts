@@ -5,6 +5,7 @@ import { HOLDER_TYPES } from '../choices';
 import type { Item } from '../item';
 import { toolOf } from '../kinds/registry';
 import type { Need, SchoolId } from '../need';
+import { triedSeat } from '../seat';
 import { fails, good, risk, type Verdict } from '../verdict';
 import { cannotSay } from './cannotSay';
 import { isCut, takesHolder } from './traits';
@@ -16,7 +17,22 @@ type HolderRule = (need: Need, tool: Item, holder: Item) => Verdict;
 
 /** Tool ↔ holder. */
 export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
-  socket: (_, tool, holder) => {
+  socket: ({ tried }, tool, holder) => {
+    switch (triedSeat(tried, tool, holder)) {
+      case 'true':
+        return good(10, `You tried it: “${tool.label}” sits true in “${holder.label}”.`);
+      case 'crooked':
+        return risk(
+          14,
+          `You tried it: “${tool.label}” sits crooked in “${holder.label}”.`,
+          'Take it out and set it anew, or take another holder.',
+        );
+      case 'loose':
+        return fails(
+          `You tried it: “${tool.label}” is loose in “${holder.label}”.`,
+          'Take a holder with a smaller or adjustable flange.',
+        );
+    }
     const { shankRadius: radius, shankWidth: width } = tool;
     if (isCut(tool.kind) && takesHolder(tool.kind) && holder.holderType === 'oblique') {
       return fails(
