@@ -156,6 +156,14 @@ test('the bench is sorted, filtered, edited and saved as CSV that comes back unc
   await page.getByLabel('Search the bench').fill('oblique');
   await expect(page.getByRole('textbox', { name: /^Name of the/ })).toHaveCount(3);
   await page.getByLabel('Search the bench').fill('');
+  await page.getByLabel('Choose straight holder with a ring socket').check();
+  await page.getByLabel('Choose oblique holder with a fixed flange').check();
+  const beside = page.getByRole('region', { name: 'Side by side' });
+  await expect(beside.getByRole('row').nth(1)).toContainText('Type of holder');
+  await expect(beside.getByRole('row').nth(1)).toContainText(/straight.*oblique|oblique.*straight/);
+  await page.getByLabel('Choose straight holder with a ring socket').uncheck();
+  await expect(beside).toBeHidden();
+  await page.getByLabel('Choose oblique holder with a fixed flange').uncheck();
   await page.getByLabel('Choose 4 mm reed').check();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   await expect(page.getByRole('textbox', { name: 'Name of the 4 mm reed, again' })).toBeVisible();

@@ -26,6 +26,7 @@ import { GoesWith } from './GoesWith';
 import { ImportCsv } from './ImportCsv';
 import { InksAndPens } from './InksAndPens';
 import { ItemDetail } from './ItemDetail';
+import { SideBySide } from './SideBySide';
 import { useBench } from './useBench';
 import { useBenchOrder } from './useBenchOrder';
 
@@ -127,6 +128,8 @@ export function BenchStation({
     autoResetPageIndex: false,
   });
   const chosen = (items ?? []).filter(({ id }) => lookUp(selected, id));
+  const [left, right] = chosen;
+  const two = chosen.length === 2 && left && right ? ([left, right] as const) : undefined;
   const detail = items?.find(({ id }) => id === open);
   const margin = useRef<HTMLElement>(null);
   // On a narrow screen the margin stands over the table, perhaps out of sight.
@@ -215,6 +218,7 @@ export function BenchStation({
             onDelete={() => void takeAway(chosen)}
           />
         )}
+        {two && <SideBySide one={two[0]} other={two[1]} />}
         {!items ? (
           <p role="status">Loading the bench…</p>
         ) : shown.length === 0 ? (
