@@ -95,7 +95,9 @@ test('ink is mixed, labelled and mended; trouble is narrowed down and its cure r
   await page.getByRole('tab', { name: 'Ink' }).click();
   await page.getByRole('textbox', { name: 'Name', exact: true }).fill('night blue');
   await page.getByRole('button', { name: 'Keep', exact: true }).first().click();
-  await expect(page.getByRole('cell', { name: 'night blue' })).toBeVisible();
+  // Whoever repeats it sees with what it was written, and how long it keeps.
+  await expect(page.getByRole('cell', { name: /^night blue for .+ on .+/ })).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Keeps until' })).toBeVisible();
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Label' }).click();
   expect(readFileSync(await (await waiting).path(), 'utf8')).toContain('night blue');
@@ -103,6 +105,13 @@ test('ink is mixed, labelled and mended; trouble is narrowed down and its cure r
   await expect(page.getByText(/Add one drop of gum arabic/)).toBeVisible();
   await page.getByRole('button', { name: 'It helped' }).click();
   await expect(page.getByText(/it has helped you once/)).toBeVisible();
+  // After two drops that did not help, the cause is looked for elsewhere.
+  await page.getByRole('button', { name: 'It did not' }).click();
+  await expect(page.getByText(/Two drops have not helped/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'It did not' }).click();
+  await expect(page.getByText(/Two drops have not helped: let it dry through/)).toBeVisible();
+  await page.getByRole('button', { name: 'Go on with drops' }).click();
+  await expect(page.getByText(/Two drops have not helped/)).toHaveCount(0);
 
   await page.getByRole('tab', { name: 'What is going wrong?' }).click();
   await page.getByRole('button', { name: 'two rails' }).click();

@@ -5,7 +5,19 @@ import { DEMO_BENCH } from './demoBench';
 import { diagnose, nextTest } from './diagnose';
 import type { Item } from './item';
 import type { Kit } from './judgeKit';
-import { dropFrom, nextDrop, scaleMix, USUAL_DROP_ML, volumeOf } from './mix';
+import {
+  COMPLAINTS,
+  dropFrom,
+  ELSEWHERE,
+  keepsUntil,
+  MIX_AMOUNTS,
+  nextDrop,
+  REFUSED_OFTEN,
+  scaleMix,
+  USUAL_DROP_ML,
+  volumeOf,
+} from './mix';
+import { mixSchema } from './mixFormat';
 import { SEEN } from './seen';
 import { CAUSES } from './troubles';
 
@@ -99,5 +111,37 @@ describe('what is going wrong', () => {
       }
       expect(Object.keys(answers).length).toBeLessThan(TESTS.length);
     }
+  });
+});
+
+describe('a mix that is kept', () => {
+  it('keeps for as long as what it is made from: glue a day, gum two weeks, a bottle a season', () => {
+    const days = (base: 'gouache' | 'stick' | 'bottle') =>
+      (keepsUntil({ base, madeAt: '2026-11-01T10:00:00.000Z' }) - Date.parse('2026-11-01T10:00:00.000Z')) /
+      (24 * 60 * 60 * 1000);
+    expect([days('stick'), days('gouache'), days('bottle')]).toEqual([1, 14, 90]);
+  });
+
+  it('holds what its fields can be given, and is refused by name beyond that', () => {
+    const mix = {
+      id: 'm',
+      label: 'night blue',
+      base: 'gouache',
+      baseMl: 200,
+      waterMl: 0,
+      gumDrops: 200,
+      consistency: 'cream',
+      madeAt: '2026-11-01T10:00:00.000Z',
+    };
+    expect(mixSchema.parse(mix)).toEqual({ ...mix, note: '', writtenWith: '' });
+    for (const [key, { high }] of Object.entries(MIX_AMOUNTS)) {
+      expect(mixSchema.safeParse({ ...mix, [key]: high }).success, key).toBe(true);
+      expect(mixSchema.safeParse({ ...mix, [key]: high + 1 }).success, key).toBe(false);
+    }
+  });
+
+  it('is looked at elsewhere after drops that did not help, for every complaint', () => {
+    for (const complaint of COMPLAINTS) expect(ELSEWHERE[complaint]).toMatch(/^Two drops have not helped: /);
+    expect(REFUSED_OFTEN).toBe(2);
   });
 });

@@ -14,7 +14,24 @@ export interface Mix {
   readonly consistency: (typeof CONSISTENCIES)[number];
   readonly madeAt: string;
   readonly note: string;
+  /** The tool and the paper it was mixed for, in words; empty where that was left open. */
+  readonly writtenWith: string;
 }
+
+/** What a mix can hold of each part. */
+export const MIX_AMOUNTS = {
+  baseMl: { label: 'Base', unit: 'ml', low: 0, high: 200, step: 0.5 },
+  waterMl: { label: 'Water', unit: 'ml', low: 0, high: 200, step: 0.5 },
+  gumDrops: { label: 'Gum', unit: 'drops', low: 0, high: 200, step: 1 },
+} as const;
+
+/** Days a mix keeps in a closed pot, by what it is made from: gum grows mould, the glue of stick ink spoils (common teaching values). */
+const KEEPS_DAYS: Readonly<Record<Mix['base'], number>> = { gouache: 14, stick: 1, bottle: 90 };
+const MS_A_DAY = 24 * 60 * 60 * 1000;
+
+/** The moment, in ms, up to which a mix keeps. */
+export const keepsUntil = ({ base, madeAt }: Pick<Mix, 'base' | 'madeAt'>): number =>
+  Date.parse(madeAt) + KEEPS_DAYS[base] * MS_A_DAY;
 
 /** Volume of a drop where none has been calibrated: about twenty to a millilitre (common teaching value). */
 export const USUAL_DROP_ML = 0.05;
@@ -44,6 +61,21 @@ export const COMPLAINTS = ['too thin', 'too thick', 'rubs off', 'pulls together'
 export type Complaint = (typeof COMPLAINTS)[number];
 export const ADDITIONS = ['water', 'gum', 'base'] as const;
 export type Addition = (typeof ADDITIONS)[number];
+
+/** Drops refused one after the other, after which the cause is looked for elsewhere. */
+export const REFUSED_OFTEN = 2;
+
+/** Where else the cause of a complaint lies, once drops have not helped (common teaching). */
+export const ELSEWHERE: Readonly<Record<Complaint, string>> = {
+  'too thin':
+    'Two drops have not helped: look at the paper and the pen. Unsized paper drinks any ink, and a pen that is dipped too deep floods.',
+  'too thick':
+    'Two drops have not helped: rinse the pen. What has dried in its slit holds back even a thin ink.',
+  'rubs off':
+    'Two drops have not helped: let it dry through, a day on smooth paper. If it rubs off then, the pigment has too little binder: begin anew.',
+  'pulls together':
+    'Two drops have not helped: look at the paper. Grease of the hand or a glossy coating makes any ink pull together; wipe it with pounce or an eraser.',
+};
 
 /** What was added for a complaint, and whether it helped. */
 export interface Remedy {

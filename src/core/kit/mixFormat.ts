@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { BASES, CONSISTENCIES, type Mix } from './mix';
+import { BASES, CONSISTENCIES, MIX_AMOUNTS, type Mix } from './mix';
+
+function amount(key: keyof typeof MIX_AMOUNTS) {
+  const { label, unit, low, high } = MIX_AMOUNTS[key];
+  return z
+    .number({ error: () => `${label} must be a number from ${low} to ${high} ${unit}.` })
+    .min(low)
+    .max(high);
+}
 
 /** Schema of a mix. */
 export const mixSchema = z.strictObject({
@@ -9,19 +17,11 @@ export const mixSchema = z.strictObject({
     .min(1, { error: () => 'A mix needs a name.' })
     .max(80),
   base: z.enum(BASES),
-  baseMl: z
-    .number({ error: () => 'Base must be a number from 0 to 200 ml.' })
-    .min(0)
-    .max(200),
-  waterMl: z
-    .number({ error: () => 'Water must be a number from 0 to 200 ml.' })
-    .min(0)
-    .max(200),
-  gumDrops: z
-    .number({ error: () => 'Gum must be a number from 0 to 200 drops.' })
-    .min(0)
-    .max(200),
+  baseMl: amount('baseMl'),
+  waterMl: amount('waterMl'),
+  gumDrops: amount('gumDrops'),
   consistency: z.enum(CONSISTENCIES),
   madeAt: z.iso.datetime(),
   note: z.string().max(200).default(''),
+  writtenWith: z.string().max(200).default(''),
 }) satisfies z.ZodType<Mix>;

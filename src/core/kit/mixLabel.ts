@@ -2,11 +2,14 @@ import { rectangle, text } from '../drawing/build';
 import type { Drawing } from '../drawing/drawing';
 import { fitText } from '../drawing/textWidth';
 import { plain } from '../measure/units';
-import type { Mix } from './mix';
+import { keepsUntil, type Mix } from './mix';
 
 /** A label for a small pot, in mm. */
 const LABEL = { width: 60, height: 30, margin: 3 };
 const INK = '#1F2430';
+
+/** “2026-11-27”. */
+const dayOf = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
 
 /** The label of a mix, to print and stick on its pot. */
 export function mixLabel(mix: Mix): Drawing {
@@ -14,7 +17,7 @@ export function mixLabel(mix: Mix): Drawing {
   const lines = [
     `${plain(mix.baseMl)} ml ${mix.base}, ${plain(mix.waterMl)} ml water`,
     `${mix.gumDrops} drops of gum arabic: ${mix.consistency}`,
-    mix.madeAt.slice(0, 10),
+    `made ${dayOf(Date.parse(mix.madeAt))}, keeps until ${dayOf(keepsUntil(mix))}`,
   ];
   return {
     width: LABEL.width,

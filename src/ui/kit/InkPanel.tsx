@@ -7,8 +7,12 @@ import {
   CONSISTENCIES,
   type Complaint,
   dropFrom,
+  ELSEWHERE,
+  keepsUntil,
+  MIX_AMOUNTS,
   type Mix,
   nextDrop,
+  REFUSED_OFTEN,
   type Remedy,
   scaleMix,
   USUAL_DROP_ML,
@@ -23,6 +27,7 @@ import { NumberField } from '../fields/NumberField';
 import { OneOf } from '../fields/OneOf';
 import { useNotice } from '../frame/notices';
 import { download, newId, sentenceOf } from '../lib/api';
+import { shortDate } from '../lib/dates';
 import { Caution } from './Caution';
 import type { Records } from './useRecords';
 
@@ -34,25 +39,27 @@ const BLANK = {
   gumDrops: 1,
   consistency: 'thin cream' as const,
   note: '',
+  writtenWith: '',
 };
-
-/** What a mix can hold of each part. */
-const AMOUNTS = {
-  baseMl: { unit: 'ml', low: 0, high: 500, step: 0.5 },
-  waterMl: { unit: 'ml', low: 0, high: 500, step: 0.5 },
-  gumDrops: { unit: 'drops', low: 0, high: 500, step: 1 },
-} as const;
 
 /** A mix repeated at another volume, and the scribe's own drops that fill a millilitre. */
 const WANTED = { label: 'Volume wanted', unit: 'ml', low: 0.1, high: 500, step: 1 };
 const DROPS = { label: 'Drops that fill 1 ml', unit: '', low: 5, high: 60, step: 1 };
 
 /** Mixes: kept, repeated, scaled, labelled; and the next drop for what is wrong with one. */
-export function InkPanel({ records }: { records: Records }) {
+export function InkPanel({
+  records,
+  writtenWith,
+}: {
+  records: Records;
+  /** The tool and the paper of the kit in hand, in words. */
+  writtenWith: string;
+}) {
   const notice = useNotice();
   const [draft, setDraft] = useState<Omit<Mix, 'id' | 'madeAt'>>(BLANK);
   const [problem, setProblem] = useState<string | null>(null);
   const [toMl, setToMl] = useState(10);
+  const [now] = useState(() => Date.now());
   const mixes = entriesOf('mix', records.records);
   const remedies = entriesOf('remedy', records.records);
   const dropMl = entriesOf('drop', records.records).at(-1)?.ml ?? USUAL_DROP_ML;
@@ -65,12 +72,12 @@ export function InkPanel({ records }: { records: Records }) {
     }
   };
   const keepMix = () => {
-    const mix: Mix = { ...draft, id: newId(), madeAt: new Date().toISOString() };
+    const mix: Mix = { ...draft, id: newId(), madeAt: new Date().toISOString(), writtenWith };
     void guarded(() => records.keep(mix.id, 'mix', mix));
   };
-  const number = (key: 'baseMl' | 'waterMl' | 'gumDrops', name: string) => (
+  const number = (key: keyof typeof MIX_AMOUNTS) => (
     <NumberField
-      limit={{ ...AMOUNTS[key], label: name }}
+      limit={MIX_AMOUNTS[key]}
       value={draft[key]}
       onCommit={(value) => setDraft((now) => ({ ...now, [key]: value }))}
     />
@@ -97,7 +104,7 @@ export function InkPanel({ records }: { records: Records }) {
             />
           </label>
           <label className="flex flex-col text-sm">
-            Base
+            Made from
             <OneOf
               className="select select-sm w-28"
               choices={BASES}
@@ -105,9 +112,9 @@ export function InkPanel({ records }: { records: Records }) {
               onChoose={(base) => setDraft({ ...draft, base })}
             />
           </label>
-          {number('baseMl', 'Base')}
-          {number('waterMl', 'Water')}
-          {number('gumDrops', 'Gum')}
+          {number('baseMl')}
+          {number('waterMl')}
+          {number('gumDrops')}
           <label className="flex flex-col text-sm">
             Consistency
             <OneOf
@@ -136,7 +143,7 @@ export function InkPanel({ records }: { records: Records }) {
           <table className="table table-sm bg-base-100">
             <thead>
               <tr>
-                {['Name', 'Base', 'Water', 'Gum', 'Consistency', 'Made', ''].map((name) => (
+                {['Name', 'Base', 'Water', 'Gum', 'Consistency', 'Made', 'Keeps until', ''].map((name) => (
                   <th key={name} scope="col">
                     {name || <span className="sr-only">Actions</span>}
                   </th>
@@ -146,14 +153,27 @@ export function InkPanel({ records }: { records: Records }) {
             <tbody>
               {[...mixes].reverse().map((mix) => (
                 <tr key={mix.id}>
-                  <td>{mix.label}</td>
+                  <td>
+                    {mix.label}
+                    {mix.writtenWith && (
+                      <span className="block text-sm opacity-80">for {mix.writtenWith}</span>
+                    )}
+                  </td>
                   <td>
                     {plain(mix.baseMl)} ml {mix.base}
                   </td>
                   <td>{plain(mix.waterMl)} ml</td>
                   <td>{mix.gumDrops} drops</td>
                   <td>{mix.consistency}</td>
-                  <td>{mix.madeAt.slice(0, 10)}</td>
+                  <td>{shortDate(mix.madeAt)}</td>
+                  <td>
+                    {shortDate(new Date(keepsUntil(mix)))}
+                    {keepsUntil(mix) < now && (
+                      <span className="remark remark-caution block text-sm">
+                        Old: smell it, and mix anew.
+                      </span>
+                    )}
+                  </td>
                   <td className="space-x-1 whitespace-nowrap">
                     <button type="button" className="btn btn-xs" onClick={() => setDraft(draftOf(mix))}>
                       Repeat
@@ -218,6 +238,7 @@ const draftOf = ({
   gumDrops,
   consistency,
   note,
+  writtenWith,
 }: Mix): Omit<Mix, 'id' | 'madeAt'> => ({
   label,
   base,
@@ -226,6 +247,7 @@ const draftOf = ({
   gumDrops,
   consistency,
   note,
+  writtenWith,
 });
 
 /** The size of one’s own drop, from counting. */
@@ -245,7 +267,9 @@ function DropSize({ ml, onKeep }: { ml: number; onKeep: (ml: number) => void }) 
 /** What is wrong with a mix, the next drop for it, and whether that helped. */
 function Mend({ remedies, onTell }: { remedies: readonly Remedy[]; onTell: (remedy: Remedy) => void }) {
   const [complaint, setComplaint] = useState<Complaint>('too thin');
+  const [refused, setRefused] = useState(0);
   const { addition, sentence } = nextDrop(complaint, remedies);
+  const elsewhere = refused >= REFUSED_OFTEN;
   return (
     <section aria-labelledby="mend" className="space-y-2">
       <h2 id="mend" className="margin-heading">
@@ -257,24 +281,37 @@ function Mend({ remedies, onTell }: { remedies: readonly Remedy[]; onTell: (reme
           className="select select-sm w-40"
           choices={COMPLAINTS}
           value={complaint}
-          onChoose={setComplaint}
+          onChoose={(next) => {
+            setComplaint(next);
+            setRefused(0);
+          }}
         />
       </label>
       <p className="remark" role="status">
-        {sentence}
+        {elsewhere ? ELSEWHERE[complaint] : sentence}
       </p>
       {addition &&
+        !elsewhere &&
         [true, false].map((helped) => (
           <button
             key={String(helped)}
             type="button"
             className="btn btn-sm mr-2 align-middle"
-            onClick={() => onTell({ complaint, addition, helped })}
+            onClick={() => {
+              setRefused(helped ? 0 : refused + 1);
+              onTell({ complaint, addition, helped });
+            }}
           >
             {helped ? 'It helped' : 'It did not'}
           </button>
         ))}
-      {addition && <p className="text-sm opacity-80">Either answer adds the drop to the amounts above.</p>}
+      {elsewhere ? (
+        <button type="button" className="btn btn-sm" onClick={() => setRefused(0)}>
+          Go on with drops
+        </button>
+      ) : (
+        addition && <p className="text-sm opacity-80">Either answer adds the drop to the amounts above.</p>
+      )}
     </section>
   );
 }

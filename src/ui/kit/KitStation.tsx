@@ -218,7 +218,12 @@ export function KitStation({
               onChange={change}
             />
           )}
-          {tab === 'Ink' && <InkPanel records={records} />}
+          {tab === 'Ink' && (
+            <InkPanel
+              records={records}
+              writtenWith={[inHand.tool, inHand.paper].flatMap((one) => one?.label ?? []).join(' on ')}
+            />
+          )}
           {tab === 'What is going wrong?' && (
             <TroublePanel
               key={`${hand} ${inHand.tool.id}`}
