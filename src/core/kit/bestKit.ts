@@ -1,7 +1,6 @@
 import type { Item } from './item';
 import { isTool } from './itemKinds';
 import {
-  ANY_PAPER,
   isOut,
   judgeHolder,
   judgeInk,
@@ -11,9 +10,10 @@ import {
   type Kit,
   LACKING,
   total,
+  withoutPaper,
 } from './judgeKit';
 import type { Need } from './need';
-import { anyPaperServes, takesHolder, takesInk } from './rules/traits';
+import { takesHolder, takesInk } from './rules/traits';
 import type { Judgement } from './verdict';
 
 /** The bench by slot; archived things are put away. */
@@ -81,7 +81,7 @@ export function bestInkAndPaper(
   papers: readonly Item[],
 ): Best<InkAndPaper> {
   const wet = takesInk(tool.kind);
-  const noPaper = anyPaperServes(tool.kind) ? ANY_PAPER.points : -LACKING;
+  const noPaper = withoutPaper(tool).points;
   const inkClasses = wet
     ? bestByClass(inks, inkClass, (ink) => judgeInk(need, tool, ink))
     : new Map<string, Best<Item>>();

@@ -1,3 +1,4 @@
+import { unseenOn } from './cover';
 import type { Item } from './item';
 import type { Need } from './need';
 import { HOLDER_RULES } from './rules/holderRules';
@@ -53,12 +54,19 @@ const lack = (what: KitPart, cure: string): Judgement => ({
 });
 
 /** Copy paper need not be listed to be at hand. */
-export const ANY_PAPER: Judgement = {
+const COPY_PAPER = { tone: 'white' } as const;
+const ANY_PAPER: Judgement = {
   rule: 'surface',
   parts: ['paper'],
   points: 1,
   reason: 'Any copy paper serves.',
 };
+
+/** What is said of a tool for which the drawer holds no paper. */
+export function withoutPaper(tool: Item): Judgement {
+  if (unseenOn(undefined, COPY_PAPER, tool)) return lack('paper', 'Get a paper on which its colour shows.');
+  return anyPaperServes(tool.kind) ? ANY_PAPER : lack('paper', 'Get a smooth, sized paper.');
+}
 
 /** Everything the rules have to say about a kit. */
 export function judgeKit(need: Need, { tool, holder, ink, paper }: Kit): Judgement[] {
@@ -76,9 +84,7 @@ export function judgeKit(need: Need, { tool, holder, ink, paper }: Kit): Judgeme
         : [lack('ink', 'Get an ink this tool can bear.')]),
     ...(paper
       ? [...judgePaper(need, tool, paper), ...judgeSpread(need, tool, ink, paper)]
-      : anyPaperServes(tool.kind)
-        ? [ANY_PAPER]
-        : [lack('paper', 'Get a smooth, sized paper.')]),
+      : [withoutPaper(tool)]),
   ];
 }
 

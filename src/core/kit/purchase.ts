@@ -6,7 +6,7 @@ import { blankItem, type Item } from './item';
 import { isTool } from './itemKinds';
 import { judgeKit, type Kit } from './judgeKit';
 import { TOOLS } from './kinds/registry';
-import { explain, type KitVerdict, match } from './match';
+import { explain, type KitVerdict, match, type RankedKit } from './match';
 import { mostBody, type Need, widthFor } from './need';
 
 /** Something that could be bought, described by kind, and what it would gain. */
@@ -87,6 +87,8 @@ function catalogue(need: Need): Item[] {
 
 /** Minimum gain that is worth a purchase. */
 const WORTH = 4;
+/** Where a kit fits already, another thing must be worth as many times that. */
+const BEYOND_A_FIT = 2;
 
 /** Facts that tell one thing of a kind from another when it is bought. */
 const TOLD_BY = ['width', 'flex', 'cut', 'holderType', 'inkKind', 'light', 'sizing', 'tone'] as const;
@@ -99,6 +101,8 @@ const isOwned = (offered: Item, bench: readonly Item[]): boolean =>
     (item) =>
       !item.archived &&
       item.kind === offered.kind &&
+      // Cartridges are no bottle.
+      (item.kind !== 'ink' || item.fitting === null) &&
       item.wear !== 'worn out' &&
       TOLD_BY.every((fact) => {
         const [wanted, has] = [offered[fact], item[fact]];
@@ -134,6 +138,28 @@ function completing(
 }
 /** Tool, holder, ink, paper, and a look at what came of them. */
 const PARTS = 5;
+
+/** A whole set in place of a poor kit that no single thing would mend; undefined where it would be no better. */
+function afresh(
+  need: Need,
+  bench: readonly Item[],
+  offers: readonly Item[],
+  now: RankedKit,
+): Purchase | undefined {
+  const others = bench.filter(({ kind }) => !isTool(kind));
+  const [item, ...also] = completing(need, others, offers) ?? [];
+  const kit = item && match(need, [...others, item, ...also]).ranked[0];
+  if (!item || !kit || kit.score - now.score < WORTH) return undefined;
+  return {
+    item,
+    also,
+    kit: kit.kit,
+    gain: kit.score - now.score,
+    verdict: kit.verdict,
+    before: now.verdict,
+    reasons: kit.reasons.map(({ reason }) => reason),
+  };
+}
 
 /**
  * The one purchase that improves the best kit most; undefined where nothing does. `kinds` are those one may buy. Where nothing
@@ -173,7 +199,10 @@ export function onePurchase(
     })
     .sort((a, b) => b.score - a.score || (a.item.id < b.item.id ? -1 : 1));
   const [first] = offers;
-  if (!first || first.score - best < WORTH) return undefined;
+  const enough = now?.verdict === 'fits' ? WORTH * BEYOND_A_FIT : WORTH;
+  if (!first || first.score - best < enough) {
+    return now?.verdict === 'poor' ? afresh(need, bench, offered, now) : undefined;
+  }
   const before = new Set(now?.reasons.map(({ reason }) => reason));
   const { verdict, reasons } = explain(need, first.kit);
   return {

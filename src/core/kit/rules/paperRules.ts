@@ -51,6 +51,15 @@ export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
       : undefined;
   },
 
+  dark: (_, __, paper) =>
+    paper.tone === 'dark'
+      ? risk(
+          6,
+          'Dark paper hides nothing: no slip can be scraped.',
+          'Take it where the piece asks for dark paper.',
+        )
+      : undefined,
+
   worth: (need, _, paper) => {
     if (need.purpose === 'drills' || need.purpose === 'class' || need.purpose === 'first tries') {
       return paper.grams !== null && paper.grams > 160
