@@ -72,6 +72,9 @@ describe('a kind of tool that is only declared', () => {
     expect(() => parseItem(stick({ width: 40 }))).toThrow(
       'Width: a split stick of 40 mm cannot be; the nearest that works is 12 mm.',
     );
+    expect(() => parseItem(stick({ price: -1 }))).toThrow(
+      'Price in your currency is -1; the nearest that works is 0.',
+    );
     expect(factsOf(KIND).map(({ key }) => key)).toEqual([
       'width',
       'cut',

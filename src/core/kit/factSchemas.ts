@@ -4,10 +4,11 @@ import { type Asked, FACTS, type Fact } from './facts';
 
 /** A number from `low` to `high`; a refusal names the nearest that works. */
 function numberSchema(name: string, unit: string, low: number, high: number) {
+  const of = unit && ` ${unit}`;
   const nearest = (input: unknown, limit: number) =>
-    `${name} is ${String(input)} ${unit}; the nearest that works is ${limit} ${unit}.`;
+    `${name} is ${String(input)}${of}; the nearest that works is ${limit}${of}.`;
   return z
-    .number({ error: () => `${name} must be a number from ${low} to ${high} ${unit}.` })
+    .number({ error: () => `${name} must be a number from ${low} to ${high}${of}.` })
     .min(low, { error: ({ input }) => nearest(input, low) })
     .max(high, { error: ({ input }) => nearest(input, high) });
 }

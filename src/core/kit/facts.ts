@@ -112,7 +112,7 @@ export const FACTS = {
   paperWidth: number('Width of the sheet', 'mm', [20, 2000], { of: only('paper') }),
   paperHeight: number('Height of the sheet', 'mm', [20, 2000], { of: only('paper') }),
   /** In the scribe’s own currency. */
-  price: number('Price', 'in your currency', [0, 100_000], { of: () => true, short: null }),
+  price: number('Price in your currency', '', [0, 100_000], { of: () => true, short: null }),
 } as const satisfies Readonly<Record<string, Fact>>;
 
 export type FactName = keyof typeof FACTS;

@@ -30,7 +30,7 @@ function said({ key, asked }: AnyFact, item: Item): string {
   if (asked.kind === 'flag') return value === true ? 'yes' : 'no';
   if (asked.kind === 'colour') return colourName(String(value));
   if (asked.kind === 'time') return String(value).slice(0, DAY);
-  return asked.kind === 'number' ? `${value} ${asked.unit}` : String(value);
+  return asked.kind === 'number' ? `${value} ${asked.unit}`.trim() : String(value);
 }
 
 /** A fact of two things beside each other; undefined where a thing of that kind has none. */
