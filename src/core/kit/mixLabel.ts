@@ -2,6 +2,7 @@ import { rectangle, text } from '../drawing/build';
 import type { Drawing } from '../drawing/drawing';
 import { fitText } from '../drawing/textWidth';
 import { plain } from '../measure/units';
+import { amount } from '../measure/words';
 import { keepsUntil, type Mix } from './mix';
 
 /** A label for a small pot, in mm. */
@@ -16,7 +17,7 @@ export function mixLabel(mix: Mix): Drawing {
   const room = LABEL.width - 2 * LABEL.margin;
   const lines = [
     `${plain(mix.baseMl)} ml ${mix.base}, ${plain(mix.waterMl)} ml water`,
-    `${mix.gumDrops} drops of gum arabic: ${mix.consistency}`,
+    `${amount(mix.gumDrops, 'drop')} of gum arabic: ${mix.consistency}`,
     `made ${dayOf(Date.parse(mix.madeAt))}, keeps until ${dayOf(keepsUntil(mix))}`,
   ];
   return {

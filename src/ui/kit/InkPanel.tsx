@@ -22,6 +22,7 @@ import {
 import { mixLabel } from '@/core/kit/mixLabel';
 import { entriesOf } from '@/core/log/entriesOf';
 import { plain } from '@/core/measure/units';
+import { amount } from '@/core/measure/words';
 import { renderSvg } from '@/render/svg';
 import { NumberField } from '../fields/NumberField';
 import { OneOf } from '../fields/OneOf';
@@ -140,82 +141,87 @@ export function InkPanel({
             Mixes
           </h2>
           <NumberField limit={WANTED} value={toMl} onCommit={setToMl} />
-          <table className="table table-sm bg-base-100">
-            <thead>
-              <tr>
-                {['Name', 'Base', 'Water', 'Gum', 'Consistency', 'Made', 'Keeps until', ''].map((name) => (
-                  <th key={name} scope="col">
-                    {name || <span className="sr-only">Actions</span>}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {[...mixes].reverse().map((mix) => (
-                <tr key={mix.id}>
-                  <td>
-                    {mix.label}
-                    {mix.writtenWith && (
-                      <span className="block text-sm opacity-80">for {mix.writtenWith}</span>
-                    )}
-                  </td>
-                  <td>
-                    {plain(mix.baseMl)} ml {mix.base}
-                  </td>
-                  <td>{plain(mix.waterMl)} ml</td>
-                  <td>{mix.gumDrops} drops</td>
-                  <td>{mix.consistency}</td>
-                  <td>{shortDate(mix.madeAt)}</td>
-                  <td>
-                    {shortDate(new Date(keepsUntil(mix)))}
-                    {keepsUntil(mix) < now && (
-                      <span className="remark remark-caution block text-sm">
-                        Old: smell it, and mix anew.
-                      </span>
-                    )}
-                  </td>
-                  <td className="space-x-1 whitespace-nowrap">
-                    <button type="button" className="btn btn-xs" onClick={() => setDraft(draftOf(mix))}>
-                      Repeat
-                    </button>
-                    <button
-                      type="button"
-                      className="btn btn-xs"
-                      onClick={() => setDraft(draftOf(scaleMix(mix, toMl, dropMl)))}
-                    >
-                      For {plain(toMl)} ml
-                    </button>
-                    <button
-                      type="button"
-                      className="btn btn-xs"
-                      onClick={() =>
-                        download(new Blob([renderSvg(mixLabel(mix))], { type: 'image/svg+xml' }), 'label.svg')
-                      }
-                    >
-                      Label
-                    </button>
-                    <button
-                      type="button"
-                      className="btn btn-xs"
-                      onClick={() =>
-                        void guarded(async () => {
-                          await records.forget(mix.entryId);
-                          const { entryId: _, ...kept } = mix;
-                          notice({
-                            tone: 'done',
-                            text: `Forgot “${mix.label}”.`,
-                            undo: () => records.keep(mix.id, 'mix', kept),
-                          });
-                        })
-                      }
-                    >
-                      Forget
-                    </button>
-                  </td>
+          <div className="overflow-x-auto">
+            <table className="table table-sm bg-base-100">
+              <thead>
+                <tr>
+                  {['Name', 'Base', 'Water', 'Gum', 'Consistency', 'Made', 'Keeps until', ''].map((name) => (
+                    <th key={name} scope="col">
+                      {name || <span className="sr-only">Actions</span>}
+                    </th>
+                  ))}
                 </tr>
-              ))}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {[...mixes].reverse().map((mix) => (
+                  <tr key={mix.id}>
+                    <td className="min-w-40">
+                      {mix.label}
+                      {mix.writtenWith && (
+                        <span className="block text-sm opacity-80">for {mix.writtenWith}</span>
+                      )}
+                    </td>
+                    <td>
+                      {plain(mix.baseMl)} ml {mix.base}
+                    </td>
+                    <td>{plain(mix.waterMl)} ml</td>
+                    <td>{amount(mix.gumDrops, 'drop')}</td>
+                    <td>{mix.consistency}</td>
+                    <td>{shortDate(mix.madeAt)}</td>
+                    <td>
+                      {shortDate(new Date(keepsUntil(mix)))}
+                      {keepsUntil(mix) < now && (
+                        <span className="remark remark-caution block text-sm">
+                          Old: smell it, and mix anew.
+                        </span>
+                      )}
+                    </td>
+                    <td className="space-x-1 whitespace-nowrap">
+                      <button type="button" className="btn btn-xs" onClick={() => setDraft(draftOf(mix))}>
+                        Repeat
+                      </button>
+                      <button
+                        type="button"
+                        className="btn btn-xs"
+                        onClick={() => setDraft(draftOf(scaleMix(mix, toMl, dropMl)))}
+                      >
+                        For {plain(toMl)} ml
+                      </button>
+                      <button
+                        type="button"
+                        className="btn btn-xs"
+                        onClick={() =>
+                          download(
+                            new Blob([renderSvg(mixLabel(mix))], { type: 'image/svg+xml' }),
+                            'label.svg',
+                          )
+                        }
+                      >
+                        Label
+                      </button>
+                      <button
+                        type="button"
+                        className="btn btn-xs"
+                        onClick={() =>
+                          void guarded(async () => {
+                            await records.forget(mix.entryId);
+                            const { entryId: _, ...kept } = mix;
+                            notice({
+                              tone: 'done',
+                              text: `Forgot “${mix.label}”.`,
+                              undo: () => records.keep(mix.id, 'mix', kept),
+                            });
+                          })
+                        }
+                      >
+                        Forget
+                      </button>
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
         </section>
       )}
       <Mend
