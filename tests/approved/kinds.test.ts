@@ -57,14 +57,23 @@ const inks: readonly Item[] = INKS.map(({ id }) => ({
 }));
 const needOf = ({ kind }: Item) => needFor(firstHandOf(kind), { purpose: 'practice piece' });
 
-function said(judgements: readonly Judgement[], ...rules: readonly string[]): { how: string; why: string } {
+interface Said {
+  readonly how: string;
+  readonly why: string;
+  /** The rule that weighs most. */
+  readonly rule: string;
+}
+
+function said(judgements: readonly Judgement[], ...rules: readonly string[]): Said {
   const told = judgements.filter(({ rule, unknown }) => rules.includes(rule) && !unknown);
   const worst = [...told].sort((a, b) => a.points - b.points)[0];
-  if (!worst) return { how: 'well', why: '–' };
+  if (!worst) return { how: 'well', why: '–', rule: '' };
   const how = worst.fails ? 'NOT' : worst.points <= -CARE ? 'care' : 'well';
-  return { how, why: `${worst.reason} ${worst.cure ?? ''}`.trim() };
+  return { how, why: `${worst.reason} ${worst.cure ?? ''}`.trim(), rule: worst.rule };
 }
 const LETTER: Readonly<Record<string, string>> = { NOT: '×', care: 'o', well: '+' };
+/** Why, in a letter: what the ink does to the pen, the surface, feathering, or that it is not seen; its sentence stands above. */
+const REASON: Readonly<Record<string, string>> = { harm: 'h', surface: 's', feathering: 'f', cover: 'c' };
 
 it('every tool with every ink, and on every paper, is as was approved', async () => {
   const lines = tools.flatMap((tool) => {
@@ -91,7 +100,8 @@ it('every tool with every ink, and on every paper, is as was approved', async ()
       : inks.map((ink) => {
           const row = PAPERS.map((sheet) => {
             const rules = ['harm', 'surface', 'feathering', 'cover'];
-            return LETTER[said(judgeKit(need, { tool, ink, paper: sheet }), ...rules).how];
+            const { how, rule } = said(judgeKit(need, { tool, ink, paper: sheet }), ...rules);
+            return `${LETTER[how]}${how === 'well' ? ' ' : REASON[rule]}`;
           });
           return `  ${ink.label.padEnd(12)} ${row.join(' ')}`;
         });
