@@ -7,7 +7,7 @@ import { judgeKit } from '@/core/kit/judgeKit';
 import { TOOLS } from '@/core/kit/kinds/registry';
 import { needFor } from '@/core/kit/need';
 import { preparation } from '@/core/kit/prepare';
-import { takesInk } from '@/core/kit/rules/traits';
+import { isMetal, takesInk } from '@/core/kit/rules/traits';
 import { CAUSES, cureOf, impossible, seenWith } from '@/core/kit/troubles';
 import type { Judgement } from '@/core/kit/verdict';
 
@@ -145,7 +145,8 @@ it('no verdict contradicts preparing, cleaning or trouble', () => {
       );
       if (kind?.sets) expect(out, `${tool.label}, ${ink.label}`).toBe(closed);
       if (out) continue;
-      if (kind?.sets || kind?.corrodes) expect(steps(ink), `${tool.label}, ${ink.label}`).toContain('rinse');
+      if (kind?.sets || (kind?.corrodes && isMetal(tool.kind)))
+        expect(steps(ink), `${tool.label}, ${ink.label}`).toContain('rinse');
       if (kind?.mixed) expect(steps(ink), `${tool.label}, ${ink.label}`).toContain('mix');
       if (kind?.mixed) expect(steps(ink)).not.toContain('gum');
     }

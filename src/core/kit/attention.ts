@@ -14,6 +14,7 @@ export interface Attention {
 
 /** Less than this is soon gone: about two hours of writing with a dip pen (see use.ts). */
 const LOW_ML = 4;
+
 /** What was written with last. */
 export interface LastWritten {
   readonly tool: string | undefined;

@@ -48,6 +48,8 @@ describe('what shows on a paper', () => {
     expect(unseenOn({ ...unknown, inkKind: 'white' }, { tone: 'dark' })).toBeUndefined();
     expect(unseenOn({ ...unknown, inkKind: 'white' }, { tone: 'white' })?.says).toMatch(/light ink/);
     expect(unseenOn({ ...unknown, inkKind: 'carbon' }, { tone: 'dark' })?.says).toMatch(/does not show/);
+    // Gouache comes in every colour: nobody can say before it was looked at; Kit asks.
+    expect(unseenOn({ ...unknown, inkKind: 'gouache' }, { tone: 'dark' })).toBeUndefined();
     // What is known of a bottle goes before what is usual.
     expect(unseenOn({ light: true, opacity: 5, inkKind: 'carbon' }, { tone: 'dark' })).toBeUndefined();
   });

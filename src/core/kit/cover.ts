@@ -49,7 +49,8 @@ export function unseenOn(
         instead: 'Take an opaque light ink in a dip nib, or a white gel pen.',
       };
     }
-    return known.light === true && (known.opacity ?? USUAL_OPACITY) >= COVERS
+    if (known.light === null) return undefined;
+    return known.light && (known.opacity ?? USUAL_OPACITY) >= COVERS
       ? undefined
       : { says: 'This ink does not show on dark paper.', instead: 'Mix an opaque light gouache.' };
   }

@@ -5,7 +5,7 @@ import type { Item } from './item';
 import type { Kit } from './judgeKit';
 import { toolOf } from './kinds/registry';
 import type { Need } from './need';
-import { anyPaperServes, isDipped, takesHolder, vesselOf } from './rules/traits';
+import { anyPaperServes, isDipped, isMetal, takesHolder, vesselOf } from './rules/traits';
 import type { Step } from './step';
 
 /** Wetness of 5 that an ink is taken to have, and up to which it is thinned before it is dipped. */
@@ -115,7 +115,7 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
       not: `Never bring it together with ${inkKind.neverWith}.`,
     });
   }
-  if (inkKind?.sets || inkKind?.corrodes) {
+  if (inkKind?.sets || (inkKind?.corrodes && isMetal(tool.kind))) {
     add(
       'rinse',
       'Keep water at hand and rinse the tool the moment you stop.',

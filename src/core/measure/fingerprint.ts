@@ -2,7 +2,7 @@
 const OFFSET = 0x811c9dc5;
 const PRIME = 0x01000193;
 
-/** A short name for a text: the same text has the same name on every machine. */
+/** A short name for a text, computed over its code points: the same text has the same name on every machine. */
 export function fingerprint(text: string): string {
   let hash = OFFSET;
   for (const character of text) {

@@ -25,7 +25,7 @@ const demo = (id: string): Piece => {
 
 describe('ink and paper of a piece', () => {
   const piece = demo('demo-certificate');
-  const carbon = { label: 'carbon ink', light: false, opacity: 4 };
+  const carbon = { label: 'carbon ink', inkKind: null, light: false, opacity: 4 };
   const said = (
     ...[ink, paper]: [Parameters<typeof supplyFindings>[1], Parameters<typeof supplyFindings>[2]]
   ) => supplyFindings(piece, ink, paper).map(({ tone, text }) => `${tone}: ${text}`);
@@ -42,6 +42,14 @@ describe('ink and paper of a piece', () => {
     const white = { ...piece, blocks: piece.blocks.map((block) => ({ ...block, colour: '#ffffff' })) };
     expect(supplyFindings(white, undefined, night)).toEqual([]);
     expect(supplyFindings(white, undefined, { label: 'pad', tone: 'white' })).toHaveLength(1);
+  });
+
+  it('are judged by what is usual for the kind of ink where nobody looked at the bottle', () => {
+    const night = { label: 'night-blue card', tone: 'dark' } as const;
+    const ink = (inkKind: 'white' | 'sumi') => ({ label: inkKind, inkKind, light: null, opacity: null });
+    expect(said(ink('sumi'), night)[0]).toMatch(/does not show on dark paper/);
+    expect(said(ink('white'), night).join(' ')).not.toMatch(/does not show/);
+    expect(said(ink('white'), { label: 'pad', tone: 'white' })[0]).toMatch(/light ink does not show/);
   });
 
   it('are silent where they go together, or nobody said which', () => {

@@ -4,7 +4,6 @@ import { PALEST, paler } from '../drawing/paler';
 import { SMALL } from '../page/lettering';
 import { lineLanguage } from '../page/lineLanguage';
 import { formOfStroke } from '../type/writeLine';
-
 import { borderNodes } from './border';
 import { strokesOf } from './inkArea';
 import type { Laid } from './layout';

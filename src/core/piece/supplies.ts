@@ -11,7 +11,7 @@ const UNSEEN = 1.5;
 /** What ink and paper do to a piece: an ink that its paper does not show, and colours that do not stand out on it. */
 export function supplyFindings(
   { blocks }: Pick<Piece, 'blocks'>,
-  ink: Pick<Item, 'label' | 'light' | 'opacity'> | undefined,
+  ink: Pick<Item, 'label' | 'inkKind' | 'light' | 'opacity'> | undefined,
   paper: Pick<Item, 'label' | 'tone'> | undefined,
 ): Finding[] {
   if (!paper?.tone) return [];

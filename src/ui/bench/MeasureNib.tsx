@@ -23,6 +23,19 @@ const LIKELY: Readonly<Record<NibKind, number>> = {
   round: 0.5,
 };
 
+/** How the width is measured, by what the nib leaves. */
+const SQUARES =
+  'Hold the pen on its side and step small squares corner to corner, each beginning where the last one ends. Measure from the first to the last edge.';
+const SHADES =
+  'Press full shades side by side, each just touching the last. Measure across all of them, square to the strokes.';
+const HOW: Readonly<Record<NibKind, string>> = {
+  broad: SQUARES,
+  pointed: SHADES,
+  brush: SHADES,
+  'two-point': 'Draw one short line with both points and measure from middle to middle of the two tracks.',
+  round: 'Draw lines side by side, each just touching the last. Measure across all of them.',
+};
+
 /** Measure a nib by its own ladder (or the gap of two bound points) and keep what was found with that nib. */
 export function MeasureNib({
   kind,
@@ -41,11 +54,7 @@ export function MeasureNib({
   const possible = width >= LIMITS.width.low && width <= LIMITS.width.high;
   return (
     <div className="flex flex-wrap items-end gap-4 rounded bg-base-200 p-3">
-      <p className="w-full max-w-prose text-sm">
-        {twoPoints
-          ? 'Draw one short line with both points and measure from middle to middle of the two tracks.'
-          : 'Hold the pen on its side and step small squares corner to corner, each beginning where the last one ends. Measure from the first to the last edge.'}
-      </p>
+      <p className="w-full max-w-prose text-sm">{HOW[kind]}</p>
       {!twoPoints && (
         <NumberField limit={STEPS} value={steps} onCommit={(value) => setSteps(Math.round(value))} />
       )}

@@ -1,6 +1,6 @@
-import type { Item } from '@/core/kit/item';
+import { asNib, type Item } from '@/core/kit/item';
 import { toolOf } from '@/core/kit/kinds/registry';
-import { plain, sinDeg } from '@/core/measure/units';
+import { type Degrees, type Mm, plain, sinDeg } from '@/core/measure/units';
 import { type Pen, sweep } from '@/core/pen/pen';
 import { compileStroke } from '@/core/pen/stroke';
 
@@ -8,6 +8,15 @@ import { compileStroke } from '@/core/pen/stroke';
 const AROUND = 2;
 /** Height of the mark shown under the nib, in mm. */
 const MARK = 8;
+
+/** What the tool leaves: an edge, one line of a round point, or a shade from its hairline to its width. */
+function penOf(item: Item, width: Mm, cut: Degrees): Pen {
+  const kind = toolOf(item.kind);
+  if (kind?.edge !== 'point') return { kind: 'broad', width, steel: 0.1, angle: 0, cut };
+  if (kind.nib === 'round') return { kind: 'monoline', line: width };
+  const hairline = Math.min(asNib(item)?.hairline ?? width, width);
+  return { kind: 'pointed', spread: width, hairline, tops: kind.tops ?? 'square' };
+}
 
 /** The cut and edge of a tool at true scale, and the mark it makes pulled straight down. */
 export function NibDrawing({ item }: { item: Item }) {
@@ -17,14 +26,7 @@ export function NibDrawing({ item }: { item: Item }) {
     (item.cut === 'left-oblique' ? 1 : item.cut === 'right-oblique' ? -1 : 0) * (item.cutDegrees ?? 15);
   const kind = toolOf(item.kind);
   const pointed = kind?.edge === 'point';
-  const pen: Pen = pointed
-    ? {
-        kind: 'pointed',
-        spread: width,
-        hairline: Math.min(0.1, width),
-        tops: kind.tops ?? 'square',
-      }
-    : { kind: 'broad', width, steel: 0.1, angle: 0, cut: turn };
+  const pen = penOf(item, width, turn);
   const mark = compileStroke({
     name: 'mark',
     knots: [

@@ -44,7 +44,7 @@ const BLANK = {
 };
 
 /** A mix repeated at another volume, and the scribe's own drops that fill a millilitre. */
-const WANTED = { label: 'Volume wanted', unit: 'ml', low: 0.1, high: 500, step: 1 };
+const WANTED = { label: 'Volume wanted', unit: 'ml', low: 0.1, high: MIX_AMOUNTS.baseMl.high, step: 1 };
 const DROPS = { label: 'Drops that fill 1 ml', unit: '', low: 5, high: 60, step: 1 };
 
 /** Mixes: kept, repeated, scaled, labelled; and the next drop for what is wrong with one. */

@@ -1,5 +1,6 @@
 import { fails, good, risk } from '../verdict';
 import { kindOfInk } from './kind';
+import { OF_PIGMENT } from './shared';
 
 /** Opaque pigment with gum, from the tube, mixed with water. */
 export const gouache = kindOfInk({
@@ -22,9 +23,5 @@ export const gouache = kindOfInk({
   mustNotDry: true,
   mixed: true,
   thinnedWith: 'distilled water, to thin cream',
-  rinsing: {
-    soon: 'At every pause, and when you stop',
-    rinse: 'in water with a soft brush, the underside too',
-    why: 'Dried pigment chokes the slit; it softens again in water, given time.',
-  },
+  rinsing: OF_PIGMENT,
 });

@@ -26,6 +26,6 @@ export const ironGall = kindOfInk({
   rinsing: {
     soon: 'Within minutes',
     rinse: 'in plenty of clean water, then dry it well',
-    why: 'Its acid eats steel.',
+    why: 'Its acid eats metal, and its sediment clogs a slit.',
   },
 });

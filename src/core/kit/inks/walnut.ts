@@ -16,7 +16,6 @@ export const walnut = kindOfInk({
     hair: good(4, 'Walnut ink flows well from hair.'),
   },
   thinnedWith: 'distilled water',
-  neverWith: 'anything that is kept for long: it grows mould; mix what a week needs',
   rinsing: {
     soon: 'When you stop',
     rinse: 'in warm water until it runs clear',

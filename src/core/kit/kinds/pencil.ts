@@ -1,7 +1,6 @@
 import { good, risk } from '../verdict';
 import { kindOfTool } from './kind';
-
-const TAKES = good(3, 'Pencil takes to such a sheet.');
+import { GRAPHITE } from './shared';
 
 /** One pencil, on its point or its side. */
 export const pencil = kindOfTool({
@@ -12,19 +11,7 @@ export const pencil = kindOfTool({
   edge: 'point',
   tops: 'round',
   widths: [0.2, 6],
-  supply: 'none',
-  seated: false,
-  anyPaper: true,
-  never: [
-    'will not start',
-    'two rails',
-    'blob',
-    'ragged edge',
-    'beads',
-    'skipping',
-    'bleeds through',
-    'ragged on one side',
-  ],
+  ...GRAPHITE,
   suits: ({ purpose }) =>
     purpose === 'first tries' || purpose === 'class'
       ? good(8, 'A pencil costs next to nothing and forgives: what is wrong is rubbed out.')
@@ -40,7 +27,6 @@ export const pencil = kindOfTool({
       'Take a pointed nib once pressure is learned.',
     ),
   },
-  onSurface: [TAKES, TAKES, TAKES, risk(3, 'A rough sheet breaks a pencil line.', 'Any copy paper does.')],
   asks: ['lead'],
   held: 'On its point for lines and letters; on its side for shading.',
   prepare: ({ lead }) => [

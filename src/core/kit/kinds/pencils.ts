@@ -1,6 +1,7 @@
 import { plain } from '../../measure/units';
 import { good, risk } from '../verdict';
 import { kindOfTool } from './kind';
+import { GRAPHITE } from './shared';
 
 /** Two pencils bound side by side: their points draw the outlines of what an edge of that width would write. */
 export const pencils = kindOfTool({
@@ -19,29 +20,11 @@ export const pencils = kindOfTool({
           `${plain(width)} mm is ${width < low ? 'a narrow' : 'a wide'} gap to begin with.`,
           `Bind them ${low}–${high} mm apart.`,
         ),
-  supply: 'none',
-  seated: false,
-  anyPaper: true,
-  never: [
-    'will not start',
-    'two rails',
-    'blob',
-    'ragged edge',
-    'beads',
-    'skipping',
-    'bleeds through',
-    'ragged on one side',
-  ],
+  ...GRAPHITE,
   suits: ({ purpose }) =>
     purpose === 'first tries' || purpose === 'class' || purpose === 'drills'
       ? good(9, 'Two pencils are the cheapest way to learn the angle.')
       : risk(12, 'Two pencils leave outlines only.', 'Take a nib for a piece.'),
-  onSurface: [
-    good(3, 'Pencil takes to any such sheet.'),
-    good(3, 'Pencil takes to any such sheet.'),
-    good(3, 'Pencil takes to any such sheet.'),
-    risk(3, 'A rough sheet breaks a pencil line.', 'Any copy paper does.'),
-  ],
   prepare: ({ width }) => [
     {
       id: 'bind',

@@ -1,6 +1,6 @@
 import { risk } from '../verdict';
 import { kindOfTool } from './kind';
-import { EDGE_ON_SURFACE } from './shared';
+import { CUT_BY_HAND, TRIM } from './shared';
 
 /** A reed or bamboo, cut by hand. */
 export const reed = kindOfTool({
@@ -11,20 +11,15 @@ export const reed = kindOfTool({
   edge: 'cut',
   // Blunter than a quill (estimate).
   thickness: 0.3,
-  slit: true,
   widths: [1, 30],
   firstWidths: [3, 6],
-  supply: 'dipped',
-  vessel: 'cane',
+  ...CUT_BY_HAND,
   // Our own estimate: its hollow holds little more than a quill's.
   load: 5,
-  seated: false,
-  never: ['two rails', 'beads'],
   suits: ({ experience }) =>
     experience === 'beginner'
       ? risk(6, 'A reed must be cut and cut again.', 'Learn on steel or felt.')
       : undefined,
-  onSurface: EDGE_ON_SURFACE,
   held: 'Hold it low, its cut face down, the whole edge on the paper.',
   prepare: () => [
     {
@@ -32,18 +27,8 @@ export const reed = kindOfTool({
       what: 'Stand the cut end of a dry reed in water for ten minutes, then wipe it.',
       why: 'Dry reed drinks the first ink and splits.',
     },
-    {
-      id: 'cut',
-      what: 'Trim the edge with a sharp knife, cutting away from you on a cut-proof surface.',
-      why: 'A ragged edge writes ragged.',
-      caution: 'knife',
-    },
+    TRIM,
   ],
-  loading: {
-    what: 'Brush ink under the edge, or dip to half the scoop and touch the rim.',
-    why: 'A full scoop lets go of all its ink at the first touch.',
-  },
-  restart: 'Wipe it, touch the edge to water, and load it again.',
   putAway: [
     {
       id: 'dry',

@@ -73,3 +73,51 @@ export const FED: Required<Pick<KindOfTool, 'prepare' | 'putAway' | 'restart'>> 
     },
   ],
 };
+
+const TAKES_PENCIL = good(3, 'Pencil takes to any such sheet.');
+
+/** What holds of graphite, however it is held. */
+export const GRAPHITE = {
+  supply: 'none',
+  seated: false,
+  anyPaper: true,
+  never: [
+    'will not start',
+    'two rails',
+    'blob',
+    'ragged edge',
+    'beads',
+    'skipping',
+    'bleeds through',
+    'ragged on one side',
+  ],
+  onSurface: [
+    TAKES_PENCIL,
+    TAKES_PENCIL,
+    TAKES_PENCIL,
+    risk(3, 'A rough sheet breaks a pencil line.', 'Any copy paper does.'),
+  ],
+} as const satisfies Partial<KindOfTool>;
+
+/** What holds of a feather and of a reed, which are cut by hand. */
+export const CUT_BY_HAND = {
+  supply: 'dipped',
+  vessel: 'cane',
+  seated: false,
+  slit: true,
+  never: ['two rails', 'beads'],
+  onSurface: EDGE_ON_SURFACE,
+  loading: {
+    what: 'Brush ink under the edge, or dip to half the scoop and touch the rim.',
+    why: 'A full scoop lets go of all its ink at the first touch.',
+  },
+  restart: 'Wipe it, touch the edge to water, and load it again.',
+} as const satisfies Partial<KindOfTool>;
+
+/** A hand-cut edge is trimmed before it writes. */
+export const TRIM: Step = {
+  id: 'cut',
+  what: 'Trim the edge with a sharp knife, cutting away from you on a cut-proof surface.',
+  why: 'A ragged edge writes ragged.',
+  caution: 'knife',
+};

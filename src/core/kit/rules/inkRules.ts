@@ -65,11 +65,12 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
   },
 
   ease: (need, tool, ink) => {
-    const { mixed, firstToDip } = inkOf(ink.inkKind) ?? {};
+    const kind = inkOf(ink.inkKind);
+    const mixed = kind?.mixed === true;
     if (need.experience === 'beginner') {
       if (mixed) return risk(10, 'Mixed and metallic inks are not for beginners.', 'Begin with carbon ink.');
-      return firstToDip && isDipped(tool.kind)
-        ? good(6, 'Carbon ink is the beginner’s choice for dipping: it flows and covers.')
+      return kind?.firstToDip && isDipped(tool.kind)
+        ? good(6, `${capital(kind.id)} ink is the beginner’s choice for dipping: it flows and covers.`)
         : undefined;
     }
     return mixed && need.purpose !== 'finished piece' && need.purpose !== 'practice piece'
@@ -95,8 +96,9 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
           ? good(6, 'A waterproof ink survives the rain.')
           : risk(5, 'Rain runs this ink.', 'Take a waterproof ink, or fix the address.');
     }
-    return need.purpose === 'finished piece' && inkOf(ink.inkKind)?.fades
-      ? risk(10, 'Dye fades in the light.', 'Take carbon ink or gouache.')
+    const kind = inkOf(ink.inkKind);
+    return need.purpose === 'finished piece' && kind?.fades
+      ? risk(10, `${capital(kind.id)} fades in the light.`, 'Take carbon ink or gouache.')
       : undefined;
   },
 };

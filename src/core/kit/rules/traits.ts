@@ -36,3 +36,7 @@ export function vesselOf(kind: Kind): Vessel | undefined {
   const tool = toolOf(kind);
   return tool && (tool.vessel ?? VESSEL_OF[tool.supply]);
 }
+
+const METAL: readonly (Vessel | undefined)[] = ['steel', 'leaves', 'feed', 'plates'];
+/** Tools whose ink lies on metal, which acid attacks. */
+export const isMetal = (kind: Kind) => METAL.includes(vesselOf(kind));
