@@ -176,7 +176,7 @@ export function InkPanel({
                         </span>
                       )}
                     </td>
-                    <td className="space-x-1 whitespace-nowrap">
+                    <td className="min-w-40 space-x-1 space-y-1">
                       <button type="button" className="btn btn-xs" onClick={() => setDraft(draftOf(mix))}>
                         Repeat
                       </button>
