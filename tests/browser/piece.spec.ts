@@ -50,7 +50,9 @@ test('a caption card from nothing: text, a rubric, the largest nib that fits, an
   const sheet = page.getByRole('img', { name: /^Preview/ }).locator('..');
   await expect(sheet).toHaveCSS('background-color', 'rgb(255, 255, 255)');
   await page.getByRole('combobox', { name: 'Paper', exact: true }).selectOption('night-blue card');
-  await page.getByRole('combobox', { name: 'Ink', exact: true }).selectOption({ index: 1 });
+  await page
+    .getByRole('combobox', { name: 'Ink', exact: true })
+    .selectOption({ label: 'blue-black dye ink' });
   await expect(page.getByTestId('findings')).toContainText('This ink does not show on dark paper');
   await expect(sheet).not.toHaveCSS('background-color', 'rgb(255, 255, 255)');
   await expect(page.getByText(/Rule \w+ lines on the paper itself with a white pencil/)).toBeVisible();
