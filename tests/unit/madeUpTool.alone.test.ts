@@ -81,8 +81,12 @@ describe('a kind of tool that is only declared', () => {
       'cutDegrees',
       'wear',
       'hours',
+      'load',
       'fitting',
       'price',
+      'rating',
+      'favourite',
+      'otherNames',
     ]);
     const cells = Object.fromEntries(CSV_COLUMNS.map((column, i) => [column, rowOf(stick())[i] ?? '']));
     expect(readRow(cells, 'other')).toEqual(stick());

@@ -1,13 +1,18 @@
 import 'server-only';
 import { withNib } from '@/core/document/chosenNib';
 import { freshFor as freshOf } from '@/core/document/freshFor';
+import { nibStrip } from '@/core/document/nibStrip';
 import { parseRecipe, type Recipe } from '@/core/document/recipe';
 import { type HandId, handById, isHand } from '@/core/hands/registry';
+import { firstHandOf } from '@/core/kit/firstHand';
+import { asNib } from '@/core/kit/item';
+import { toolOf } from '@/core/kit/kinds/registry';
 import { nibsFor } from '@/core/kit/nib';
 import { lookUp } from '@/core/measure/lookUp';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
 import { layoutSheet } from '@/core/sheet/layout';
+import { findItem } from '@/store/items';
 import { findLetterSet } from '@/store/letterSets';
 import { listNibs } from '@/store/nibs';
 import { findSheet, latestSheets, type StoredSheet, UNSAVED } from '@/store/sheets';
@@ -26,13 +31,17 @@ export function textIn(search: Awaited<Search>, name: string): string | undefine
 }
 
 /**
- * The sheet a station opens, in this order: a fresh one of the hand asked for, the recipe or the sheet of the address,
+ * The sheet a station opens, in this order: the strip of the tool asked for, a fresh one of the hand asked for, the recipe or the sheet of the address,
  * the latest on the shelf.
  */
 export async function openSheet(searchParams: Search): Promise<Opened> {
   const search = await searchParams;
   const text = (name: string) => textIn(search, name);
-  const [sheetId, packed, hand, school, nib] = ['sheet', 'r', 'hand', 'school', 'nib'].map(text);
+  const [sheetId, packed, hand, school, nib, strip] = ['sheet', 'r', 'hand', 'school', 'nib', 'strip'].map(
+    text,
+  );
+  const ownStrip = strip === undefined ? undefined : await stripOf(strip);
+  if (ownStrip) return fresh(ownStrip);
   if (hand !== undefined && isHand(hand)) {
     const known = handById(hand).schools.find((candidate) => candidate.id === school);
     return fresh(await ruledForDesk(hand, known?.id, nib));
@@ -95,6 +104,20 @@ async function withNibOf(recipe: Recipe, id: string | undefined): Promise<Recipe
     if (!(error instanceof Problem)) throw error;
     return recipe;
   }
+}
+
+/** The page on which a tool of the bench writes its strip; undefined where there is none of this id, or it has no strip. */
+async function stripOf(id: string): Promise<Recipe | undefined> {
+  const item = await findItem(id);
+  const kind = item && toolOf(item.kind);
+  if (!item || !kind) return undefined;
+  const [desk, about] = await Promise.all([findDesk(), whoWrites()]);
+  const hand = kind.writes.includes(handById(desk.hand).tool) ? desk.hand : firstHandOf(kind.id);
+  // A tool nobody has measured is ruled for the hand's usual pen: the strip then says how wide it is.
+  const nib = asNib({ ...item, width: item.width ?? freshOf(about, hand).width });
+  return nib && nib.kind !== 'two-point'
+    ? nibStrip(about, hand, { ...nib, dipped: kind.supply === 'dipped' })
+    : undefined;
 }
 
 const fresh = (recipe: Recipe): Opened => ({

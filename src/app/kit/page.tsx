@@ -1,9 +1,10 @@
 import type { Metadata } from 'next';
+import { MIX_AMOUNTS } from '@/core/kit/mix';
 import { listNibs } from '@/store/nibs';
 import { listRecords } from '@/store/records';
 import { KitStation } from '@/ui/kit/KitStation';
 import { STATIONS } from '@/ui/stations/stations';
-import { openSheet, type Search } from '../_lib/openSheet';
+import { openSheet, type Search, textIn } from '../_lib/openSheet';
 
 export const metadata: Metadata = { title: STATIONS.kit.name };
 export const dynamic = 'force-dynamic';
@@ -14,5 +15,14 @@ export default async function KitPage({ searchParams }: { searchParams: Search }
     listNibs(),
     listRecords({ kinds: ['mix', 'remedy', 'cure', 'prepared', 'seat', 'drop', 'kit'] }),
   ]);
-  return <KitStation key={opened.id} opened={opened} drawer={drawer} records={records} />;
+  const ml = Number(textIn(await searchParams, 'ml'));
+  return (
+    <KitStation
+      key={opened.id}
+      opened={opened}
+      drawer={drawer}
+      records={records}
+      wantedMl={ml > 0 && ml <= MIX_AMOUNTS.baseMl.high ? ml : null}
+    />
+  );
 }

@@ -55,6 +55,8 @@ interface Touch {
   readonly from: readonly [number, number];
   readonly to: readonly [number, number];
   readonly thick: number;
+  /** How far its ink reaches beyond its ends. */
+  readonly beyond: number;
   readonly s: number;
 }
 
@@ -66,21 +68,22 @@ function ends(pen: Pen, pose: PenPose): Omit<Touch, 's'> {
       const angle = (edgeAngle(pen, pose) * Math.PI) / 180;
       const half = (pen.width * touching(pen, pose)) / 2;
       const [dx, dy] = [Math.cos(angle) * half, Math.sin(angle) * half];
-      return { from: [x - dx, y - dy], to: [x + dx, y + dy], thick: pen.steel };
+      return { from: [x - dx, y - dy], to: [x + dx, y + dy], thick: pen.steel, beyond: 0 };
     }
     case 'pointed': {
       const half = Math.max(0, (pressedWidth(pen, pose.press) - pen.hairline) / 2);
-      if (pen.tops === 'round') return { from: [x, y], to: [x, y], thick: pressedWidth(pen, pose.press) };
+      if (pen.tops === 'round')
+        return { from: [x, y], to: [x, y], thick: pressedWidth(pen, pose.press), beyond: 0 };
       const angle = ((pen.lie ?? 0) * Math.PI) / 180;
       const [dx, dy] = [Math.cos(angle) * half, Math.sin(angle) * half];
-      return { from: [x - dx, y - dy], to: [x + dx, y + dy], thick: pen.hairline };
+      return { from: [x - dx, y - dy], to: [x + dx, y + dy], thick: pen.hairline, beyond: pen.hairline / 2 };
     }
     case 'doubled': {
       const reach = pen.gap * doubling(pose);
-      return { from: [x, y], to: [x + reach, y], thick: pen.line };
+      return { from: [x, y], to: [x + reach, y], thick: pen.line, beyond: 0 };
     }
     default:
-      return { from: [x, y], to: [x, y], thick: 'line' in pen ? pen.line : 0.1 };
+      return { from: [x, y], to: [x, y], thick: 'line' in pen ? pen.line : 0.1, beyond: 0 };
   }
 }
 
@@ -98,7 +101,7 @@ export function writeStroke(pen: Pen, stroke: Stroke, flow: Flow, dot: Dot): voi
   const [startNoise, endNoise] = [noise(chance), noise(chance)];
   const length = (stroke.lengths.at(-1) as number) * unit;
   for (const touch of touches) {
-    const { thick, s } = touch;
+    const { thick, beyond, s } = touch;
     const [from, to] = pressedLate(touch);
     const wide = spread({ ...touch, from, to });
     const here = Math.max(1, Math.ceil(wide / APART));
@@ -107,8 +110,8 @@ export function writeStroke(pen: Pen, stroke: Stroke, flow: Flow, dot: Dot): voi
     const strayStart = (startNoise(s) * flow.ragged) / Math.max(1, wide);
     const strayEnd = (endNoise(s) * flow.ragged) / Math.max(1, wide);
     for (let i = 0; i <= here; i++) {
-      // The outermost bristles are inset by their own width, so that the ink is as wide as the edge.
-      const inset = Math.min(0.5, BRISTLE / Math.max(1, wide));
+      // The outermost bristles are inset by their own width less what ink reaches beyond the ends, so that it is as wide as the edge.
+      const inset = Math.min(0.5, Math.max(0, BRISTLE - beyond * unit) / Math.max(1, wide));
       const share = wide < APART ? 0.5 : inset + (1 - 2 * inset) * (i / here);
       if (share < strayStart || share > 1 - strayEnd - flow.worn) continue;
       // In a shade of two rails the middle runs dry.
@@ -149,6 +152,7 @@ export function writeStroke(pen: Pen, stroke: Stroke, flow: Flow, dot: Dot): voi
           ],
           to: [between(before.to[0], touch.to[0], share), between(before.to[1], touch.to[1], share)],
           thick: between(before.thick, touch.thick, share),
+          beyond: touch.beyond,
           s: between(before.s, touch.s, share),
         };
       });

@@ -37,6 +37,8 @@ export interface Habits {
   readonly ink: number;
   /** White inside shades of a pointed pen, as a share of the shade; 0 where they are full. */
   readonly rails: number;
+  /** Area one load covers before the ink ends, in mm²; tried on the strip of a nib. */
+  readonly load: number;
   /** Faults by the number of the row, counted from the top. */
   readonly faults: Readonly<Record<number, { readonly fault: FaultId; readonly size: number }>>;
   /** Rows left out, by number. */
@@ -65,6 +67,7 @@ export const STEADY: Habits = {
   worn: 0,
   ink: 0.92,
   rails: 0,
+  load: 400,
   faults: {},
   skipped: [],
 };

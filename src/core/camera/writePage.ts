@@ -50,6 +50,7 @@ export function writePage(
   const ink: Bytes = { width, height, data: new Uint8Array(width * height) };
   const written: WrittenRow[] = [];
   let dipped = 0;
+  let left = habits.load;
   for (const { number, baseline, figure, ground, places, from, to } of page.rows) {
     if (habits.skipped.includes(number)) continue;
     const { recipe, unit, zones } = ground;
@@ -84,6 +85,10 @@ export function writePage(
         const scale = unit * perMm;
         const [ox, oy] = [(x + shape.x * unit * habits.width) * perMm, (baseline - shape.y * unit) * perMm];
         for (const stroke of strokes) {
+          if (figure.strip === 'load') {
+            left -= (stroke.lengths.at(-1) as number) * unit * ground.recipe.width;
+            if (left < 0) continue;
+          }
           writeStroke(
             pen,
             stroke,

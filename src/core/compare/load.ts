@@ -4,9 +4,8 @@ import type { DrawingNode } from '../drawing/drawing';
 import { movedBy } from '../drawing/move';
 import { PALEST, paler } from '../drawing/paler';
 import { isPressed } from '../hand/hand';
-import type { Item } from '../kit/item';
 import type { Mm } from '../measure/units';
-import { coverOf, usualLoad } from '../piece/dips';
+import { type Charged, coverOf, usualLoad } from '../piece/dips';
 import { strokesOf } from '../piece/inkArea';
 import { handOf } from '../setting/handOf';
 import type { OwnLetter } from '../setting/letterSet';
@@ -17,7 +16,7 @@ import { setLine } from '../type/setLine';
 export function wordsALoad(
   recipe: Recipe,
   word: string,
-  tool: Pick<Item, 'kind' | 'reservoir'>,
+  tool: Charged,
   own: readonly OwnLetter[],
 ): number | undefined {
   const load = usualLoad(tool, isPressed(handOf(recipe)));

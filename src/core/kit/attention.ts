@@ -63,5 +63,17 @@ export function attentionTo(bench: readonly Item[], last?: LastWritten): Attenti
       },
     ];
   });
-  return [...dirty, ...low, ...worn];
+  const beading = there.flatMap((item): Attention[] =>
+    item.drop === 'beads'
+      ? [
+          {
+            id: 'coated',
+            item: item.id,
+            say: `A drop of water beads on “${item.label}”: its coating is still on.`,
+            do: 'Clean it again with soap and a soft brush, then alcohol, and try another drop.',
+          },
+        ]
+      : [],
+  );
+  return [...dirty, ...low, ...worn, ...beading];
 }

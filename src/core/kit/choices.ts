@@ -10,3 +10,6 @@ export const HOLDER_TYPES = ['straight', 'oblique', 'two-in-one'] as const;
 export const SURFACES = ['very smooth', 'smooth', 'textured', 'rough'] as const;
 export const SIZINGS = ['unsized', 'light', 'hard'] as const;
 export const TONES = ['white', 'tinted', 'dark'] as const;
+/** What a drop of water does on steel: it spreads where the coating is off, and beads where it is on. */
+export const DROPS = ['spreads', 'beads'] as const;
+export const GRIPS = ['wood', 'cork', 'rubber', 'plastic', 'metal', 'horn'] as const;

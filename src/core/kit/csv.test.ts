@@ -35,6 +35,8 @@ function known(asked: AnyFact['asked']): fc.Arbitrary<unknown> {
       return fc.constantFrom('#1f3a6e', '#000000');
     case 'time':
       return fc.constant('2026-11-02T10:00:00.000Z');
+    case 'day':
+      return fc.constant('2026-11-02');
   }
 }
 

@@ -33,6 +33,8 @@ function schemaOf(name: string, asked: Asked): z.ZodType {
       });
     case 'time':
       return z.iso.datetime({ error: () => `${name} must be a date and time.` });
+    case 'day':
+      return z.iso.date({ error: () => `${name} must be a day, such as 2026-11-30.` });
   }
 }
 

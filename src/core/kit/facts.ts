@@ -1,4 +1,16 @@
-import { CUTS, FLEXES, HOLDER_TYPES, LEADS, SIZINGS, SURFACES, TIPS, TONES, WEARS } from './choices';
+import {
+  CUTS,
+  DROPS,
+  FLEXES,
+  GRIPS,
+  HOLDER_TYPES,
+  LEADS,
+  SIZINGS,
+  SURFACES,
+  TIPS,
+  TONES,
+  WEARS,
+} from './choices';
 import { INK_KINDS } from './inks/registry';
 import type { ItemKind } from './itemKinds';
 import type { KindOfTool } from './kinds/kind';
@@ -11,7 +23,8 @@ export type Asked =
   | { readonly kind: 'text'; readonly longest: number }
   | { readonly kind: 'flag' }
   | { readonly kind: 'colour' }
-  | { readonly kind: 'time' };
+  | { readonly kind: 'time' }
+  | { readonly kind: 'day' };
 
 interface About {
   /** Does a thing of this kind have it? */
@@ -41,11 +54,14 @@ const oneOf = <const Choices extends readonly [string, ...string[]]>(
   choices: Choices,
   about: About,
 ) => fact(name, { kind: 'choice', choices }, about);
+const day = (name: string, about: About) => fact(name, { kind: 'day' }, about);
 const flag = (name: string, about: About) => fact(name, { kind: 'flag' }, about);
 
 const isTool = (kind: ItemKind) => toolOf(kind) !== undefined;
 const hasCutEdge = (kind: ItemKind) => toolOf(kind)?.edge === 'cut';
 const wears = (kind: ItemKind) => isTool(kind) && toolOf(kind)?.supply !== 'none';
+const isDippedKind = (kind: ItemKind) => toolOf(kind)?.supply === 'dipped';
+const any = () => true;
 const isSeated = (kind: ItemKind) => toolOf(kind)?.seated === true;
 const asks = (name: NonNullable<KindOfTool['asks']>[number]) => (kind: ItemKind) =>
   toolOf(kind)?.asks?.includes(name) === true;
@@ -72,6 +88,8 @@ export const FACTS = {
   hours: { ...number('Hours written', 'h', [0, 100_000], { of: isTool, short: null }), blank: 0 },
   flex: oneOf('Flexibility', FLEXES, { of: asks('flex') }),
   hairline: number('Finest line', 'mm', [0.02, 2], { of: asks('hairline'), short: 'finest line' }),
+  /** Measured by a strip (`review/strip.ts`), or counted by the scribe. */
+  load: number('One load covers', 'mm²', [5, 50_000], { of: isDippedKind, short: 'a load' }),
   lead: oneOf('Lead', LEADS, { of: asks('lead') }),
   tip: oneOf('Tip', TIPS, { of: asks('tip') }),
   /** An elbow nib: a straight holder points it along the slant. */
@@ -88,11 +106,14 @@ export const FACTS = {
     { kind: 'text', longest: 40 },
     { of: either(only('ink'), asks('fitting')) },
   ),
+  opened: day('Opened on', { of: only('ink'), short: null }),
   millilitres: number('Ink left', 'ml', [0, 5000], { of: only('ink') }),
   shankRadius: number('Radius of the shank’s arc', 'mm', [0.5, 20], { of: isSeated, short: 'arc' }),
   shankWidth: number('Width of the shank', 'mm', [0.5, 20], { of: isSeated, short: 'shank' }),
   reservoir: flag('Has a reservoir', { of: isSeated }),
   coated: flag('Coating still on', { of: isSeated }),
+  deoiled: day('Coating taken off on', { of: isSeated, short: null }),
+  drop: oneOf('A drop of water on it', DROPS, { of: isSeated, short: null }),
   holderType: oneOf('Type of holder', HOLDER_TYPES, { of: only('holder') }),
   fitsRadiusFrom: number('Smallest arc it takes', 'mm radius', [0.5, 20], {
     of: only('holder'),
@@ -105,6 +126,7 @@ export const FACTS = {
   fitsWidthTo: number('Widest shank it takes', 'mm', [0.5, 20], { of: only('holder'), short: 'shanks to' }),
   flangeTurn: number('Turn of the flange', '°', [0, 60], { of: only('holder'), short: 'flange' }),
   grip: number('Diameter of the grip', 'mm', [2, 40], { of: only('holder'), short: 'grip' }),
+  gripOf: oneOf('Grip made of', GRIPS, { of: only('holder') }),
   surface: oneOf('Surface', SURFACES, { of: only('paper') }),
   sizing: oneOf('Sizing', SIZINGS, { of: only('paper') }),
   grams: number('Weight of the paper', 'g/m²', [10, 2000], { of: only('paper') }),
@@ -112,7 +134,11 @@ export const FACTS = {
   paperWidth: number('Width of the sheet', 'mm', [20, 2000], { of: only('paper') }),
   paperHeight: number('Height of the sheet', 'mm', [20, 2000], { of: only('paper') }),
   /** In the scribe’s own currency. */
-  price: number('Price in your currency', '', [0, 100_000], { of: () => true, short: null }),
+  price: number('Price in your currency', '', [0, 100_000], { of: any, short: null }),
+  rating: number('Your rating', 'of 5', [1, 5], { of: any, short: null }),
+  favourite: flag('A favourite', { of: any }),
+  /** One nib goes by several names. */
+  otherNames: fact('Also called', { kind: 'text', longest: 120 }, { of: any, short: null }),
 } as const satisfies Readonly<Record<string, Fact>>;
 
 export type FactName = keyof typeof FACTS;

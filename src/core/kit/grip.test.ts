@@ -5,10 +5,12 @@ import {
   advisePulled,
   adviseSlant,
   cutWanted,
+  edgeLies,
   flangeWanted,
   pageTurnForEdge,
   pageTurnForSlant,
   penAngleOf,
+  tinesLie,
 } from './grip';
 
 type Vec = readonly [number, number];
@@ -84,5 +86,30 @@ describe('a point without edge or tines', () => {
     });
     expect(advisePulled(75).sentence).toMatch(/^Turn the page 15° anticlockwise\./);
     expect(advisePulled(30).uncomfortable).toBe(true);
+  });
+});
+
+describe('the page as it lies', () => {
+  it('is judged against the drawing, and true where it is turned as advised', () => {
+    for (const pointing of [70, 110, 122, 140])
+      for (const page of [-20, 0, 33]) {
+        const tines = tinesLie(pointing, 55, 12, page);
+        expect(tines.off).toBeCloseTo(drawnTines(pointing, page, 12) - 55, 6);
+        expect(tinesLie(pointing, 55, 12, page + tines.off).sentence).toBe(
+          'The tines lie true, within 2° of the slant.',
+        );
+        const edge = edgeLies(pointing, 45, 5, page);
+        expect(edge.off).toBeCloseTo(drawnEdge(pointing, page, 5) - 45, 6);
+      }
+  });
+
+  it('is true within two degrees, and otherwise says which way to turn', () => {
+    expect(tinesLie(122, 55, 0, 65).sentence).toBe('The tines lie true, within 2° of the slant.');
+    expect(tinesLie(122, 55, 0, 64).sentence).toBe(
+      'The tines lie 3° steeper than the slant: turn the page 3° anticlockwise.',
+    );
+    expect(edgeLies(122, 45, 0, -5).sentence).toBe(
+      'The edge lies 8° flatter than 45°: turn the page 8° clockwise.',
+    );
   });
 });

@@ -33,6 +33,38 @@ export const cutWanted = (pointing: Degrees, wanted: Degrees): Degrees => wanted
 /** The flange that makes turning the page unnecessary: φ = δ − σ. */
 export const flangeWanted = (pointing: Degrees, slant: Degrees): Degrees => pointing - slant;
 
+/** Within this of the slant both tines are pressed alike, and an edge within it is on its angle (common teaching value). */
+const TRUE_WITHIN: Degrees = 2;
+
+/** How an edge or tines lie with the page as it lies now. */
+export interface Lie {
+  /** Off what is wanted; positive is steeper. */
+  readonly off: Degrees;
+  readonly sentence: string;
+}
+
+/** With the page turned so (anticlockwise), how far the tines are off the slant: δ − φ − ρ − σ. */
+export const tinesLie = (pointing: Degrees, slant: Degrees, flange: Degrees, page: Degrees): Lie =>
+  lie('The tines', 'the slant', pointing - flange - page - slant);
+
+/** With the page turned so, how far an edge is off its angle: α(ρ) − α. */
+export const edgeLies = (pointing: Degrees, wanted: Degrees, cut: Degrees, page: Degrees): Lie =>
+  lie('The edge', `${Math.round(wanted)}°`, penAngleOf(pointing, page, cut) - wanted);
+
+function lie(what: string, wanted: string, off: Degrees): Lie {
+  const by = Math.round(Math.abs(off));
+  // Whatever turns the page turns the angle to its lines the other way.
+  const turn = off > 0 ? 'anticlockwise' : 'clockwise';
+  const verb = what.endsWith('s') ? 'lie' : 'lies';
+  return {
+    off,
+    sentence:
+      Math.abs(off) <= TRUE_WITHIN
+        ? `${what} ${verb} true, within ${TRUE_WITHIN}° of ${wanted}.`
+        : `${what} ${verb} ${by}° ${off > 0 ? 'steeper' : 'flatter'} than ${wanted}: turn the page ${by}° ${turn}.`,
+  };
+}
+
 /** Grinds and flanges that are made. */
 const MOST_CUT: Degrees = 30;
 const MOST_FLANGE: Degrees = 45;

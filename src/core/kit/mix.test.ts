@@ -15,6 +15,7 @@ import {
   REFUSED_OFTEN,
   scaleMix,
   USUAL_DROP_ML,
+  volumeFor,
   volumeOf,
 } from './mix';
 import { mixSchema } from './mixFormat';
@@ -143,5 +144,18 @@ describe('a mix that is kept', () => {
   it('is looked at elsewhere after drops that did not help, for every complaint', () => {
     for (const complaint of COMPLAINTS) expect(ELSEWHERE[complaint]).toMatch(/^Two drops have not helped: /);
     expect(REFUSED_OFTEN).toBe(2);
+  });
+});
+
+describe('ink for a piece', () => {
+  it('is twice what is laid, and enough to dip into', () => {
+    expect(volumeFor(0.02)).toBe(2);
+    expect(volumeFor(1.6)).toBe(3.5);
+    expect(volumeFor(1e6)).toBe(MIX_AMOUNTS.baseMl.high);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 90, noNaN: true }), (laid) => {
+        expect(volumeFor(laid)).toBeGreaterThanOrEqual(2 * laid);
+      }),
+    );
   });
 });

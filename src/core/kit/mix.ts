@@ -42,6 +42,24 @@ export const dropFrom = (drops: number, ml: number): number => ml / drops;
 export const volumeOf = (mix: Pick<Mix, 'baseMl' | 'waterMl' | 'gumDrops'>, dropMl: number): number =>
   mix.baseMl + mix.waterMl + mix.gumDrops * dropMl;
 
+/** Ink that is mixed for each part that is laid: as much again stays in the pen, in the pot and on trial sheets (our own estimate). */
+const FOR_EACH_LAID = 2;
+/** Smallest volume a nib can be dipped into, in a narrow pot (our own estimate). */
+const DIPPED_INTO_ML = 2;
+
+/** Volume to mix for a piece that lays `laidMl` of ink, in ml, to the next half. */
+export const volumeFor = (laidMl: number): number =>
+  Math.min(MIX_AMOUNTS.baseMl.high, Math.max(DIPPED_INTO_ML, Math.ceil(2 * FOR_EACH_LAID * laidMl) / 2));
+
+/** How a mix is tried before it is trusted (common teaching). */
+export const TEST_STROKE: Readonly<Record<Mix['base'], string>> = {
+  gouache:
+    'Pull a test stroke on a corner of the paper: it leaves the pen at once, covers evenly, and dries without a shine. It is as thick as thin cream when a drop of it runs slowly down the brush.',
+  stick:
+    'Pull a test stroke on a corner of the paper: black in the middle when it is dry, and no halo around it. Grind on while it is grey.',
+  bottle: 'Pull a test stroke on a corner of the paper and let it dry: compare its edges and its colour.',
+};
+
 /** The same mix for another volume, gum to the nearest drop. */
 export function scaleMix<T extends Pick<Mix, 'baseMl' | 'waterMl' | 'gumDrops'>>(
   mix: T,

@@ -5,7 +5,7 @@ import type { Item } from './item';
 import type { Kit } from './judgeKit';
 import { toolOf } from './kinds/registry';
 import type { Need } from './need';
-import { anyPaperServes, isDipped, isMetal, takesHolder, vesselOf } from './rules/traits';
+import { anyPaperServes, isDipped, isMetal, mayBeCoated, takesHolder, vesselOf } from './rules/traits';
 import type { Step } from './step';
 
 /** Wetness of 5 that an ink is taken to have, and up to which it is thinned before it is dipped. */
@@ -56,10 +56,11 @@ export function preparation(need: Need, { tool, holder, ink, paper }: Kit): Step
   const add = (id: string, what: string, why: string, more: Partial<Step> = {}) =>
     steps.push({ id, what, why, ...more });
   const steel = takesHolder(tool.kind);
-  if (steel && tool.coated !== false) {
+  if (steel && mayBeCoated(tool)) {
+    const known = tool.coated === true || tool.drop === 'beads';
     add(
       'coating',
-      `${tool.coated === null ? 'If it is new, take' : 'Take'} the coating off: toothpaste or dish soap and a soft brush, then rinse and dry. If ink still beads, an alcohol wipe; then again.`,
+      `${known ? 'Take' : 'If it is new, take'} the coating off: toothpaste or dish soap and a soft brush, then rinse and dry. A drop of water on it spreads when the coating is off; if it beads, an alcohol wipe, then again.`,
       'A new nib is coated against rust, and ink runs off the coating.',
       {
         not: 'Do not burn it off (a second too long ruins the temper) and do not lick it (inks and pigments can be toxic).',

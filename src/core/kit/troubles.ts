@@ -3,7 +3,7 @@ import type { Item } from './item';
 import type { ItemKind } from './itemKinds';
 import type { Kit } from './judgeKit';
 import { toolOf } from './kinds/registry';
-import { isDipped } from './rules/traits';
+import { isDipped, mayBeCoated } from './rules/traits';
 import { SEEN, type Seen } from './seen';
 
 /** What can go wrong with a kind of tool. */
@@ -91,11 +91,13 @@ export const CAUSES: readonly Cause[] = [
     seen: { 'will not start': 0.8, beads: 0.9, skipping: 0.3 },
     // A nib that has written for hours has lost its first coating, whatever the bench says.
     odds: ({ tool }) =>
-      tool.coated === false || tool.hours >= WRITTEN_OFF
-        ? 0.1
-        : tool.coated === true
-          ? 6
-          : is(tool.hours < 1, 2),
+      tool.drop === 'beads'
+        ? 9
+        : !mayBeCoated(tool) || tool.hours >= WRITTEN_OFF
+          ? 0.1
+          : tool.coated === true
+            ? 6
+            : is(tool.hours < 1, 2),
   },
   {
     id: 'dried',

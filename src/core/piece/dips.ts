@@ -29,13 +29,14 @@ export const FILM: Mm = 0.0125;
  */
 const LOADS = { pointed: 4.5, broad: 6.5, reservoir: 15 } as const;
 
-/** Ink load of one dip of a tool; undefined for one that feeds itself. */
-export function usualLoad(
-  tool: Pick<Item, 'kind' | 'reservoir'> | undefined,
-  pressed: boolean,
-): Microlitres | undefined {
+/** What decides how much ink a tool carries. */
+export type Charged = Pick<Item, 'kind' | 'reservoir'> & Partial<Pick<Item, 'load'>>;
+
+/** Ink load of one dip of a tool: its own where it was measured; undefined for one that feeds itself. */
+export function usualLoad(tool: Charged | undefined, pressed: boolean): Microlitres | undefined {
   const kind = tool && toolOf(tool.kind);
   if (kind && kind.supply !== 'dipped') return undefined;
+  if (tool?.load) return tool.load * FILM;
   return kind?.load ?? (tool?.reservoir ? LOADS.reservoir : pressed ? LOADS.pointed : LOADS.broad);
 }
 

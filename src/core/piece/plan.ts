@@ -4,6 +4,7 @@ import { type Mm, plain } from '../measure/units';
 import { counted } from '../measure/words';
 import { handOf } from '../setting/handOf';
 import { lettersOf } from '../type/placed';
+import type { Charged } from './dips';
 import type { Laid } from './layout';
 import type { Piece } from './piece';
 import { type PenWork, penWork } from './written';
@@ -52,7 +53,7 @@ const LETTERS_A_SLIP = 250;
 export interface Supplies {
   readonly ink?: Pick<Item, 'inkKind'>;
   readonly paper?: Pick<Item, 'surface' | 'tone'>;
-  readonly tools?: ReadonlyMap<string, Pick<Item, 'kind' | 'reservoir'>>;
+  readonly tools?: ReadonlyMap<string, Charged>;
 }
 
 /** Minutes one colour takes to dry. */

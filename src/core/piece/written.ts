@@ -1,10 +1,9 @@
 import { isPressed } from '../hand/hand';
-import type { Item } from '../kit/itemFormat';
 import { lookUp } from '../measure/lookUp';
 import type { Mm } from '../measure/units';
 import { handOf } from '../setting/handOf';
 import type { PlacedInk } from '../type/placed';
-import { coverOf, type DipPlan, FILM, planDips, startsFull, usualLoad } from './dips';
+import { type Charged, coverOf, type DipPlan, FILM, planDips, startsFull, usualLoad } from './dips';
 import { strokesOf } from './inkArea';
 import type { LaidLine } from './laid';
 import type { Laid } from './layout';
@@ -59,10 +58,7 @@ export function strokesIn(line: LaidLine): WrittenStroke[] {
  * What every pen of a piece has to write, colour by colour. `tools` are things of the bench by their id, for what they hold;
  * a load found by a written line counts more.
  */
-export function penWork(
-  laid: Laid,
-  tools: ReadonlyMap<string, Pick<Item, 'kind' | 'reservoir'>> = new Map(),
-): PenWork[] {
+export function penWork(laid: Laid, tools: ReadonlyMap<string, Charged> = new Map()): PenWork[] {
   const byPen = new Map<string, LaidLine[]>();
   for (const line of laid.lines) {
     const key = `${penKey(line.block.setting)} ${line.block.colour}`;

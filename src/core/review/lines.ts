@@ -154,6 +154,7 @@ export function measureLines(page: Bytes, light: Light, known: Known): Measuring
     }),
     checks: ratedBy(figures, [], body).slice(0, 8),
     wobbled: [],
+    profile: null,
   };
 }
 

@@ -62,6 +62,20 @@ const checkSchema = z.strictObject({
   rating: choice('A rating', RATINGS),
 });
 
+const profileFigure = z.strictObject({
+  value: number,
+  error: number,
+  count: z.int().min(0).max(10_000),
+});
+
+/** What a strip says of its nib: lengths in mm, the area of one load in mm². */
+const profileSchema = z.strictObject({
+  hairline: profileFigure.nullable(),
+  full: profileFigure.nullable(),
+  opening: z.array(number).max(40).readonly(),
+  load: z.strictObject({ area: number, strokes: z.int().min(1).max(10_000) }).nullable(),
+});
+
 /** Stands for the print where writing was measured that was not printed here. */
 export const NO_PRINT = '0000000000';
 
@@ -89,6 +103,8 @@ export const reviewSchema = z.strictObject({
   /** Ratings of what can be rated, for the memory of what is practised. */
   checks: z.array(checkSchema).max(8),
   wobbled: z.array(z.string().max(60)).max(40),
+  /** Of a page with a nib's strip. Absent in earlier reviews. */
+  profile: profileSchema.nullable().default(null),
   /** Letters drawn by another version than the one that measured them. */
   changed: z.boolean(),
 });
@@ -108,4 +124,5 @@ export type Measuring = Pick<
   | 'remarks'
   | 'checks'
   | 'wobbled'
+  | 'profile'
 >;

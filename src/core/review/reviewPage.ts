@@ -5,6 +5,7 @@ import { handById } from '../hands/registry';
 import { median } from '../measure/statistics';
 import { listed } from '../measure/words';
 import type { DueRow } from '../practice/dueRows';
+import type { Ground } from '../practice/ground';
 import { Problem } from '../problem/problem';
 import type { Bytes } from '../raster/grey';
 import { PIXELS_PER_MM } from '../register/pageMap';
@@ -21,6 +22,7 @@ import { remarksOn } from './remarks';
 import type { Measuring, ReviewLetter, ReviewRow } from './review';
 import { measureRuled } from './ruledSheet';
 import { readRow, type Sample } from './samples';
+import { type NibProfile, profileIn } from './strip';
 
 /** Maximum number of letters kept per row and per page, and of rows: the limits of a logbook entry. All are measured. */
 const MOST_LETTERS = 24;
@@ -57,11 +59,14 @@ export function* reviewPage(
       'Nothing that is known was due on this page. Pages with letters or words to write can be measured, and sheets that are only ruled.',
     );
   }
+  const profile = profileIn(page, light, due) ?? null;
   const lines = printedLines(drawing);
   const read: ReadRow[] = [];
   const models = new Map<string, Model>();
   for (const [i, row] of due.entries()) {
     const { figure, ground } = row.due;
+    // A strip is measured stroke by stroke, and not compared with a model.
+    if (figure.strip) continue;
     const key = JSON.stringify([figure.text, ground.unit, ground.recipe.penAngle, row.due.running]);
     const model = models.get(key) ?? modelOf(row);
     models.set(key, model);
@@ -77,16 +82,21 @@ export function* reviewPage(
     });
     yield (i + 1) / due.length;
   }
-  if (read.every(({ kept: found, strange }) => found.length + strange.length === 0)) {
+  if (!profile && read.every(({ kept: found, strange }) => found.length + strange.length === 0)) {
     throw new Problem(
       'photo',
       'Nobody has written on this page, or only over its models. Write on the free cells and rows, and photograph it again.',
     );
   }
-  return [summed(kept, read)];
+  return [summed(kept, read, due[0]?.due.ground, profile)];
 }
 
-function summed(kept: KeptSheet, read: readonly ReadRow[]): Measuring {
+function summed(
+  kept: KeptSheet,
+  read: readonly ReadRow[],
+  ground: Ground | undefined,
+  profile: NibProfile | null,
+): Measuring {
   const { sheet } = kept;
   const judged = read.map(
     ({ due: row, model, kept: found, strange }): JudgedRow => ({
@@ -129,7 +139,6 @@ function summed(kept: KeptSheet, read: readonly ReadRow[]): Measuring {
       },
     ];
   });
-  const ground = read[0]?.due.due.ground;
   const edge = ground?.pen.kind === 'broad' ? ground.pen.width * ground.unit : undefined;
   const body = ground ? ground.zones.body * ground.unit : 1;
   const wobbled = [
@@ -160,6 +169,7 @@ function summed(kept: KeptSheet, read: readonly ReadRow[]): Measuring {
     }),
     checks: ratedBy(figures, rows, body).slice(0, 8),
     wobbled: wobbled.slice(0, 40),
+    profile,
   };
 }
 

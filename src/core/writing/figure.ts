@@ -11,6 +11,7 @@ import type { Typeface } from '../type/face';
 import type { SetLine } from '../type/placed';
 import { profileOf } from '../type/profile';
 import { setLine } from '../type/setLine';
+import type { StripPart } from './stripPart';
 
 /** What is written in one cell: shapes side by side on the baseline, in letter units. */
 export interface Figure {
@@ -21,6 +22,8 @@ export interface Figure {
   readonly missing: readonly string[];
   /** Small lettering under the baseline, at x. */
   readonly labels: readonly { readonly x: NibWidths; readonly text: string }[];
+  /** It is a row of a nib's strip: its strokes are measured for what they show of the nib. */
+  readonly strip?: StripPart;
 }
 
 /** A letter, join or mark of a figure in its place. */

@@ -6,6 +6,7 @@ import { type AnyFact, factsOf } from '@/core/kit/facts';
 import { type Item, nibKindOf } from '@/core/kit/item';
 import { takesHolder } from '@/core/kit/rules/traits';
 import { OneOrNone } from '../fields/OneOf';
+import { Link } from '../lib/Link';
 import { keepPhoto } from '../lib/photo';
 import { enteredNumber } from './facts';
 import { MeasureNib } from './MeasureNib';
@@ -50,6 +51,15 @@ export function ItemDetail({
             setMeasuring(false);
           }}
         />
+      )}
+      {nibKind && nibKind !== 'two-point' && (
+        <p className="text-sm">
+          <Link className="link" href={`/practise?strip=${encodeURIComponent(item.id)}`}>
+            Print a strip for it
+          </Link>
+          : written and photographed in Review, it tells the finest line, the full stroke and how far one load
+          goes.
+        </p>
       )}
       {takesHolder(item.kind) && <ShankDrawing />}
       <div className="grid grid-cols-1 gap-2">
@@ -180,6 +190,22 @@ function FactField({
       </label>
     );
   }
+  if (asked.kind === 'day')
+    return (
+      <label className="flex items-center justify-between gap-2 text-sm">
+        {name}
+        <input
+          key={`${item.id} ${String(value)}`}
+          type="date"
+          className="input input-sm w-39"
+          defaultValue={value === null ? '' : String(value)}
+          onBlur={(event) => {
+            const entered = event.target.value;
+            if (entered !== (value ?? '')) set(entered === '' ? blank : entered);
+          }}
+        />
+      </label>
+    );
   if (asked.kind === 'colour')
     return <ColourField name={name} colour={value === null ? null : String(value)} onChange={set} />;
   return (

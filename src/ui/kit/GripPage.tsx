@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import { adviseEdge, advisePulled, adviseSlant, USUAL_POINTING } from '@/core/kit/grip';
+import { adviseEdge, advisePulled, adviseSlant, edgeLies, tinesLie, USUAL_POINTING } from '@/core/kit/grip';
 import type { Kit } from '@/core/kit/judgeKit';
 import { cosDeg, plain, sinDeg } from '@/core/measure/units';
 import { handOf } from '@/core/setting/handOf';
@@ -12,6 +12,13 @@ import { Slider } from '../fields/Slider';
 const SIZE = 200;
 const PEN = 85;
 const EDGE = 22;
+
+/** Greatest turn of the page that is shown. */
+const TURN = 90;
+const turnedBy = (degrees: number): string =>
+  degrees === 0
+    ? 'not at all'
+    : `${plain(Math.abs(degrees), 0)}° ${degrees > 0 ? 'anticlockwise' : 'clockwise'}`;
 
 const CUT_SIGN = { square: 0, 'left-oblique': 1, 'right-oblique': -1 } as const;
 
@@ -26,6 +33,8 @@ export function GripPage({
   kit: Kit | undefined;
 }) {
   const [pointing, setPointing] = useState(USUAL_POINTING[side]);
+  /** How the page lies now; null while it is turned as advised. */
+  const [lying, setLying] = useState<number | null>(null);
   useEffect(() => setPointing(USUAL_POINTING[side]), [side]);
   const { tool } = handOf(recipe);
   const pointed = tool === 'pointed';
@@ -39,6 +48,10 @@ export function GripPage({
     : pointed
       ? adviseSlant(pointing, slant, flange)
       : adviseEdge(pointing, recipe.penAngle, cut);
+  const page = lying ?? advice.page;
+  const lie = pointed
+    ? tinesLie(pointing, slant, flange, page)
+    : edgeLies(pointing, recipe.penAngle, cut, page);
   const dir = pointed ? pointing - flange : pointing - 90 + cut;
   const middle = SIZE / 2;
   const at = (angle: number, length: number): [number, number] => [
@@ -65,7 +78,7 @@ export function GripPage({
         role="img"
         aria-label={advice.sentence}
       >
-        <g transform={`rotate(${-advice.page} ${middle} ${middle})`}>
+        <g transform={`rotate(${-page} ${middle} ${middle})`}>
           <rect x="42" y="20" width="116" height="160" fill="#ffffff" stroke="#8c8fa3" />
           {[-48, -24, 0, 24, 48].map((y) => (
             <line
@@ -112,6 +125,28 @@ export function GripPage({
           onDrag={setPointing}
           onLetGo={setPointing}
         />
+      )}
+      {directed && (
+        <>
+          <Slider
+            name="The page is turned"
+            value={Math.round(page)}
+            low={-TURN}
+            high={TURN}
+            step={1}
+            shown={turnedBy}
+            onDrag={setLying}
+            onLetGo={setLying}
+          />
+          {lying !== null && (
+            <p className="text-sm" data-testid="lie">
+              {lie.sentence}{' '}
+              <button type="button" className="link" onClick={() => setLying(null)}>
+                Turn it as advised
+              </button>
+            </p>
+          )}
+        </>
       )}
       <p className={`remark text-sm ${advice.uncomfortable ? 'remark-caution' : ''}`} role="status">
         {advice.sentence}{' '}

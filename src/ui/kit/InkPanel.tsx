@@ -15,6 +15,7 @@ import {
   REFUSED_OFTEN,
   type Remedy,
   scaleMix,
+  TEST_STROKE,
   USUAL_DROP_ML,
   volumeOf,
   withDrop,
@@ -45,21 +46,25 @@ const BLANK = {
 
 /** A mix repeated at another volume, and the scribe's own drops that fill a millilitre. */
 const WANTED = { label: 'Volume wanted', unit: 'ml', low: 0.1, high: MIX_AMOUNTS.baseMl.high, step: 1 };
+const USUAL_ML = 10;
 const DROPS = { label: 'Drops that fill 1 ml', unit: '', low: 5, high: 60, step: 1 };
 
 /** Mixes: kept, repeated, scaled, labelled; and the next drop for what is wrong with one. */
 export function InkPanel({
   records,
   writtenWith,
+  wantedMl,
 }: {
   records: Records;
+  /** Volume a piece asks for, in ml; null where none does. */
+  wantedMl: number | null;
   /** The tool and the paper of the kit in hand, in words. */
   writtenWith: string;
 }) {
   const notice = useNotice();
   const [draft, setDraft] = useState<Omit<Mix, 'id' | 'madeAt'>>(BLANK);
   const [problem, setProblem] = useState<string | null>(null);
-  const [toMl, setToMl] = useState(10);
+  const [toMl, setToMl] = useState(wantedMl ?? USUAL_ML);
   const [now] = useState(() => Date.now());
   const mixes = entriesOf('mix', records.records);
   const remedies = entriesOf('remedy', records.records);
@@ -72,6 +77,7 @@ export function InkPanel({
       setProblem(sentenceOf(error));
     }
   };
+  const scaled = (mix: typeof draft, ml: number) => inHundredths(scaleMix(mix, ml, dropMl));
   const keepMix = () => {
     const mix: Mix = { ...draft, id: newId(), madeAt: new Date().toISOString(), writtenWith };
     void guarded(() => records.keep(mix.id, 'mix', mix));
@@ -131,7 +137,21 @@ export function InkPanel({
         </div>
         <p className="mt-1 text-sm tabular-nums">
           {plain(volumeOf(draft, dropMl))} ml in all. Mix in a separate pot, never in the stock bottle.
+          {wantedMl !== null && (
+            <>
+              {' '}
+              Your piece asks for {plain(wantedMl)} ml.{' '}
+              <button
+                type="button"
+                className="btn btn-xs"
+                onClick={() => setDraft((now) => scaled(now, wantedMl))}
+              >
+                Scale these amounts to it
+              </button>
+            </>
+          )}
         </p>
+        <p className="mt-1 max-w-prose text-sm">{TEST_STROKE[draft.base]}</p>
         <Caution id="pigment" />
         <DropSize ml={dropMl} onKeep={(ml) => void guarded(() => records.keep('drop', 'drop', { ml }))} />
       </section>
@@ -183,7 +203,7 @@ export function InkPanel({
                       <button
                         type="button"
                         className="btn btn-xs"
-                        onClick={() => setDraft(draftOf(scaleMix(mix, toMl, dropMl)))}
+                        onClick={() => setDraft(scaled(draftOf(mix), toMl))}
                       >
                         For {plain(toMl)} ml
                       </button>
@@ -248,12 +268,19 @@ const draftOf = ({
 }: Mix): Omit<Mix, 'id' | 'madeAt'> => ({
   label,
   base,
-  baseMl: Math.round(baseMl * 100) / 100,
-  waterMl: Math.round(waterMl * 100) / 100,
+  baseMl,
+  waterMl,
   gumDrops,
   consistency,
   note,
   writtenWith,
+});
+
+/** Amounts as they can be measured out. */
+const inHundredths = <T extends Pick<Mix, 'baseMl' | 'waterMl'>>(mix: T): T => ({
+  ...mix,
+  baseMl: Math.round(mix.baseMl * 100) / 100,
+  waterMl: Math.round(mix.waterMl * 100) / 100,
 });
 
 /** The size of one’s own drop, from counting. */

@@ -42,7 +42,11 @@ const KIT_WORD = 'moon';
 const TABS = ['Match', 'Prepare', 'Ink', 'What is going wrong?'] as const;
 type Tab = (typeof TABS)[number];
 /** Links lead to a tab by its hash. */
-const TAB_OF: Readonly<Record<string, Tab>> = { '#prepare': 'Prepare', '#trouble': 'What is going wrong?' };
+const TAB_OF: Readonly<Record<string, Tab>> = {
+  '#prepare': 'Prepare',
+  '#ink': 'Ink',
+  '#trouble': 'What is going wrong?',
+};
 
 /** The id of the record that holds the kit chosen for a hand, and what was asked for. */
 const choiceOf = (hand: HandId) => `kit-${hand}`;
@@ -63,10 +67,13 @@ export function KitStation({
   opened,
   drawer,
   records: remembered,
+  wantedMl,
 }: {
   opened: Opened;
   drawer: readonly Nib[];
   records: readonly Entry[];
+  /** Volume of ink that a piece sent here for, in ml. */
+  wantedMl: number | null;
 }) {
   const sheet = useSheet(opened);
   const { recipe, edit } = sheet;
@@ -221,6 +228,7 @@ export function KitStation({
           {tab === 'Ink' && (
             <InkPanel
               records={records}
+              wantedMl={wantedMl}
               writtenWith={[inHand.tool, inHand.paper].flatMap((one) => one?.label ?? []).join(' on ')}
             />
           )}

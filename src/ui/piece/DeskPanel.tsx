@@ -3,6 +3,7 @@
 import { addMinutes, format, parseISO, subMinutes } from 'date-fns';
 import { useState } from 'react';
 import type { Item } from '@/core/kit/item';
+import { volumeFor } from '@/core/kit/mix';
 import { recordId } from '@/core/log/recordId';
 import { lookUp } from '@/core/measure/lookUp';
 import { plain } from '@/core/measure/units';
@@ -16,6 +17,7 @@ import { noRoomForMarks } from '@/core/piece/roomForMarks';
 import { type PenWork, penWork, strokesIn } from '@/core/piece/written';
 import { LIMITS } from '@/core/problem/limits';
 import { handOf } from '@/core/setting/handOf';
+import { Link } from '@/ui/lib/Link';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
@@ -201,7 +203,10 @@ export function DeskPanel({
         <p className="text-sm">
           {lasting(plan.minutes)} in all{piece.rows.length > 1 && ' for one'}; set aside{' '}
           {plan.spoiled === 1 ? 'one sheet' : `${plan.spoiled} sheets`} besides for slips. {inkLaid(plan.ink)}{' '}
-          Times are estimates.
+          Times are estimates.{' '}
+          <Link className="link" href={`/kit?ml=${volumeFor(plan.ink * many)}#ink`}>
+            Mix {plain(volumeFor(plan.ink * many))} ml for it
+          </Link>
         </p>
         <label className="block text-sm">
           To be done by

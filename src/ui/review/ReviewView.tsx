@@ -3,6 +3,7 @@
 import { ChevronLeft, NotebookPen, Printer, Trash2 } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { Item } from '@/core/kit/item';
 import type { Session } from '@/core/log/session';
 import { plain } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
@@ -22,6 +23,7 @@ import { sheetLink } from '../sheet/sheetLink';
 import { FiguresTable } from './FiguresTable';
 import { LetterPanel } from './LetterPanel';
 import { PageView } from './PageView';
+import { ProfilePanel } from './ProfilePanel';
 
 /** Assumed time for a page, in minutes, where none was recorded. */
 const PAGE_MINUTES = 10;
@@ -37,6 +39,7 @@ export function ReviewView({
   beside,
   session,
   models,
+  nib,
 }: {
   id: string;
   at: string;
@@ -48,6 +51,8 @@ export function ReviewView({
   lines: boolean;
   /** Reviews of what other pens wrote on the same page. */
   beside: readonly { readonly id: string; readonly title: string }[];
+  /** The tool whose strip it is, as the bench knows it; undefined where the bench no longer has it. */
+  nib: Item | undefined;
   /** The scribe's own models of letters of this hand. */
   models: readonly OwnModel[];
   /** The session it was written in, as far as can be told. */
@@ -147,6 +152,7 @@ export function ReviewView({
           differ slightly.
         </p>
       )}
+      {review.profile && <ProfilePanel profile={review.profile} nib={nib} hand={review.hand} at={at} />}
       <section aria-label="Remarks" className="grid gap-3 md:grid-cols-3" data-testid="remarks">
         {remarks.map((remark, i) => (
           <RemarkCard
@@ -155,7 +161,9 @@ export function ReviewView({
             onChange={(changed) => void keepRemarks(remarks.map((one, k) => (k === i ? changed : one)))}
           />
         ))}
-        {remarks.length === 0 && <p>Too little was written to judge: at least three letters are needed.</p>}
+        {remarks.length === 0 && !review.profile && (
+          <p>Too little was written to judge: at least three letters are needed.</p>
+        )}
       </section>
       <div className="no-print flex flex-wrap gap-2">
         <button type="button" className="btn btn-primary btn-sm" disabled={busy} onClick={() => void print()}>

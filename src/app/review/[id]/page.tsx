@@ -4,6 +4,7 @@ import { isPiece } from '@/core/document/keptPage';
 import { handById } from '@/core/hands/registry';
 import { entriesOf } from '@/core/log/entriesOf';
 import { NO_PRINT } from '@/core/review/review';
+import { findItem } from '@/store/items';
 import { listRecords } from '@/store/records';
 import { findReview, reviewsBeside } from '@/store/reviews';
 import { ReviewView } from '@/ui/review/ReviewView';
@@ -34,12 +35,14 @@ export default async function ReviewPage({ params }: { params: Promise<{ id: str
   const lines =
     review.print === NO_PRINT ||
     (kept ? isPiece(kept) || kept.bands === null : review.rows.every(({ text }) => /^row \d+$/.test(text)));
+  const nib = kept && !isPiece(kept) && review.profile ? await findItem(kept.sheet.nib) : undefined;
   return (
     <ReviewView
       id={id}
       at={at}
       review={review}
       handName={handById(review.hand).name}
+      nib={nib}
       models={models.map(({ entryId: _, ...model }) => model)}
       overlaid={kept !== undefined && (isPiece(kept) || !lines)}
       lines={lines}

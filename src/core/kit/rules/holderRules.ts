@@ -8,6 +8,7 @@ import type { Need, SchoolId } from '../need';
 import { triedSeat } from '../seat';
 import { fails, good, risk, type Verdict } from '../verdict';
 import { cannotSay } from './cannotSay';
+import { liked } from './liked';
 import { isCut, takesHolder } from './traits';
 
 /** Shanks of tube nibs have an arc of less than this, in mm (estimate: the demo's has 1.3, other nibs over 3). */
@@ -139,4 +140,6 @@ export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
           'Try a thicker grip cheaply before buying one.',
         )
       : undefined,
+
+  liked: (_, __, holder) => liked(holder),
 };

@@ -7,6 +7,7 @@ import { toolOf } from '../kinds/registry';
 import type { Need } from '../need';
 import { fails, good, risk, type Verdict } from '../verdict';
 import { cannotSay } from './cannotSay';
+import { liked } from './liked';
 import { isCut, isDipped, takesFilling, takesHolder, vesselOf } from './traits';
 
 type InkRule = (need: Need, tool: Item, ink: Item) => Verdict;
@@ -101,4 +102,6 @@ export const INK_RULES: Readonly<Record<string, InkRule>> = {
       ? risk(10, `${capital(kind.id)} fades in the light.`, 'Take carbon ink or gouache.')
       : undefined;
   },
+
+  liked: (_, __, ink) => liked(ink),
 };

@@ -7,6 +7,7 @@ import { toolOf } from '../kinds/registry';
 import type { Need } from '../need';
 import { good, risk, type Verdict } from '../verdict';
 import { cannotSay } from './cannotSay';
+import { liked } from './liked';
 import { isFilled, takesInk } from './traits';
 
 /** Recognises envelopes by their name: no fact of a paper says it. */
@@ -79,6 +80,8 @@ export const PAPER_RULES: Readonly<Record<string, PaperRule>> = {
     }
     return undefined;
   },
+
+  liked: (_, __, paper) => liked(paper),
 };
 
 type SpreadRule = (need: Need, tool: Item, ink: Item | undefined, paper: Item) => Verdict;

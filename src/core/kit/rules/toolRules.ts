@@ -10,6 +10,7 @@ import { firstToolFor, toolOf } from '../kinds/registry';
 import { bodyBy, mostBody, type Need, widthFor } from '../need';
 import { fails, good, risk, type Verdict } from '../verdict';
 import { cannotSay } from './cannotSay';
+import { liked } from './liked';
 import { isBroad, isCut, isGap } from './traits';
 
 /** Whether the scribe is a learner, who is shown what to begin with. */
@@ -254,4 +255,6 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
   },
 
   purpose: (need, tool) => toolOf(tool.kind)?.suits?.(need),
+
+  liked: (_, tool) => liked(tool),
 };

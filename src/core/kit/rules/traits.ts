@@ -40,3 +40,7 @@ export function vesselOf(kind: Kind): Vessel | undefined {
 const METAL: readonly (Vessel | undefined)[] = ['steel', 'leaves', 'feed', 'plates'];
 /** Tools whose ink lies on metal, which acid attacks. */
 export const isMetal = (kind: Kind) => METAL.includes(vesselOf(kind));
+
+/** Whether steel may still have the coating it is sold with: a drop of water on it says so, before what was noted. */
+export const mayBeCoated = ({ coated, drop, deoiled }: Pick<Item, 'coated' | 'drop' | 'deoiled'>): boolean =>
+  drop === 'beads' || (drop !== 'spreads' && coated !== false && deoiled === null);

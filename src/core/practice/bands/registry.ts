@@ -9,6 +9,7 @@ import { pair } from './pair';
 import { picture } from './picture';
 import { ruling } from './ruling';
 import { shapes } from './shapes';
+import { strip } from './strip';
 import { word } from './word';
 
 /** The kinds of bands, in the order they are offered. A new one is a file here and its name in this list. */
@@ -23,6 +24,7 @@ export const BAND_KINDS = {
   word,
   line,
   picture,
+  strip,
   ruling,
 } as const satisfies Record<string, BandKind>;
 
