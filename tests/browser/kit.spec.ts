@@ -398,3 +398,36 @@ test('what is asked about is what is shown: another tool, another hand, and a le
   await page.getByRole('button', { name: 'Undo' }).last().click();
   await expect(margin.getByLabel('Writing hand')).toHaveValue('right');
 });
+
+test('words that name a part lead to its drawing, and the page is told how far it is turned', async ({
+  page,
+}) => {
+  await page.goto('/kit?hand=copperplate');
+  await page.getByRole('tab', { name: 'Prepare' }).click();
+  const tines = page.getByRole('link', { name: 'tines' }).first();
+  await expect(tines).toBeVisible();
+  await page.getByRole('slider', { name: 'The page is turned' }).fill('0');
+  await expect(page.getByTestId('lie')).toContainText(
+    /steeper than the slant: turn the page \d+° anticlockwise/,
+  );
+  await page.getByRole('button', { name: 'Turn it as advised' }).click();
+  await expect(page.getByTestId('lie')).toHaveCount(0);
+  await tines.click();
+  await page.waitForURL(/parts#tines/);
+  await expect(page.locator('#tines')).toContainText('The two halves that part under pressure');
+  await expect(page.getByRole('img', { name: /Pointed nib: points, tines, slit/ })).toBeVisible();
+  expect(await axeFinds(page)).toEqual([]);
+});
+
+test('a piece asks for its ink: the mix is scaled to it', async ({ page }) => {
+  await page.goto('/piece?sheet=demo-panel');
+  await page.getByRole('tab', { name: 'To the desk' }).click();
+  await page.getByRole('link', { name: /^Mix [\d.]+ ml for it/ }).click();
+  await page.waitForURL(/kit\?ml=/);
+  await page.getByRole('button', { name: 'Scale these amounts to it' }).click();
+  const wanted = Number(new URL(page.url()).searchParams.get('ml') ?? 2);
+  const said = await page.getByText(/ml in all\. Mix in a separate pot/).textContent();
+  // To a drop: gum is counted in whole ones.
+  expect(Math.abs(Number.parseFloat(said ?? '') - wanted)).toBeLessThan(0.1);
+  await expect(page.getByText('Pull a test stroke').first()).toBeVisible();
+});

@@ -273,3 +273,50 @@ test('a guide of a piece: printed with marks, written, and measured pen by pen a
   await page.waitForURL((url) => url.pathname === '/review');
   expect((await page.request.get(picture ?? '')).status()).toBe(404);
 });
+
+test('a nib’s strip: printed from the Bench, photographed, kept with the nib, and letters are written with it', async ({
+  page,
+}) => {
+  // A nib of this test's own: others of the desk may be measured by others.
+  const nib = {
+    id: 'strip-nib',
+    kind: 'pointed-nib',
+    label: 'nib of the strip',
+    width: 1,
+    hairline: 0.1,
+  };
+  const put = await page.request.put('/api/items', { data: [nib] });
+  expect(put.status()).toBe(200);
+  await open(page, '/bench?item=strip-nib');
+  await page.getByRole('link', { name: 'Print a strip for it' }).click();
+  await page.waitForURL(/practise/);
+  await expect(page.getByLabel('Title at the head of the page')).toHaveValue('Strip of nib of the strip');
+  await expect(page.getByText('Ten steps of pressure').first()).toBeVisible();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'PDF', exact: true }).click(),
+  ]);
+  expect(download.suggestedFilename()).toContain('strip');
+  await open(page, '/review');
+  await photographed(page);
+  const profile = page.getByTestId('profile');
+  await expect(profile).toContainText('The strip of “nib of the strip”');
+  await expect(profile.getByRole('row', { name: /Finest line/ })).toContainText(/0\.1\d ± 0\.03 mm/);
+  await expect(profile.getByRole('row', { name: /One load covers/ })).toContainText(/\d{3} mm²/);
+  await expect(profile.getByRole('img', { name: /Steps of pressure/ })).toBeVisible();
+  // A page with nothing but a strip has no letters to log or to practise on.
+  await expect(page.getByRole('button', { name: /Print the next page|Log it/ })).toHaveCount(0);
+  expect(await axeFinds(page)).toEqual([]);
+  await profile.getByRole('button', { name: /^Keep with/ }).click();
+  await expect(profile.getByRole('button', { name: 'Kept with the nib' })).toBeVisible();
+  const all: { id: string; width: number; hairline: number; load: number; measuredAt: string }[] = await (
+    await page.request.get('/api/items')
+  ).json();
+  const kept = all.find(({ id }) => id === nib.id);
+  expect(Math.abs((kept?.width ?? 0) - 1)).toBeLessThan(0.08);
+  expect(kept?.load).toBeGreaterThan(300);
+  expect(kept?.measuredAt).toBeTruthy();
+  await page.getByRole('link', { name: 'See letters written with it' }).click();
+  await page.waitForURL(/strokes/);
+  await expect(page.getByRole('button', { name: /nib of the strip/ }).first()).toBeVisible();
+});

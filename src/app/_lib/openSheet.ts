@@ -122,7 +122,7 @@ async function stripOf(id: string): Promise<Recipe | undefined> {
 
 const fresh = (recipe: Recipe): Opened => ({
   id: crypto.randomUUID(),
-  name: usualName(recipe),
+  name: recipe.title || usualName(recipe),
   recipe,
   revision: UNSAVED,
   inAddress: false,

@@ -56,6 +56,16 @@ function clockwise(points: readonly Point[]): Point[] | undefined {
   return sorted;
 }
 
+/** Does a place of the picture lie between the corner rings of a page? Nothing there can be a mark of another page: an o in print is a ring too. */
+export function isOnPage({ map }: Pick<MarkedPage, 'map'>, [x, y]: Point): boolean {
+  const corners = CORNERS.map((corner) => mapped(map, corner));
+  const sides = corners.map(([ax, ay], i) => {
+    const [bx, by] = corners[(i + 1) % corners.length] as Point;
+    return (bx - ax) * (y - ay) - (by - ay) * (x - ax);
+  });
+  return sides.every((side) => side > 0) || sides.every((side) => side < 0);
+}
+
 /** The rings found where a map of the page expects them. */
 function ringsAt(map: Homography, rings: readonly RingSeen[]): (RingSeen | undefined)[] {
   const side = Math.sqrt(Math.abs(area(CORNERS.map((corner) => mapped(map, corner)))));

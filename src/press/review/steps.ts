@@ -5,7 +5,7 @@ import type { PageCode } from '@/core/page/pageCode';
 import { Problem } from '@/core/problem/problem';
 import { codeOnPage } from '@/core/register/codeOnPage';
 import { homographyOf, mapped, type Point } from '@/core/register/homography';
-import { type MarkedPage, markedPageIn, UNIT_MARKS } from '@/core/register/markedPage';
+import { isOnPage, type MarkedPage, markedPageIn, UNIT_MARKS } from '@/core/register/markedPage';
 import { pageMapOf, straightened } from '@/core/register/pageMap';
 import { type RingSeen, ringsIn } from '@/core/register/rings';
 import { evenlyLit, lightOn } from '@/core/review/light';
@@ -78,8 +78,8 @@ export async function* lookSteps({ picture }: LookJob): AsyncGenerator<Step, voi
   const pages: LookedPage[] = [];
   let rest = seen;
   for (let marks = markedPageIn(rest); marks && pages.length < MOST_PAGES; marks = markedPageIn(rest)) {
-    const { rings } = marks;
-    rest = rest.filter((ring) => !rings.includes(ring));
+    const page = marks;
+    rest = rest.filter((ring) => !page.rings.includes(ring) && !isOnPage(page, ring.at));
     const read = codeOnPage(green, marks);
     pages.push(read && 'code' in read ? { code: read.code, marks: read.page } : { code: undefined, marks });
   }

@@ -166,7 +166,10 @@ export function BenchStation({
         <h1>{title}</h1>
         <p className="mb-3 max-w-prose">
           What you own. Labels differ between makers and felt wears wider, so a measured width beats a marked
-          one; a fact you do not know is better left open than guessed.
+          one; a fact you do not know is better left open than guessed.{' '}
+          <Link className="link" href="/parts">
+            Parts of pens and their names
+          </Link>
         </p>
         {problem && (
           <p role="alert" className="remark remark-warning mb-3">

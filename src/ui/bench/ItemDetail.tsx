@@ -8,6 +8,7 @@ import { takesHolder } from '@/core/kit/rules/traits';
 import { OneOrNone } from '../fields/OneOf';
 import { Link } from '../lib/Link';
 import { keepPhoto } from '../lib/photo';
+import { PartWords } from '../parts/PartWords';
 import { enteredNumber } from './facts';
 import { MeasureNib } from './MeasureNib';
 import { NibDrawing } from './NibDrawing';
@@ -139,7 +140,7 @@ function ColourField({
   return (
     <div className="flex items-center justify-between gap-2 text-sm">
       <label className="flex flex-1 items-center justify-between gap-2">
-        {name}
+        <PartWords>{name}</PartWords>
         <span className="flex items-center gap-2">
           {colour === null ? 'not known' : colourName(colour)}
           <input
@@ -179,7 +180,7 @@ function FactField({
     const shown = value === null ? '' : asked.kind === 'flag' ? (value ? 'yes' : 'no') : String(value);
     return (
       <label className="flex items-center justify-between gap-2 text-sm">
-        {name}
+        <PartWords>{name}</PartWords>
         <OneOrNone
           className="select select-sm w-39"
           none="not known"
@@ -193,7 +194,7 @@ function FactField({
   if (asked.kind === 'day')
     return (
       <label className="flex items-center justify-between gap-2 text-sm">
-        {name}
+        <PartWords>{name}</PartWords>
         <input
           key={`${item.id} ${String(value)}`}
           type="date"

@@ -7,6 +7,7 @@ import { counted } from '@/core/measure/words';
 import { Link } from '@/ui/lib/Link';
 import type { WrittenSample } from '@/workers/gallery.worker';
 import { Sample } from '../hand/Sample';
+import { PartWords } from '../parts/PartWords';
 import { VERDICTS } from './kitWords';
 
 const TONES: Readonly<Record<RankedKit['verdict'], string>> = {
@@ -78,7 +79,7 @@ export function KitCard({
       <ul className="mt-2 list-disc pl-5 text-sm">
         {reasons.slice(0, REASONS).map((one) => (
           <li key={one.rule}>
-            {one.reason}
+            <PartWords>{one.reason}</PartWords>
             {one.school && (
               <span className="opacity-80"> (your school: {SCHOOLS[one.school].name.toLowerCase()})</span>
             )}
@@ -88,7 +89,7 @@ export function KitCard({
       {decided && <p className="mt-2 text-sm italic">{decided}</p>}
       {first && (
         <p className="remark remark-caution mt-2 text-sm">
-          {first.reason} {first.cure && <span className="italic">{first.cure}</span>}
+          <PartWords>{first.reason}</PartWords> {first.cure && <span className="italic">{first.cure}</span>}
         </p>
       )}
       {others.length > 0 && <Others risks={others} />}
@@ -145,7 +146,7 @@ const Others = ({ risks }: { risks: readonly Judgement[] }) => (
     <ul className="mt-1 list-disc pl-5">
       {risks.map(({ rule, reason, cure }) => (
         <li key={rule}>
-          {reason} {cure && <span className="italic">{cure}</span>}
+          <PartWords>{reason}</PartWords> {cure && <span className="italic">{cure}</span>}
         </li>
       ))}
     </ul>

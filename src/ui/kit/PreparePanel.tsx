@@ -13,6 +13,7 @@ import { roundTo } from '@/core/measure/units';
 import type { FactChange } from '../bench/useBench';
 import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
+import { PartWords } from '../parts/PartWords';
 import { BindDrawing } from './BindDrawing';
 import { Caution } from './Caution';
 import { GripPage } from './GripPage';
@@ -75,7 +76,9 @@ export function PreparePanel({
                   onChange={(event) => void tick(step.id, event.target.checked)}
                 />
                 <div>
-                  <p className={done.includes(step.id) ? 'opacity-75' : ''}>{step.what}</p>
+                  <p className={done.includes(step.id) ? 'opacity-75' : ''}>
+                    <PartWords>{step.what}</PartWords>
+                  </p>
                   <p className="text-sm opacity-80">{step.why}</p>
                   {step.id === 'seat' && kit.holder && (
                     <>
@@ -84,7 +87,11 @@ export function PreparePanel({
                     </>
                   )}
                   {step.id === 'bind' && <BindDrawing gap={kit.tool.width} angle={recipe.penAngle} />}
-                  {step.not && <p className="remark remark-warning text-sm">{step.not}</p>}
+                  {step.not && (
+                    <p className="remark remark-warning text-sm">
+                      <PartWords>{step.not}</PartWords>
+                    </p>
+                  )}
                   {step.caution && <Caution id={step.caution} />}
                 </div>
               </li>

@@ -8,6 +8,7 @@ import { cureOf, seenWith } from '@/core/kit/troubles';
 import { entriesOf } from '@/core/log/entriesOf';
 import { useNotice } from '../frame/notices';
 import { newId } from '../lib/api';
+import { PartWords } from '../parts/PartWords';
 import { Caution } from './Caution';
 import { nameOf } from './kitWords';
 import { RescueCards } from './RescueCards';
@@ -107,7 +108,9 @@ export function TroublePanel({
                   <strong>{cause.name}</strong>
                   <span>{inWords(chance, causes[0]?.chance ?? chance)}</span>
                 </div>
-                <p className="text-sm">{cureOf(cause, kit.tool.kind)}</p>
+                <p className="text-sm">
+                  <PartWords>{cureOf(cause, kit.tool.kind)}</PartWords>
+                </p>
                 {cause.id === 'coating' && <Caution id="solvent" />}
                 <button
                   type="button"

@@ -67,6 +67,8 @@ export function ReviewView({
   const plainSample = review.print === NO_PRINT;
   const counted = session?.measured?.review === id;
   const day = fullDate(at);
+  /** Nothing but a nib's strip is on it: there is no letter to practise or to log. */
+  const onlyStrip = review.profile !== null && review.rows.length === 0;
 
   const nextPage = () => askServer('POST /api/review/{}/next', { id });
   const print = () =>
@@ -153,7 +155,7 @@ export function ReviewView({
         </p>
       )}
       {review.profile && <ProfilePanel profile={review.profile} nib={nib} hand={review.hand} at={at} />}
-      <section aria-label="Remarks" className="grid gap-3 md:grid-cols-3" data-testid="remarks">
+      <section aria-label="Remarks" className="grid gap-3 empty:hidden md:grid-cols-3" data-testid="remarks">
         {remarks.map((remark, i) => (
           <RemarkCard
             key={review.remarks[i]?.text}
@@ -166,13 +168,22 @@ export function ReviewView({
         )}
       </section>
       <div className="no-print flex flex-wrap gap-2">
-        <button type="button" className="btn btn-primary btn-sm" disabled={busy} onClick={() => void print()}>
-          <Printer size={16} aria-hidden /> Print the next page
-        </button>
-        <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void open()}>
-          <NotebookPen size={16} aria-hidden /> Open it in Practise
-        </button>
-        {!lines && (
+        {!onlyStrip && (
+          <>
+            <button
+              type="button"
+              className="btn btn-primary btn-sm"
+              disabled={busy}
+              onClick={() => void print()}
+            >
+              <Printer size={16} aria-hidden /> Print the next page
+            </button>
+            <button type="button" className="btn btn-sm" disabled={busy} onClick={() => void open()}>
+              <NotebookPen size={16} aria-hidden /> Open it in Practise
+            </button>
+          </>
+        )}
+        {!lines && !onlyStrip && (
           <button
             type="button"
             className="btn btn-sm"
@@ -214,7 +225,7 @@ export function ReviewView({
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <PageView id={id} review={review} known={overlaid} onLetter={(row, k) => setLetter([row, k])} />
         <div className="space-y-5">
-          <FiguresTable hand={review.hand} figures={review.figures} />
+          {!onlyStrip && <FiguresTable hand={review.hand} figures={review.figures} />}
           {review.refused.length > 0 && (
             <section aria-label="Not judged">
               <h2 className="margin-heading">Not judged</h2>
@@ -225,20 +236,22 @@ export function ReviewView({
               </ul>
             </section>
           )}
-          <section aria-label="Rows">
-            <h2 className="margin-heading">Rows</h2>
-            <ul className="space-y-1 text-sm" data-testid="rows">
-              {review.rows.map((row, i) => (
-                <li key={`${row.text} ${row.baseline}`}>
-                  <button type="button" className="link text-left" onClick={() => setLetter([i, 0])}>
-                    {row.text}
-                  </button>
-                  : {row.letters.length} {lines ? 'groups of letters' : 'shown'}
-                  {row.faults.length > 0 && ` · ${row.faults.map(({ fault }) => fault).join(', ')}`}
-                </li>
-              ))}
-            </ul>
-          </section>
+          {!onlyStrip && (
+            <section aria-label="Rows">
+              <h2 className="margin-heading">Rows</h2>
+              <ul className="space-y-1 text-sm" data-testid="rows">
+                {review.rows.map((row, i) => (
+                  <li key={`${row.text} ${row.baseline}`}>
+                    <button type="button" className="link text-left" onClick={() => setLetter([i, 0])}>
+                      {row.text}
+                    </button>
+                    : {row.letters.length} {lines ? 'groups of letters' : 'shown'}
+                    {row.faults.length > 0 && ` · ${row.faults.map(({ fault }) => fault).join(', ')}`}
+                  </li>
+                ))}
+              </ul>
+            </section>
+          )}
         </div>
       </div>
       {letter && (

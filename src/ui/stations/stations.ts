@@ -89,6 +89,7 @@ export const WORDMARK = 'Elvane';
 export const OTHER_PAGES = {
   begin: { href: '/begin', name: 'Begin' },
   pens: { href: '/pens', name: 'The same word with every pen', title: 'One word' },
+  parts: { href: '/parts', name: 'Parts of pens and their names', title: 'Parts' },
   session: { href: '/today/session', name: 'Session' },
   eye: { href: '/today/eye', name: 'Train the eye' },
   reviewed: { href: '/review/[id]', name: 'Review of a page' },

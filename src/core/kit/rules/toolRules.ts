@@ -256,5 +256,23 @@ export const TOOL_RULES: Readonly<Record<string, ToolRule>> = {
 
   purpose: (need, tool) => toolOf(tool.kind)?.suits?.(need),
 
+  /** Felt springs back, bristle does not (common teaching). */
+  tip: ({ experience, purpose }, { tip }) => {
+    const piece = purpose === 'finished piece' || purpose === 'envelope';
+    switch (tip) {
+      case 'felt':
+        if (experience === 'beginner') return good(6, 'A felt tip gives way a little and springs back.');
+        return piece
+          ? risk(4, 'A felt tip frays, and its hairlines grow thick.', 'Take a fresh one, or bristle.')
+          : good(3, 'A felt tip shows in a drill how evenly you press.');
+      case 'bristle':
+        return experience === 'beginner'
+          ? risk(8, 'Bristle bends as far as it is pressed, and stays bent.', 'Learn on a small felt tip.')
+          : good(5, 'Bristle goes from a hairline to a full stroke, and carries more ink.');
+      default:
+        return undefined;
+    }
+  },
+
   liked: (_, tool) => liked(tool),
 };
