@@ -1,7 +1,7 @@
 import type { Item } from '@/core/kit/item';
 import { type Match, match } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
-import { onePurchase, type Purchase } from '@/core/kit/purchase';
+import { type Purchase, purchases } from '@/core/kit/purchase';
 
 /** Matches off the page's own thread. Answers carry the number of their question, so that late ones can be passed over. */
 export interface MatchRequest {
@@ -15,16 +15,16 @@ export interface MatchRequest {
 export interface MatchAnswer {
   readonly number: number;
   readonly match: Match;
-  readonly purchase?: Purchase;
+  /** The first step, and what would improve on it. */
+  readonly purchases: readonly Purchase[];
 }
 
 self.onmessage = ({ data: { number, need, bench, buy } }: MessageEvent<MatchRequest>) => {
   const found = match(need, bench);
-  const purchase = buy.length > 0 ? onePurchase(need, bench, buy) : undefined;
   const answer: MatchAnswer = {
     number,
     match: found,
-    ...(purchase && { purchase }),
+    purchases: buy.length > 0 ? purchases(need, bench, buy) : [],
   };
   self.postMessage(answer);
 };

@@ -5,7 +5,7 @@ import { firstList } from '@/core/kit/firstList';
 import type { Item } from '@/core/kit/item';
 import { match } from '@/core/kit/match';
 import { type Need, needFor, USUAL_SCHOOLS } from '@/core/kit/need';
-import { describePurchase, onePurchase } from '@/core/kit/purchase';
+import { describePurchase, purchases } from '@/core/kit/purchase';
 
 // Twenty drawers, from nothing to a teacher's two hundred things: what Kit says first, and what it would have bought.
 
@@ -86,7 +86,7 @@ it('of twenty drawers Kit says first what was approved', async () => {
   const lines = DRAWERS.flatMap(([name, drawer, need]) => {
     const { ranked, refused } = match(need, drawer);
     const [best] = ranked;
-    const bought = onePurchase(need, drawer);
+    const [bought, ...later] = purchases(need, drawer);
     const { tool, holder, ink, paper } = best?.kit ?? {};
     const kit = [tool, holder, ink, paper].flatMap((item) => item?.label ?? []).join(', ');
     const list = best
@@ -104,6 +104,7 @@ it('of twenty drawers Kit says first what was approved', async () => {
       ...(best?.unknown ?? []).slice(0, 2).map(({ what }) => `    ? ${what}`),
       ...list,
       ...(bought ? [`  would be bettered by: ${describePurchase(bought)}`] : ['  nothing need be bought']),
+      ...later.map((next) => `    after that: ${describePurchase(next)}`),
       ...refused
         .slice(0, 2)
         .map(({ items, reason }) => `  × ${items.map(({ label }) => label).join(' with ')}: ${reason}`),

@@ -4,7 +4,7 @@ import { DEMO_BENCH } from './demoBench';
 import { blankItem, type Item } from './item';
 import { bestNibFor, explain, match } from './match';
 import { needFor, USUAL_SCHOOLS } from './need';
-import { onePurchase } from './purchase';
+import { onePurchase, priceOf, purchases } from './purchase';
 
 const thing = (id: string, kind: Item['kind'], facts: Partial<Item> = {}): Item => ({
   ...blankItem(id, kind, id),
@@ -85,6 +85,28 @@ describe('a purchase', () => {
       explain(needFor(hand, beginner), match(needFor(hand, beginner), bench).ranked[0]?.kit ?? bought.kit)
         .verdict,
     ).not.toBe('incomplete');
+  });
+
+  it('goes on in steps: each betters what the steps before it have made, and none is proposed twice', () => {
+    for (const { id } of HANDS) {
+      const steps = purchases(needFor(id, beginner), []);
+      const labels = steps.flatMap(({ item, also }) => [item, ...also].map(({ label }) => label));
+      expect(new Set(labels).size, id).toBe(labels.length);
+      for (const { gain } of steps.slice(1)) expect(gain, id).toBeGreaterThan(0);
+    }
+  });
+
+  it('has a price where like things on the bench have one, and none where one is not known', () => {
+    const bench = [
+      thing('nib', 'pointed-nib', { price: 2 }),
+      thing('old', 'pointed-nib', { price: 4, archived: true }),
+    ];
+    const item = thing('new', 'pointed-nib', {});
+    expect(priceOf({ item, also: [] }, bench)).toBe(3);
+    expect(priceOf({ item, also: [thing('ink', 'ink', {})] }, bench)).toBeUndefined();
+    expect(
+      priceOf({ item, also: [thing('ink', 'ink', {})] }, [...bench, thing('mine', 'ink', { price: 9 })]),
+    ).toBe(12);
   });
 
   it('is never of what lies in the drawer', () => {

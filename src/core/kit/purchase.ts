@@ -1,4 +1,5 @@
 import { handById } from '../hands/registry';
+import { median } from '../measure/statistics';
 import { roundTo } from '../measure/units';
 import { listed, withArticle } from '../measure/words';
 import { bestWith } from './bestKit';
@@ -214,6 +215,44 @@ export function onePurchase(
     before: now?.verdict,
     reasons: reasons.map(({ reason }) => reason).filter((reason) => !before.has(reason)),
   };
+}
+
+/** Most steps that are proposed one after another: beyond them nobody has written what would tell. */
+const MOST_LEVELS = 3;
+
+/** What to buy first, and what would improve the kit next, each step with the things of the steps before it. */
+export function purchases(
+  need: Need,
+  bench: readonly Item[],
+  kinds?: readonly Item['kind'][],
+): readonly Purchase[] {
+  const steps: Purchase[] = [];
+  let owned = bench;
+  while (steps.length < MOST_LEVELS) {
+    const next = onePurchase(need, owned, kinds);
+    if (!next) break;
+    steps.push(next);
+    owned = [...owned, next.item, ...next.also];
+  }
+  return steps;
+}
+
+/** What a thing of its kind has cost on this bench, put away or not, in the scribe's currency: the median; undefined where no price is known. */
+export function priceLike({ kind }: Pick<Item, 'kind'>, bench: readonly Item[]): number | undefined {
+  const known = bench.flatMap((item) => (item.kind === kind && item.price !== null ? [item.price] : []));
+  return known.length > 0 ? median(known) : undefined;
+}
+
+/** The price of a purchase by what like things have cost; undefined where one of them is not known. */
+export function priceOf(
+  { item, also }: Pick<Purchase, 'item' | 'also'>,
+  bench: readonly Item[],
+): number | undefined {
+  const prices = [item, ...also].map((one) => priceLike(one, bench));
+  return prices.reduce<number | undefined>(
+    (sum, price) => (sum === undefined || price === undefined ? undefined : sum + price),
+    0,
+  );
 }
 
 /** What is offered, in words: "a 2.4 mm square-cut nib". */

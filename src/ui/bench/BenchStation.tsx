@@ -117,7 +117,7 @@ export function BenchStation({
     onRowSelectionChange: setSelected,
     onGlobalFilterChange: setSearch,
     globalFilterFn: (row, _, wanted) =>
-      `${row.original.label} ${kindName(row.original.kind)} ${summary(row.original)}`
+      `${row.original.label} ${row.original.otherNames ?? ''} ${kindName(row.original.kind)} ${summary(row.original)}`
         .toLowerCase()
         .includes(String(wanted).toLowerCase()),
     getCoreRowModel: getCoreRowModel(),

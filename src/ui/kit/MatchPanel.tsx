@@ -7,9 +7,11 @@ import { firstList } from '@/core/kit/firstList';
 import { asNib, type Item } from '@/core/kit/item';
 import { isTool } from '@/core/kit/itemKinds';
 import type { Kit } from '@/core/kit/judgeKit';
+import { besideKit } from '@/core/kit/layOut';
 import type { RankedKit } from '@/core/kit/match';
 import type { Need } from '@/core/kit/need';
-import { describePurchase, type Purchase } from '@/core/kit/purchase';
+import { describePurchase, type Purchase, priceOf } from '@/core/kit/purchase';
+import { plain } from '@/core/measure/units';
 import { capital } from '@/core/measure/words';
 import type { MatchAnswer } from '@/workers/match.worker';
 import { useAbout } from '../frame/AboutMe';
@@ -94,7 +96,7 @@ export function MatchPanel({
         ))}
       </ol>
       {side.length > 1 && <SideBySide need={need} kits={side} />}
-      {answer.purchase && <Buy purchase={answer.purchase} now={ranked[0]} />}
+      <Buy need={need} bench={bench} purchases={answer.purchases} now={ranked[0]} />
       {refused.length > 0 && (
         <details>
           <summary className="margin-heading cursor-pointer">
@@ -137,21 +139,61 @@ function Beginning({ need }: { need: Need }) {
   );
 }
 
-/** What one purchase would change, in words. */
-function Buy({ purchase, now }: { purchase: Purchase; now: RankedKit | undefined }) {
-  const { verdict, before, kit, reasons } = purchase;
+/** What to buy first and next, and what each step would change, in words. */
+function Buy({
+  need,
+  bench,
+  purchases,
+  now,
+}: {
+  need: Need;
+  bench: readonly Item[];
+  purchases: readonly Purchase[];
+  now: RankedKit | undefined;
+}) {
+  const [first, ...later] = purchases;
+  if (!first) return null;
+  const { verdict, before, kit, reasons, also } = first;
   const better = verdict !== before && now;
+  const isSet = also.length > 0;
   return (
     <section aria-labelledby="purchase" className="remark">
       <h2 id="purchase" className="margin-heading">
-        {purchase.also.length > 0 ? 'What is needed to write at all' : 'If you buy one thing'}
+        {isSet ? 'What is needed to write at all' : 'If you buy one thing'}
       </h2>
       <p>
-        {capital(describePurchase(purchase))}: {purchase.also.length > 0 ? 'with these' : 'with it'} the best
-        kit is {nameOf(kit)}
+        {capital(describePurchase(first))}: {isSet ? 'with these' : 'with it'} the best kit is {nameOf(kit)}
         {better ? `, and the verdict is “${VERDICTS[verdict]}” instead of “${VERDICTS[now.verdict]}”` : ''}.{' '}
-        {reasons.join(' ')}
+        {reasons.join(' ')} {costing(first, bench)}
       </p>
+      {isSet && (
+        <p className="mt-2 text-sm">
+          From the household: a ruler, a pencil and an eraser for lines;{' '}
+          {besideKit(need, kit)
+            .map(({ what }) => what)
+            .join(', ')}
+          .
+        </p>
+      )}
+      {later.length > 0 && (
+        <ol className="mt-2 list-disc pl-5 text-sm">
+          {later.map((one) => (
+            <li key={one.item.id}>
+              After that, {describePurchase(one)}: {one.reasons.slice(0, REASONS_LATER).join(' ')}{' '}
+              {costing(one, bench)}
+            </li>
+          ))}
+        </ol>
+      )}
     </section>
   );
+}
+
+/** Reasons that are told of a later step. */
+const REASONS_LATER = 2;
+
+/** What it costs, by the prices of like things on the bench; nothing where one of them is not known. */
+function costing(purchase: Purchase, bench: readonly Item[]): string {
+  const price = priceOf(purchase, bench);
+  return price === undefined ? '' : `By the prices on your bench: about ${plain(price, 2)}.`;
 }
