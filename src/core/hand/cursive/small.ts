@@ -1,6 +1,11 @@
 import { byItself, type Drawn, line, only, type Run, type Shapes } from '../notation';
 import { type CursiveParts, OVAL } from './parts';
 
+/** The double curve of x, in fifths of the body: reach of its turns, how far beside its middle it counts as a shade, and how it falls against the slant. */
+const WIDE = 1.6;
+const ASIDE = 0.6;
+const FALLING = 62;
+
 /** Letters that leave near the waistline; e, r and s then begin higher. */
 const AFTER_HIGH = { after: 'bovw' } as const;
 /** Top of t. */
@@ -71,11 +76,15 @@ export function compounds(p: CursiveParts): Shapes {
     m: placed(turnIn, lowAt(2 * near, F), [0, 2 * near], drawn('first stem', over(0)), drawn('second stem', [rise(0), over(near)]), drawn('third stem', arch(near, 2 * near, F))),
     v: placed(turnIn, curlOut(2.7), [0, 0], drawn('compound curve', [compound(0), curl(2.7)], 'As the end of n, up, and a small loop.')),
     x: placed(
-      turnIn,
-      lowAt(0, F),
-      [0, 0],
-      drawn('compound curve', compound(0, F)),
-      drawn('cross', [knot(1.75, T - 0.15, 215, 0), knot(0, 2.5, -122, 0), knot(-1.6, 0.2, 212, 0)], 'On the thin, from the top right.'),
+      port('turn', -WIDE, T, 0),
+      port('low', WIDE, F, 0, ASIDE),
+      [-ASIDE, ASIDE],
+      drawn(
+        'double curve',
+        [knot(-WIDE, T, 0, 1), knot(0, 2.5, -FALLING, 1), knot(WIDE, F, 0, 1)],
+        'Over, press straight towards you, and out: steeper than the stems, so that the cross opens.',
+      ),
+      drawn('cross', [knot(WIDE + 0.25, T - 0.2, 205, 0), knot(0, 2.5, -132, 0), knot(-WIDE - 0.15, 0.25, 205, 0)], 'On the thin, from the top right.'),
     ),
     y: placed(minim, loopOut(d), [0, d], yFirst, drawn('loop', descending(d))),
     'y over first': placed(

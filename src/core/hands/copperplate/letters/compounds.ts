@@ -1,7 +1,24 @@
 import { leaves, line, meets, type Shapes, shadeAt, stroke, to } from '../../../hand/notation';
 import { alongOval, onOval, ovalAt } from '../../../hand/pressed/ovals';
 import { hair } from '../../../hand/pressed/turns';
+import { cosDeg, type Degrees, tanDeg } from '../../../measure/units';
+import type { Knot } from '../../../pen/stroke';
 import { type CopperplateParts, TOPS } from '../parts';
+
+/** The double curve of x, in fifths of the body: reach of its turns, and how far beside its middle it counts as a shade. */
+const WIDE = 1.35;
+const ASIDE = 0.75;
+/** Its shade falls against the slant; it swells and thins as a raised cosine over this height. */
+const FALLING: Degrees = 64;
+const SWELLS = 4.4;
+const FULLEST = 1;
+/** Heights over its middle, as fractions of half the swell, at which the pressure is set. */
+const ALONG = [0.6, 0.4, 0.2, 0, -0.2, -0.4, -0.6];
+const swelling = (m: CopperplateParts): Knot[] =>
+  ALONG.map((at) => {
+    const up = (at * SWELLS) / 2;
+    return to(-up / tanDeg(FALLING), m.X / 2 + up, -FALLING, { press: FULLEST * cosDeg(90 * at) ** 2 });
+  });
 
 /** n m v x y p: over on the hairline, down, and out under. */
 export function compounds(m: CopperplateParts): Shapes {
@@ -15,8 +32,25 @@ export function compounds(m: CopperplateParts): Shapes {
     m: [stroke('first stem', over(0)), stroke('second stem', [turns.rise(0), over(d)]), stroke('compound curve', arch(d))],
     v: [stroke('compound curve', [compound(0), upToDot(0)], 'As the end of n, then up to a dot.'), highDot(0)],
     x: [
-      stroke('compound curve', compound(0)),
-      stroke('cross', [to(-1.05, B + 0.1, 36, hair), to(0, 2.45, 62), to(1.05, T - 0.1, 36)], 'A hairline through the middle, up to the right.'),
+      stroke(
+        'double curve',
+        [
+          meets({ kind: 'turn', x: -WIDE, y: T, dir: 0 }),
+          // Its turns reach farther than those of n: it counts as two shades to its neighbours.
+          shadeAt(-ASIDE),
+          shadeAt(ASIDE),
+          to(-WIDE, T, 0, hair),
+          swelling(m),
+          to(WIDE, B, 0, hair),
+          leaves(lowExit(WIDE)),
+        ],
+        'Over, press straight towards you, and out under: steeper than other shades, so that the cross opens.',
+      ),
+      stroke(
+        'cross',
+        [to(-WIDE - 0.1, B + 0.25, 24, hair), to(0, X / 2, 46), to(WIDE + 0.1, T - 0.25, 24)],
+        'A hairline through the middle, up to the right, flatter than a join.',
+      ),
     ],
     'x two curves': [
       stroke(

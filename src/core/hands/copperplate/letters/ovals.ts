@@ -9,6 +9,9 @@ const EYE = { kind: 'eye', x: 0.1, y: 1.75, dir: 30 };
 /** The same where the join comes down from the waistline. */
 const HIGH_EYE = { kind: 'high eye', x: 0.35, y: 3.0, dir: 16 };
 
+/** The eye of e stands beside its shade: the next letter keeps its distance from both, in fifths of the body. */
+const BESIDE_EYE = 0.32;
+
 /** o a d g q c e: the oval, and what stands beside it. */
 export function ovals(m: CopperplateParts): Shapes {
   const { above, bodyOval, closedLoop, descend, highExit, lowExit, oval, ovalEntry, plainTail, s, squareTop, under } = m;
@@ -37,14 +40,14 @@ export function ovals(m: CopperplateParts): Shapes {
     e: [
       stroke(
         'eye and back',
-        [meets(EYE), shadeAt(0), to(EYE.x, EYE.y, EYE.dir, hair), alongOval(e, -45, 180), leaves(lowExit(onOval(e, 180).x))],
+        [meets(EYE), shadeAt(0), shadeAt(BESIDE_EYE), to(EYE.x, EYE.y, EYE.dir, hair), alongOval(e, -45, 180), leaves(lowExit(onOval(e, 180).x))],
         'The eye rises on the hairline and turns over; it stays open.',
       ),
     ],
     'e from above': byItself(AFTER_HIGH, [
       stroke(
         'eye and back',
-        [meets(HIGH_EYE), shadeAt(0), to(HIGH_EYE.x, HIGH_EYE.y, HIGH_EYE.dir, hair), alongOval(e, -62, 180), leaves(lowExit(onOval(e, 180).x))],
+        [meets(HIGH_EYE), shadeAt(0), shadeAt(BESIDE_EYE), to(HIGH_EYE.x, HIGH_EYE.y, HIGH_EYE.dir, hair), alongOval(e, -62, 180), leaves(lowExit(onOval(e, 180).x))],
         'After o, b, v and w the join comes from above: the eye begins higher.',
       ),
     ]),

@@ -3,6 +3,11 @@ import { byItself, type Run, type Shapes, stroke } from '../../../hand/notation'
 import { LEFT } from '../../../hand/pressed/turns';
 import { type LightLineParts, OVAL } from '../parts';
 
+/** The double curve of x, in fifths of the body: reach of its turns, how far beside its middle it counts as a stem, and how it falls against the slant. */
+const WIDE = 1.55;
+const ASIDE = 0.6;
+const FALLING = 52;
+
 const AFTER_HIGH = { after: 'bovw' } as const;
 
 /** i u w t j: from a pointed head, and out of the turn. */
@@ -31,7 +36,13 @@ export function compounds(p: LightLineParts): Shapes {
     n: placed(turnIn, lowAt(d), [0, d], stroke('first stem', over(0)), stroke('arch', arch(0), 'From the foot, over, and down.')),
     m: placed(turnIn, lowAt(2 * d), [0, 2 * d], stroke('first stem', over(0)), stroke('second stem', [branch(0), over(d)]), stroke('third stem', arch(d))),
     v: placed(turnIn, tickOut(2.1), [0, 0], stroke('compound curve', [compound(0), tick(2.1)], 'It ends in a small tick.')),
-    x: placed(turnIn, lowAt(0), [0, 0], stroke('compound curve', compound(0)), stroke('cross', [knot(1.3, T - 0.1, 222), straight(-1.2, 0.1)])),
+    x: placed(
+      port('turn', -WIDE, T, 0),
+      port('low', WIDE, B, 0, ASIDE),
+      [-ASIDE, ASIDE],
+      stroke('double curve', [knot(-WIDE, T, 0), knot(0, X / 2, -FALLING), knot(WIDE, B, 0)], 'Steeper than the stems, so that the cross opens.'),
+      stroke('cross', [knot(WIDE + 0.1, T - 0.2, 205), knot(0, X / 2, 226), knot(-WIDE - 0.1, 0.2, 205)]),
+    ),
     y: placed(turnIn, loopOut(d), [0, d], stroke('compound curve', [compound(0), back(d)]), stroke('loop', descending(d))),
     p: placed(
       port('stem', -spread / 2, 1.6 * X, 64),
