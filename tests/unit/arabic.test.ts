@@ -77,6 +77,7 @@ const SHORT: Readonly<Record<string, string>> = {
   usual: 'o',
   initial: 'i',
   medial: 'm',
+  'medial to a roof': 'm',
   final: 'f',
   'initial to a roof': 'i^',
   'initial to a hill': 'i~',
@@ -159,5 +160,122 @@ describe('Arabic words', () => {
 
   it('names a letter the hand has not', () => {
     expect(setLine(face, 'پنجم').missing).toEqual(['پ']);
+  });
+});
+
+describe('dots', () => {
+  const DOTTED = [...'بتثنيجخذزشضظغفقة'];
+  const JOINS_ON = [...'بتثنيجخشضظغفق'];
+  const BARE = [...'حسصعمهلك'];
+
+  /** The dots of each letter of a word: where they would like to be, and the middle of where they are. */
+  function dotsIn(word: string) {
+    const { placed } = setLine(face, word);
+    const marks = placed.filter((item): item is PlacedInk => item.kind === 'mark');
+    return placed.flatMap((item) => {
+      const [dots] = (item.kind === 'letter' && item.cut.letter.dots) || [];
+      if (!dots || item.kind !== 'letter') return [];
+      const own = marks.splice(0, dots.count);
+      const middle = (of: (dot: PlacedInk) => number) =>
+        own.reduce((sum, dot) => sum + of(dot), 0) / own.length;
+      return [
+        {
+          side: dots.side,
+          wished: [item.x + dots.x, item.y + dots.y] as const,
+          at: [middle(({ x }) => x), middle(({ y }) => y)] as const,
+        },
+      ];
+    });
+  }
+  const apart = ([ax, ay]: readonly [number, number], [bx, by]: readonly [number, number]) =>
+    Math.hypot(ax - bx, ay - by);
+
+  /** Words in which a dot lies nearer to the place of another letter's dots than to its own. */
+  const strays = (words: readonly string[]) =>
+    words.filter((word) => {
+      const all = dotsIn(word);
+      return all.some((one) =>
+        all.some(
+          (other) =>
+            other !== one &&
+            other.side === one.side &&
+            apart(one.at, other.wished) <= apart(one.at, one.wished),
+        ),
+      );
+    });
+
+  it('of every pair of letters lie nearest to their own letter', () => {
+    expect(strays(JOINS_ON.flatMap((a) => DOTTED.map((b) => a + b)))).toEqual([]);
+  });
+
+  it('of triples of letters lie nearest to their own letter, also about letters without dots', () => {
+    const teeth = [...'بتنيج'];
+    // Two hooked letters stand one under the other: whose a dot between them is only the word says, as in حجج.
+    const hooked = /[جح][جح]/;
+    const words = teeth
+      .flatMap((a) => [...teeth, ...BARE].flatMap((b) => teeth.map((c) => a + b + c)))
+      .filter((word) => !hooked.test(word));
+    expect(strays(words)).toEqual([]);
+  });
+
+  it('of ب and ي before a roof stand beside its belly, where ج has its own', () => {
+    for (const tooth of 'بي')
+      for (const rest of ['ر', 'ب', 'م']) {
+        const [beside] = dotsIn(`${tooth}ح${rest}`);
+        const [, below] = dotsIn(`${tooth}ج${rest}`);
+        if (!beside || !below) throw new Error('A letter has lost its dots.');
+        // A dot is about 1.4 letter units wide.
+        expect(beside.at[0] - below.at[0]).toBeGreaterThan(1.4);
+      }
+  });
+});
+
+describe('the white between words', () => {
+  const SENTENCES = [
+    'نور القمر على البحر',
+    'هذا كتاب النجوم',
+    'مرصد على جبل عال',
+    'ورد أزرق وزهر أحمر',
+    'درس في رسم دائرة',
+  ];
+
+  /** Boxes of the joined groups of a text, from the right, each with whether a word begins with it. */
+  function groupsIn(text: string) {
+    const letters = lettersOf(text);
+    const groups: { ink: [number, number][]; begins: boolean }[] = [];
+    let word = -1;
+    for (const letter of letters) {
+      const at = letter.kind === 'letter' ? (letter.at ?? 0) : 0;
+      const now = text.slice(0, at).split(' ').length - 1;
+      const ink = inkOf(face.pen, letter.cut).flatMap((polygon) =>
+        polygon.map(([x, y]): [number, number] => [x + letter.x, y + letter.y]),
+      );
+      const last = groups.at(-1);
+      const touches = last?.ink.some(([x, y]) => ink.some(([px, py]) => Math.hypot(x - px, y - py) < 0.12));
+      if (last && now === word && touches) last.ink.push(...ink);
+      else groups.push({ ink, begins: now !== word });
+      word = now;
+    }
+    return groups;
+  }
+
+  it.each(SENTENCES)('is at least two and a half times the widest inside a word: %s', (text) => {
+    const groups = groupsIn(text);
+    /** White between two groups where they come nearest, level by level as words are spaced. */
+    const white = (right: [number, number][], left: [number, number][]) => {
+      let least = Number.POSITIVE_INFINITY;
+      for (const [x, y] of right)
+        for (const [px, py] of left) if (Math.abs(y - py) < 0.25) least = Math.min(least, x - px);
+      return least;
+    };
+    const inside: number[] = [];
+    const between: number[] = [];
+    for (const [i, { ink, begins }] of groups.entries()) {
+      const before = groups[i - 1];
+      if (before) (begins ? between : inside).push(white(before.ink, ink));
+    }
+    expect(between.length).toBe(text.split(' ').length - 1);
+    const seen = inside.filter(Number.isFinite);
+    if (seen.length > 0) for (const gap of between) expect(gap).toBeGreaterThan(2.5 * Math.max(...seen));
   });
 });

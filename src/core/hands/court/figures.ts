@@ -1,16 +1,21 @@
 import type { Figure } from './notation';
 
+/** A tooth between two letters. */
+const MEDIAL_TOOTH = {
+  strokes: '0,0,168 t10 | -.49,.16,145 t15 p.85@.5 | -.85,1,98 t18 p.2@1 // -.87,1.05,-75 t12 p.3@1 | -.82,.63,-95 t16 p.95@1 | -1.63,-.12,180 t10 p1 | -2.38,-.02,168',
+  entry: ['line', 0, 0],
+  exit: [-2.38, -0.02],
+  over: [-0.9, 1.9],
+  under: [-1.2, -1.1],
+} as const satisfies Figure;
+
 /** A tooth: one body for all letters that differ in their dots only (notation as in `FIGURES`). */
 const TOOTH = {
-  initial: { strokes: '0,1.3,-75 t12 p.3@1 | .05,.78,-95 t16 p.95@1 | -.75,-.12,180 t10 p1 | -1.5,-.02,168', exit: [-1.5, -0.02], over: [-0.2, 2.1], under: [-0.6, -1.1] },
-  medial: {
-    strokes: '0,0,168 t10 | -.49,.16,145 t15 p.85@.5 | -.85,1,98 t18 p.2@1 // -.87,1.05,-75 t12 p.3@1 | -.82,.63,-95 t16 p.95@1 | -1.63,-.12,180 t10 p1 | -2.38,-.02,168',
-    entry: ['line', 0, 0],
-    exit: [-2.38, -0.02],
-    over: [-0.9, 1.9],
-    under: [-1.2, -1.1],
-  },
-  'initial to a roof': { strokes: '-.15,1.45,-70 t5 p.25@1 | -.05,.95,-92 p1 | .22,.3,-40 t0 | .8,.08,-14', exit: [0.8, 0.08], over: [0.1, 2.3], under: [0.6, -3.1] },
+  initial: { strokes: '0,1.3,-75 t12 p.3@1 | .05,.78,-95 t16 p.95@1 | -.75,-.12,180 t10 p1 | -1.5,-.02,168', exit: [-1.5, -0.02], over: [-0.2, 2.1], under: [-0.2, -1.1] },
+  medial: MEDIAL_TOOTH,
+  'initial to a roof': { strokes: '-.15,1.45,-70 t5 p.25@1 | -.05,.95,-92 p1 | .22,.3,-40 t0 | .8,.08,-14', exit: [0.8, 0.08], over: [0.1, 2.3], under: [3.6, -1.9] },
+  // Under the belly of the letter that hangs from it a dot would be that letter's.
+  'medial to a roof': { ...MEDIAL_TOOTH, under: [0.75, -1.6] },
 } as const satisfies Readonly<Record<string, Figure>>;
 
 /** The long flat body of b and t. */
@@ -62,6 +67,7 @@ export const FIGURES = {
     medial: TOOTH.medial,
     final: PLATE.final,
     'initial to a roof': TOOTH['initial to a roof'],
+    'medial to a roof': TOOTH['medial to a roof'],
   },
   n: {
     isolated: { strokes: '-.1,1.25,-60 t5 p.2@1 | .1,.7,-92 t8 p1 | -1.5,-1,180 | -3.03,.14,110 t12 p.8@1 | -3.3,.9,98 t14 p.1@1', over: [-1.5, 1] },
@@ -115,14 +121,14 @@ export const FIGURES = {
       strokes:
         '-2.85,1.75,75 p.5@0 | -2.45,2.1,0 t-5 p1 | -1.3,1.8,-20 | 0,1.38,-4 t0 p.3@1 // -.1,1.36,-166 p.25@1 | -1.6,.6,-134 t8 p.8@1 | -2.55,-.12,182 t10 p1 | -3.4,-.02,168 // ⅓ -.5,1.52,-8 | .5,1.7,28',
       exit: [-3.4, -0.02],
-      under: [-1.5, -1.1],
+      under: [-2.1, -1.1],
     },
     medial: {
       strokes:
         '-2.6,2,-14 | -1.3,1.6,-22 | 0,1.14,-4 p.3@1 // -.1,1.12,-166 p.25@1 | -1.5,.45,-138 t8 p.8@1 | -2.45,-.12,182 t10 p1 | -3.25,-.02,168 // ⅓ -.5,1.3,-10 | .5,1.46,28',
       entry: ['roof', -2.6, 2],
       exit: [-3.25, -0.02],
-      under: [-1.4, -1.1],
+      under: [-2.2, -1.15],
     },
     final: {
       strokes:

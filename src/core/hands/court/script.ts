@@ -57,5 +57,5 @@ export const script: Script = {
   join: () => undefined,
   // They are told from their dotted fellows by themselves, small (common teaching; teachers differ in which they sign).
   ornament: { signs: ['ح', 'س', 'ص', 'ط', 'ع'] },
-  byPorts: { groupGap: 0.5, wordGap: 1.1, overlap: 2.2, wordOverlap: 0.9 },
+  byPorts: { groupGap: 0.5, wordGap: 1.8, overlap: 2.2, wordOverlap: 0.2 },
 };
