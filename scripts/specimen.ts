@@ -46,6 +46,7 @@ const recipe = {
   penAngle: number(values.angle, fresh.penAngle),
   zones: { ...zones, body: (zones.body * body) / letterZones(fresh).body },
   writing: {
+    ...writing,
     contrast: number(values.contrast, writing.contrast),
     joined: values.joined || (writing.joined && !values.plain),
     bounce: number(values.bounce, writing.bounce),

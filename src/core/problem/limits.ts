@@ -31,6 +31,7 @@ export const LIMITS = {
   penAngle: { label: 'Pen angle', unit: '°', low: 0, high: 90, step: 1 },
   contrast: { label: 'Contrast', unit: '', low: 2, high: 20, step: 1 },
   bounce: { label: 'Bounce', unit: '', low: 0, high: 1, step: 0.1 },
+  letterSpace: { label: 'White between letters', unit: 'of the body', low: -0.15, high: 0.6, step: 0.05 },
   rising: { label: 'Rise of the line', unit: '°', low: 0, high: 8, step: 1 },
   touchAlong: {
     label: 'A letter moved along the line',

@@ -4,6 +4,8 @@ import { USUAL_CONTRAST } from '../hand/bases/shared';
 export const PLAIN_WRITING = {
   contrast: USUAL_CONTRAST,
   joined: false,
+  letterSpace: 0,
+  wordSpace: 0,
   bounce: 0,
   mixed: false,
   rising: 0,

@@ -40,6 +40,9 @@ export const settingShape = {
       /** Shade over hairline of a pointed pen. */
       contrast: ranged('contrast'),
       joined: flag('Joined writing'),
+      /** White between letters, and between words, beyond the hand's own: shares of the body. */
+      letterSpace: ranged('letterSpace').default(0),
+      wordSpace: ranged('wordSpace').default(0),
       /** Bounce: how far letters leave the line, in hands that allow it. */
       bounce: ranged('bounce').default(0),
       /** Whether shapes that may stand anywhere alternate, where none is chosen. */

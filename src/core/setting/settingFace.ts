@@ -100,6 +100,8 @@ export function recipeTypeface(
     ...(style && { style }),
     held,
     joined: writing.joined,
+    ...(writing.letterSpace !== 0 && { letterSpace: writing.letterSpace }),
+    ...(writing.wordSpace !== 0 && { wordSpace: writing.wordSpace }),
     ...(writing.bounce > 0 && { bounce: writing.bounce }),
     ...(writing.mixed && { mixed: true }),
     chosen: writing.variants,

@@ -20,12 +20,14 @@ const DASH_WHITE: NibWidths = 0.7;
 
 /**
  * Kerning of a hand, computed for each pair on first use: by its shades where the hand is spaced by them, else by the white between. A
- * minimum gap holds for every pair; the hand's own corrections are applied last and keep the gap.
+ * minimum gap holds for every pair; the hand's own corrections and the white wanted beyond its own (`more`) are applied last and keep the
+ * gap.
  */
 export function pairDistances(
   script: Script,
   zones: Zones,
   measures: Measures,
+  more: NibWidths = 0,
 ): (before: Sided, after: Sided) => NibWidths {
   const distances = new WeakMap<Sided, WeakMap<Sided, NibWidths>>();
   const overrides = new Map(script.kerning.map(({ before, after, add }) => [before + after, add]));
@@ -45,7 +47,7 @@ export function pairDistances(
       (isDash(before) || isDash(after)
         ? reach(before.profile, after.profile, zones.body) + DASH_WHITE
         : distanceBetween(before.profile, after.profile, ruleFor(before, after)));
-    return Math.max(wanted + add, leastGap - closeness(before.profile, after.profile));
+    return Math.max(wanted + add + more, leastGap - closeness(before.profile, after.profile));
   };
   return (before, after) => {
     let row = distances.get(before);

@@ -30,7 +30,12 @@ export function setGroups(
   const widest = grouped.flatMap((groups) =>
     groups.slice(1).map((group, i) => whiteBetween([groups[i] as Group], group, inside, face.rightToLeft)),
   );
-  const between = { gap: Math.max(wordGap, WORDS_APART * Math.max(0, ...widest)), overlap: wordOverlap };
+  // What was asked for beyond the hand's own word space.
+  const more = face.wordSpace - face.script.spacing.wordSpace * face.zones.body;
+  const between = {
+    gap: more + Math.max(wordGap, WORDS_APART * Math.max(0, ...widest)),
+    overlap: wordOverlap - more,
+  };
   for (const groups of grouped) {
     for (const [i, group] of groups.entries()) {
       line.push(placedAfter(line, group, i === 0 ? between : inside, face.rightToLeft));

@@ -34,6 +34,9 @@ export interface TypefaceKey {
   /** Hold this one angle for every stroke, whatever the letter asks for. */
   readonly held?: boolean;
   readonly joined?: boolean;
+  /** White between letters and between words beyond the hand's own, as fractions of the body. */
+  readonly letterSpace?: number;
+  readonly wordSpace?: number;
   /** How far letters leave the line, 0 to 1, in hands that may. */
   readonly bounce?: number;
   /** Let the shapes of a letter take turns, where none is chosen. */
@@ -71,6 +74,8 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     joined = false,
     chosen = {},
     own = [],
+    letterSpace = 0,
+    wordSpace = 0,
     bounce = 0,
     mixed = false,
   } = key;
@@ -93,7 +98,7 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     );
     letters.set(text, everywhere ?? (list[0] as Cut));
   }
-  const pair = pairDistances(script, zones, measures);
+  const pair = pairDistances(script, zones, measures, letterSpace * zones.body);
   return {
     hand: key.hand,
     script,
@@ -111,7 +116,7 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     pair,
     join: joiner(script, measures, pen, slope, pair),
     inPlace: bouncer(script, measures, bounce, pen, slope),
-    wordSpace: script.spacing.wordSpace * zones.body,
+    wordSpace: (script.spacing.wordSpace + wordSpace) * zones.body,
     // With small capitals both cases have letters.
     fold: (text) => (zones.smallCapital ? text : foldedFor(hand, text)),
   };

@@ -188,6 +188,20 @@ export function BlockForm({
               onCommit={(leading) => set({ leading })}
             />
             <NumberField limit={LIMITS.before} value={block.before} onCommit={(before) => set({ before })} />
+            {handOf(block.setting).basis !== 'dots' && (
+              <NumberField
+                limit={LIMITS.letterSpace}
+                value={block.setting.writing.letterSpace}
+                onCommit={(letterSpace) =>
+                  set({
+                    setting: {
+                      ...block.setting,
+                      writing: { ...block.setting.writing, letterSpace },
+                    },
+                  })
+                }
+              />
+            )}
             <NumberField
               limit={LIMITS.wordSpace}
               value={block.wordSpace}

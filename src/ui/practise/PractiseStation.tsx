@@ -31,6 +31,7 @@ import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
 import { type Opened, useSheet } from '../sheet/useSheet';
+import { WhiteSliders } from '../sheet/WhiteSliders';
 import { TextField } from './BandForm';
 import { BandList } from './BandList';
 import { OtherPages } from './OtherPages';
@@ -275,6 +276,12 @@ export function PractiseStation({
                 longest={LONGEST_TITLE}
                 onChange={(title) => edit((r) => ({ ...r, title }))}
               />
+              {ground.face && (
+                <details>
+                  <summary className="cursor-pointer text-sm">White between letters and words</summary>
+                  <WhiteSliders recipe={recipe} preview={() => undefined} commit={edit} />
+                </details>
+              )}
               <PageFiles files={files} printer={printer} recipe={recipe} onImport={edit} />
             </>
           )}

@@ -12,6 +12,7 @@ import type { Typeface } from '@/core/type/face';
 import { measureLetter } from '@/core/type/letterMeasures';
 import { Toggle } from '../fields/Choices';
 import { Slider } from '../fields/Slider';
+import { WhiteSliders } from '../sheet/WhiteSliders';
 import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 import { strokeRemarks } from './strokeRemarks';
 
@@ -133,6 +134,7 @@ export function TurnPen({
         (value) => `${plain(value, 1)}°`,
         (value) => (r) => ({ ...r, slope: pressed ? 90 - value : value }),
       )}
+      <WhiteSliders recipe={recipe} preview={preview} commit={commit} />
       {face.script.bounce &&
         slider(
           'Bounce',
