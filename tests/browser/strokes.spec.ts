@@ -188,3 +188,29 @@ test('axe finds nothing on the strokes', async ({ page }) => {
     expect(await axeFinds(page), name).toEqual([]);
   }
 });
+
+test('lifts of the pen are shown over a word, and white is asked for between letters and words', async ({
+  page,
+}) => {
+  await page.goto('/strokes?hand=copperplate');
+  const typed = page.getByLabel('Text to write');
+  await typed.fill('it');
+  const length = page.getByText(/mm long/);
+  const mm = async () => Number.parseFloat((await length.textContent()) ?? '');
+  await page.getByRole('checkbox', { name: 'Lifts of the pen' }).check();
+  // First hairline, two stems, a dot and a bar.
+  await expect(page.getByTestId('lifts').locator('text')).toHaveCount(5);
+  await expect(page.getByText('five times set down (ring)')).toBeVisible();
+  const own = await mm();
+  await page.getByRole('tab', { name: 'Pen', exact: true }).click();
+  const between = page.getByRole('slider', { name: 'White between letters' });
+  await between.fill('0.4');
+  await between.dispatchEvent('change');
+  await expect.poll(mm).toBeGreaterThan(own + 1.5);
+  await expect(page.getByText('40 % of the body')).toBeVisible();
+  // It is kept with the sheet: Practise has it too.
+  await page.getByRole('link', { name: 'Practise', exact: true }).first().click();
+  await page.waitForURL(/practise/);
+  await page.getByText('White between letters and words').click();
+  await expect(page.getByRole('slider', { name: 'White between letters' })).toHaveValue('0.4');
+});

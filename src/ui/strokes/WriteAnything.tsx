@@ -3,6 +3,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
 import { plain } from '@/core/measure/units';
+import { counted } from '@/core/measure/words';
 import type { WritingPen } from '@/core/pen/pen';
 import { samplesFor } from '@/core/practice/words/samples';
 import { handOf } from '@/core/setting/handOf';
@@ -14,6 +15,8 @@ import { layoutSheet } from '@/core/sheet/layout';
 import type { Typeface } from '@/core/type/face';
 import { carriedOver, type Touch } from '@/core/type/touch';
 import { inkedLength } from '@/core/writing/figure';
+import { liftsOf } from '@/core/writing/lifts';
+import { Toggle } from '../fields/Choices';
 import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';
 import { FormatButtons } from '../paper/FormatButtons';
@@ -63,6 +66,11 @@ export function WriteAnything({
   }, [written, own]);
   const notice = useNotice();
   const [alone, setAlone] = useState(false);
+  const [lifting, setLifting] = useState(false);
+  const shownLifts = useMemo(
+    () => (lifting ? liftsOf(face, set, text) : undefined),
+    [lifting, face, set, text],
+  );
   const handOver = useHandOver();
   const save = async (out: Out) => {
     const format = formatFor(out);
@@ -79,8 +87,15 @@ export function WriteAnything({
   };
   return (
     <section aria-label="Write anything" className="border-base-300 border-t bg-base-100">
-      <div className="h-28 bg-white px-2">
-        <WrittenLine face={face} pen={pen} set={set} chosen={chosen} onChoose={setChosen} />
+      <div className={`bg-white px-2 ${lifting ? 'h-56' : 'h-28'}`}>
+        <WrittenLine
+          face={face}
+          pen={pen}
+          set={set}
+          chosen={chosen}
+          lifts={shownLifts}
+          onChoose={setChosen}
+        />
       </div>
       <div className="flex flex-wrap items-center gap-2 px-3 py-1 text-sm">
         <input
@@ -103,6 +118,12 @@ export function WriteAnything({
         {noRoom && !alone && (
           <span role="status" className="remark remark-caution">
             No room on this sheet for “{noRoom}”
+          </span>
+        )}
+        <Toggle name="Lifts of the pen" on={lifting} onSwitch={setLifting} />
+        {shownLifts && (
+          <span className="text-sm">
+            {counted(shownLifts.length, 'time')} set down (ring) and lifted (dot); arrows where it runs on
           </span>
         )}
         <span className="ml-auto flex flex-wrap items-center gap-1">

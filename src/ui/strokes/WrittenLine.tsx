@@ -4,7 +4,9 @@ import { inkOf } from '@/core/type/cut';
 import type { Typeface } from '@/core/type/face';
 import { lettersOf, type PlacedInk, type PlacedLetter, type SetLine } from '@/core/type/placed';
 import { bottomOf } from '@/core/type/profile';
+import type { PenDown } from '@/core/writing/lifts';
 import { COLOURS, flat, Ink } from './ink';
+import { Lifts } from './Lifts';
 
 /** White at either end of the line, in letter units. */
 const END = 1.5;
@@ -26,12 +28,15 @@ export function WrittenLine({
   pen,
   set,
   chosen,
+  lifts,
   onChoose,
 }: {
   face: Typeface;
   pen: WritingPen;
   set: SetLine;
   chosen?: number;
+  /** Where the pen is lifted, to be shown; none where that is not asked for. */
+  lifts?: readonly PenDown[];
   onChoose: (at: number) => void;
 }) {
   const { zones } = face;
@@ -85,12 +90,19 @@ export function WrittenLine({
             >
               <Ink
                 polygons={inkOf(pen, item.cut)}
-                fill={item.at !== undefined && item.at === chosen ? COLOURS.pen : COLOURS.ink}
+                fill={
+                  item.at !== undefined && item.at === chosen
+                    ? COLOURS.pen
+                    : lifts
+                      ? COLOURS.faint
+                      : COLOURS.ink
+                }
                 small
               />
             </g>
           ),
         )}
+        {lifts && <Lifts runs={lifts} />}
       </g>
     </svg>
   );
