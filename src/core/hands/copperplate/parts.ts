@@ -57,6 +57,21 @@ export function copperplateParts(m: Measures) {
   const upTo = (x: NibWidths): Run => to(x - spread / 2, 3.3, 86, hair);
   /** Hairline from the turn of the last shade up to a dot under the waistline: the end of b, v, w. */
   const upToDot = (x: NibWidths): Run => [to(x + 1.86, 2.3, 84, hair), to(x + 1.72, 4.3, 108, hair), highExit(x + 1.7, 4.26, x + TO_DOT)];
+  /** Endings of v and w at the end of a word: up over the waistline, and turned in on a loop. */
+  const raised = (x: NibWidths): Run => [
+    to(x + 1.86, 2.3, 84, hair),
+    to(x + 2.05, X + 1.5, 100, hair),
+    to(x + 1.35, X + 2.15, 195, hair),
+    leaves({ kind: 'none', x: x + 1.35, y: X + 2.15, dir: 195 }),
+  ];
+  const turnedIn = (x: NibWidths): Run => [
+    to(x + 1.86, 2.3, 84, hair),
+    to(x + 1.5, 4.7, 160, hair),
+    to(x + 0.95, 4.2, -90, hair),
+    to(x + 1.5, 3.75, 5, hair),
+    to(x + 2.7, 4.5, 48, hair),
+    leaves({ kind: 'none', x: x + 2.7, y: 4.5, dir: 48 }),
+  ];
   const highDot = (x: NibWidths) => dot(m, x + 1.74, 4.18, 0.8);
 
   /** The oval of the small letters, its shade's middle at x = 0. */
@@ -91,7 +106,7 @@ export function copperplateParts(m: Measures) {
   return {
     ...m,
     ...{ above, arch, ascend, bodyOval, closedLoop, compound, descend, highDot, highExit, iDot, lighter, loop, lowExit, oval },
-    ...{ ovalEntry, over, plainTail, plainTop, s, spread, squareFoot, squareTop, turnEntry, turns, under, underTurn, upTo, upToDot },
+    ...{ ovalEntry, over, plainTail, plainTop, raised, s, spread, squareFoot, squareTop, turnEntry, turnedIn, turns, under, underTurn, upTo, upToDot },
   };
 }
 

@@ -6,6 +6,8 @@ export const checks: HandChecks = {
   variants: {
     flourished: 'bdhlgjy',
     'long-eared': 'r',
+    'thrown out': 'adehlmnt',
+    raised: 'vw',
     'two-stroke': 'e',
     'closed tail': 'g',
     straight: 'k',

@@ -46,6 +46,10 @@ export function italicParts(m: Measures) {
   const entry = (x: NibWidths, top = T): Run => [springHead(HEAD, x, top), met(top === T ? 'springing' : 'tall', x)];
   /** Foot of a stem at x: round the corner and leave on the hairline. */
   const exit = (x: NibWidths): Run => [springFoot(FOOT, x, B), leftAt(x + FOOT.reach, B + FOOT.rise)];
+  /** The exit of a line's last letter: along the baseline, and up, where the line has room. */
+  const thrown = (x: NibWidths): Run => [line(x, B + 0.95), to(x + 0.55, B, 4), to(x + 2.2, B + 0.42, 26), to(x + 3.9, B + 2.0, UP + 6)];
+  /** The same out of a round back. */
+  const thrownRound: Run = [to(0, T - 1.9, -90), line(0, B + 1.3), to(0.5 * d, B, 4), to(0.94 * d + 1.0, B + 0.42, 26), to(0.94 * d + 2.7, B + 2.0, UP + 6)];
   /** Plain foot: the stem simply stops, cut by the edge. */
   const foot = (x: NibWidths): Run => line(x, B);
 
@@ -103,6 +107,8 @@ export function italicParts(m: Measures) {
     along,
     entry,
     exit,
+    thrown,
+    thrownRound,
     foot,
     branch,
     arch,

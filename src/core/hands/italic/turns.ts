@@ -29,3 +29,7 @@ export const TURNS = {
 
 /** A turn as a teacher says it. */
 export const said = (name: keyof typeof TURNS): string => `${TURNS[name].angle}°`;
+
+/** What is said of a stroke that ends a line. */
+export const THROWN =
+  'The last letter of a line may be thrown out: along the line, and up where it has become thin.';

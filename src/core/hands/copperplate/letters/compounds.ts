@@ -1,4 +1,4 @@
-import { leaves, line, meets, type Shapes, shadeAt, stroke, to } from '../../../hand/notation';
+import { leaves, line, meets, only, type Shapes, shadeAt, stroke, to } from '../../../hand/notation';
 import { alongOval, onOval, ovalAt } from '../../../hand/pressed/ovals';
 import { hair } from '../../../hand/pressed/turns';
 import { cosDeg, type Degrees, tanDeg } from '../../../measure/units';
@@ -22,7 +22,8 @@ const swelling = (m: CopperplateParts): Knot[] =>
 
 /** n m v x y p: over on the hairline, down, and out under. */
 export function compounds(m: CopperplateParts): Shapes {
-  const { B, D, T, X, d, above, arch, compound, descend, half, highDot, lighter, lowExit, over, plainTail, spread, squareTop, turns, upTo, upToDot } = m;
+  const { B, D, T, X, d, above, arch, compound, descend, half, highDot, lighter, lowExit, over, plainTail, raised, spread, squareTop, turns, upTo, upToDot } = m;
+  const bowl = ovalAt(m, 0.52 * d, X / 2, X / 2 - half(), 1.32);
   const [right, left] = [ovalAt(m, 1.9, X / 2, X / 2 - half(), 1.1), ovalAt(m, -0.72, X / 2, X / 2 - half(), 0.98)];
   return {
     n: [
@@ -31,6 +32,7 @@ export function compounds(m: CopperplateParts): Shapes {
     ],
     m: [stroke('first stem', over(0)), stroke('second stem', [turns.rise(0), over(d)]), stroke('compound curve', arch(d))],
     v: [stroke('compound curve', [compound(0), upToDot(0)], 'As the end of n, then up to a dot.'), highDot(0)],
+    'v raised': only('word-end', [stroke('compound curve', [compound(0), raised(0)], 'At the end of a word it rises over the waistline and bends back.')]),
     x: [
       stroke(
         'double curve',
@@ -62,6 +64,14 @@ export function compounds(m: CopperplateParts): Shapes {
     ],
     y: [stroke('compound curve', [compound(0), upTo(d)]), stroke('descending loop', descend(d))],
     'y plain stem': [stroke('compound curve', [compound(0), upTo(d)]), stroke('stem', plainTail(d))],
+    'p closed': [
+      stroke('stem', [squareTop(0, above(TOPS.p)), line(-spread / 2, D, { press: 1, anchor: 0 })], 'Squared at both ends.'),
+      stroke(
+        'bowl',
+        [alongOval(bowl, 100, -205, 'right'), shadeAt(d), leaves(lowExit(onOval(bowl, -180).x + 0.35))],
+        'Out of the stem, over, press down the right, and close on the stem.',
+      ),
+    ],
     p: [stroke('stem', [squareTop(0, above(TOPS.p)), line(-spread / 2, D, { press: 1, anchor: 0 })], 'Squared at both ends.'), stroke('compound curve', arch(0))],
   };
 }

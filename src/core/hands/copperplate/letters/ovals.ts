@@ -14,7 +14,7 @@ const BESIDE_EYE = 0.32;
 
 /** o a d g q c e: the oval, and what stands beside it. */
 export function ovals(m: CopperplateParts): Shapes {
-  const { above, bodyOval, closedLoop, descend, highExit, lowExit, oval, ovalEntry, plainTail, s, squareTop, under } = m;
+  const { above, ascend, bodyOval, closedLoop, descend, highExit, lowExit, oval, ovalEntry, plainTail, s, squareTop, under, underTurn } = m;
   const [ring, c, e] = [bodyOval(), bodyOval(1.3), bodyOval(1.2)];
   // Down along its own side, so that the join grows out of the oval.
   const leave = onOval(ring, 318, 'none', true);
@@ -29,6 +29,7 @@ export function ovals(m: CopperplateParts): Shapes {
     ],
     a: [oval, stroke('stem', under(s), 'Touches the oval all along its side.')],
     d: [oval, stroke('stem', under(s, above(TOPS.d)), 'Two thirds up the ascender.')],
+    'd looped': [oval, stroke('looped stem', [ascend(s), underTurn(s)], 'An ascending loop in place of the squared stem.')],
     g: [oval, stroke('descending loop', descend(s))],
     'g plain stem': [oval, stroke('stem', plainTail(s))],
     q: [oval, stroke('stem and return', [squareTop(s), closedLoop(s)], 'The loop of f: it turns to the right and closes on the baseline.')],

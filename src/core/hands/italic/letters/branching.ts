@@ -1,16 +1,20 @@
 import { line, only, type Run, type Shapes, stroke, to } from '../../../hand/notation';
 import type { ItalicParts } from '../parts';
+import { THROWN } from '../turns';
 
 const FLOURISH = 'For the first line of a piece, where the ascender has room.';
 
 /** n m h r b p k: each arch leaves its stem a third of the way up. */
-export function branching({ A, B, D, T, X, d, turn, along, arch, branch, closing, entry, exit, flourishedHead, foot, kick, leftAt, stem }: ItalicParts): Shapes {
+export function branching({ A, B, D, T, X, d, turn, along, arch, branch, closing, entry, exit, flourishedHead, foot, kick, leftAt, stem, thrown }: ItalicParts): Shapes {
   const ear: Run = [branch(0), along];
   const kExit = (x: number) => leftAt(x + 0.9, B + 0.42);
   return {
     n: [stem([entry(0), foot(0)]), stroke('arch', [arch(0), exit(d)], 'Go back up inside the stem, branch a third of the way up, and spring over.')],
     m: [stem([entry(0), foot(0)]), stroke('first arch', [arch(0), foot(d)]), stroke('second arch', [arch(d), exit(2 * d)], 'Both arches alike.')],
+    'n thrown out': only('line-end', [stem([entry(0), foot(0)]), stroke('arch', [arch(0), thrown(d)], THROWN)]),
+    'm thrown out': only('line-end', [stem([entry(0), foot(0)]), stroke('first arch', [arch(0), foot(d)]), stroke('second arch', [arch(d), thrown(2 * d)], THROWN)]),
     h: [stem([entry(0, A), foot(0)]), stroke('arch', [arch(0), exit(d)], 'The arch of n.')],
+    'h thrown out': only('line-end', [stem([entry(0, A), foot(0)]), stroke('arch', [arch(0), thrown(d)], THROWN)]),
     'h flourished': [stem([flourishedHead(0), foot(0)], FLOURISH), stroke('arch', [arch(0), exit(d)])],
     r: [stem([entry(0), foot(0)]), stroke('ear', [ear, to(1.28, T, 8), to(1.78, T - 0.2, -34)], 'An arch that stops at its top: short, or it takes the room of the next letter.')],
     'r long-eared': only('word-end', [

@@ -1,10 +1,18 @@
-import { line, type Run, type Shapes, stroke, to } from '../../../hand/notation';
+import { line, only, type Run, type Shapes, stroke, to } from '../../../hand/notation';
 import type { NibWidths } from '../../../measure/units';
 import type { ItalicParts } from '../parts';
+
+const RAISED = 'At the end of a word the thin side may begin over the waistline.';
 
 /** v w x z: thin sides with a steeper pen, z with a flatter one. */
 export function diagonals({ B, T, X, d, half, turn, met, slant, under }: ItalicParts): Shapes {
   const thin = (from: NibWidths, foot: NibWidths): Run => [to(from, T, undefined, { turn: turn.thin }), line(foot, B, { turn: 0 })];
+  /** A thin side that begins over the waistline, with a small curve in from the left. */
+  const raised = (from: NibWidths, foot: NibWidths): Run => [
+    to(from - 0.62, T + 0.95, 12, { turn: turn.thin }),
+    to(from + 0.14, T + 0.62, -72, { turn: turn.thin }),
+    line(foot, B, { turn: 0 }),
+  ];
   const [high, low] = [under(turn.diagonal), half(turn.diagonal)];
   const flat = (x: NibWidths, y: NibWidths, dir?: number): Run => to(x, y, dir, { turn: turn.diagonal });
   return {
@@ -12,6 +20,13 @@ export function diagonals({ B, T, X, d, half, turn, met, slant, under }: ItalicP
       stroke('thick', [met('springing', 0.2 * d), slant, line(0.52 * d, B)], 'Spring in and pull to the point.'),
       stroke('thin', thin(1.02 * d, 0.52 * d), 'Steepen the pen, or this side goes fat.'),
     ],
+    'v raised': only('word-end', [stroke('thick', [met('springing', 0.2 * d), slant, line(0.52 * d, B)]), stroke('thin', raised(1.02 * d, 0.52 * d), RAISED)]),
+    'w raised': only('word-end', [
+      stroke('first thick', [met('springing', 0.2 * d), slant, line(0.46 * d, B)]),
+      stroke('first thin', thin(0.88 * d, 0.46 * d)),
+      stroke('second thick', [to(0.88 * d, T, undefined, { turn: turn.thin }), line(d, 0.72 * X, { turn: 0 }), line(1.376 * d, B)]),
+      stroke('second thin', raised(1.8 * d, 1.376 * d), RAISED),
+    ]),
     w: [
       stroke('first thick', [met('springing', 0.2 * d), slant, line(0.46 * d, B)]),
       stroke('first thin', thin(0.88 * d, 0.46 * d)),

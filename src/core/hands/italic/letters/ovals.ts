@@ -1,8 +1,9 @@
-import { line, type Shapes, stroke, to } from '../../../hand/notation';
+import { line, only, type Shapes, stroke, to } from '../../../hand/notation';
 import type { ItalicParts } from '../parts';
+import { THROWN } from '../turns';
 
 /** o c e, which are ovals and parts of one, and s, which is two halves of them. */
-export function ovals({ B, T, X, d, turn, back, met, roundExit }: ItalicParts): Shapes {
+export function ovals({ B, T, X, d, turn, back, met, roundExit, thrownRound }: ItalicParts): Shapes {
   return {
     o: [
       stroke('left side', [met('round', 0), to(0.6 * d, T, 182), to(0, T - 1.9, -90), line(0, B + 1.35), to(0.42 * d, B, 2)], 'Over the top and round.'),
@@ -16,6 +17,7 @@ export function ovals({ B, T, X, d, turn, back, met, roundExit }: ItalicParts): 
         'The eye rises from the middle of the back and turns over: keep it open.',
       ),
     ],
+    'e thrown out': only('line-end', [stroke('back and eye', [met('round', 0), to(0.02, 0.43 * X, 22), to(0.93 * d, T - 1.0, 88), to(0.56 * d, T, 180), thrownRound], THROWN)]),
     'e two-stroke': [
       stroke('back', [met('round', 0), to(0.56 * d, T, 182), back, roundExit]),
       stroke('eye', [to(0.5 * d, T, 0), to(0.92 * d, T - 0.86, -90), to(0.02, 0.42 * X, 196, { turn: turn.spine })], 'Lifted and set down again at the top: a rounder eye.'),
