@@ -211,6 +211,6 @@ test('lifts of the pen are shown over a word, and white is asked for between let
   // It is kept with the sheet: Practise has it too.
   await page.getByRole('link', { name: 'Practise', exact: true }).first().click();
   await page.waitForURL(/practise/);
-  await page.getByText('White between letters and words').click();
+  await page.getByText('White and endings').click();
   await expect(page.getByRole('slider', { name: 'White between letters' })).toHaveValue('0.4');
 });

@@ -11,6 +11,7 @@ import { layoutPiece } from '@/core/piece/layout';
 import { nibTrials } from '@/core/piece/nibChoice';
 import { type Piece, parsePiece } from '@/core/piece/piece';
 import { remedies } from '@/core/piece/remedies';
+import { ENDINGS } from '@/core/type/endings';
 import { lettersOf } from '@/core/type/placed';
 import { renderSvg } from '@/render/svg';
 import { rastered } from '../support/rastered';
@@ -128,8 +129,18 @@ describe.each(DRAWN)('a card in %s', (hand) => {
           'justified' as const,
           'slant' as const,
         ),
-        (words, align) => {
-          const laid = layoutPiece(card(hand, words.join(' '), { align }));
+        fc.record({
+          endings: fc.constantFrom(...ENDINGS),
+          letterSpace: fc.constantFrom(0, 0, -0.1, 0.3),
+          wordSpace: fc.constantFrom(0, 0.4),
+        }),
+        (words, align, white) => {
+          const plain = card(hand, words.join(' '), { align });
+          const blocks = plain.blocks.map((block) => ({
+            ...block,
+            setting: { ...block.setting, writing: { ...block.setting.writing, ...white } },
+          }));
+          const laid = layoutPiece({ ...plain, blocks });
           const written = laid.lines.flatMap((line) => line.words.map(({ text }) => text.toLowerCase()));
           expect(written).toEqual(words.map((one) => one.toLowerCase()));
           const wide = laid.findings.filter(({ about }) => about === 'width').length;
@@ -141,7 +152,7 @@ describe.each(DRAWN)('a card in %s', (hand) => {
           }
         },
       ),
-      { numRuns: 10 },
+      { numRuns: 16 },
     );
   });
 });

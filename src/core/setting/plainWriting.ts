@@ -6,6 +6,7 @@ export const PLAIN_WRITING = {
   joined: false,
   letterSpace: 0,
   wordSpace: 0,
+  endings: 'plain' as const,
   bounce: 0,
   mixed: false,
   rising: 0,

@@ -3,7 +3,8 @@ import { handIdSchema } from '../hands/handId';
 import { type HandId, handById, isHand } from '../hands/registry';
 import { DIP_NIB_EDGE } from '../pen/edge';
 import { ranged } from '../problem/ranged';
-import { flag, shortText } from '../problem/schema';
+import { choice, flag, shortText } from '../problem/schema';
+import { ENDINGS } from '../type/endings';
 import { givenSchema } from './given';
 import { variantsSchema } from './letterSet';
 import { PLAIN_WRITING } from './plainWriting';
@@ -43,6 +44,8 @@ export const settingShape = {
       /** White between letters, and between words, beyond the hand's own: shares of the body. */
       letterSpace: ranged('letterSpace').default(0),
       wordSpace: ranged('wordSpace').default(0),
+      /** How often words and lines end in a shape made for that place. */
+      endings: choice('Endings', ENDINGS).default('plain'),
       /** Bounce: how far letters leave the line, in hands that allow it. */
       bounce: ranged('bounce').default(0),
       /** Whether shapes that may stand anywhere alternate, where none is chosen. */

@@ -102,6 +102,7 @@ export function recipeTypeface(
     joined: writing.joined,
     ...(writing.letterSpace !== 0 && { letterSpace: writing.letterSpace }),
     ...(writing.wordSpace !== 0 && { wordSpace: writing.wordSpace }),
+    ...(writing.endings !== 'plain' && { endings: writing.endings }),
     ...(writing.bounce > 0 && { bounce: writing.bounce }),
     ...(writing.mixed && { mixed: true }),
     chosen: writing.variants,

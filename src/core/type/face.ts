@@ -5,6 +5,7 @@ import type { HandId } from '../hands/registry';
 import type { Degrees, NibWidths } from '../measure/units';
 import type { WritingPen } from '../pen/pen';
 import type { Cut } from './cut';
+import type { Endings } from './endings';
 import type { Off } from './placed';
 
 /** A hand at one weight, angle and slope: everything that setting words needs, each computed once. */
@@ -45,6 +46,8 @@ export interface Typeface {
     texts: readonly string[],
   ) => { readonly cut: Cut; readonly rise: NibWidths };
   readonly wordSpace: NibWidths;
+  /** How often words and lines end in a shape made for that. */
+  readonly endings: Endings;
   /** Text converted to the case of a hand that has only one. */
   readonly fold: (text: string) => string;
 }

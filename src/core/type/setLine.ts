@@ -33,6 +33,7 @@ function chosenIn(face: Typeface, text: string, touches: readonly Touch[]): Chos
         form: formIn(face, texts, i),
         reaching: reachingOf(face, texts, i),
         number: place.number,
+        word: words[w]?.[0],
         shape: touch?.shape,
       });
       if (!cut) return { text: character };

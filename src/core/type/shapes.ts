@@ -2,6 +2,7 @@ import { type Context, type Form, USUAL } from '../hand/letter';
 import { lookUp } from '../measure/lookUp';
 import { perObject } from '../memo/memo';
 import type { Cut } from './cut';
+import { endingOf } from './endings';
 import type { Typeface } from './face';
 
 /** The place of a letter in a text. */
@@ -17,6 +18,8 @@ export interface Place {
   readonly reaching?: string;
   /** Its number among the letters of the line. */
   readonly number?: number;
+  /** The word it stands in. */
+  readonly word?: string;
   /** The shape the scribe chose for it at this place. */
   readonly shape?: string;
 }
@@ -53,7 +56,7 @@ export const shapesInPlaceOf = (face: Typeface, placed: Cut): readonly Cut[] =>
 
 /**
  * The shape of a letter for its place: the one given it there by hand; the one chosen by the user where its context allows, else one the text takes of
- * itself, else the face's own. A user who has chosen the usual shape gets it everywhere.
+ * itself, else an ending where the face is lively, else the face's own. A user who has chosen the usual shape gets it everywhere.
  */
 export function shapeFor(face: Typeface, text: string, place: Place): Cut | undefined {
   const list = face.shapesOf(text);
@@ -71,10 +74,25 @@ export function shapeFor(face: Typeface, text: string, place: Place): Cut | unde
     );
     if (natural) return natural;
   }
+  const ending = choice === undefined ? endingFor(face, list, place) : undefined;
+  if (ending) return ending;
   if (face.mixed && choice === undefined && place.number !== undefined)
     return turnOf(list, text, place.number);
   return face.letters.get(text) ?? list[0];
 }
+
+/** The shape a letter takes at the end of its word or line, where the face is as lively as that. */
+const endingFor = (face: Typeface, list: readonly Cut[], place: Place): Cut | undefined =>
+  face.endings === 'plain' || place.word === undefined || place.after !== undefined
+    ? undefined
+    : endingOf(
+        face.endings,
+        place.word,
+        list.filter(({ letter }) => isEnding(letter.context) && fits(letter.context, place)),
+      );
+
+const isEnding = (context: Context | undefined): context is 'word-end' | 'line-end' =>
+  context === 'word-end' || context === 'line-end';
 
 /** Step from one letter to the next through the alternating shapes, so that equal neighbours differ. */
 const TURN = 7;

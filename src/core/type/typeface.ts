@@ -12,6 +12,7 @@ import type { WritingPen } from '../pen/pen';
 import { bouncer } from './bounce';
 import { composer } from './compose';
 import { type Cut, cutOf } from './cut';
+import type { Endings } from './endings';
 import type { Typeface } from './face';
 import { joiner } from './joining';
 import { pairDistances } from './kerning';
@@ -37,6 +38,7 @@ export interface TypefaceKey {
   /** White between letters and between words beyond the hand's own, as fractions of the body. */
   readonly letterSpace?: number;
   readonly wordSpace?: number;
+  readonly endings?: Endings;
   /** How far letters leave the line, 0 to 1, in hands that may. */
   readonly bounce?: number;
   /** Let the shapes of a letter take turns, where none is chosen. */
@@ -76,6 +78,7 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     own = [],
     letterSpace = 0,
     wordSpace = 0,
+    endings = 'plain',
     bounce = 0,
     mixed = false,
   } = key;
@@ -116,6 +119,7 @@ export function build(key: TypefaceKey, script: Script): Typeface {
     pair,
     join: joiner(script, measures, pen, slope, pair),
     inPlace: bouncer(script, measures, bounce, pen, slope),
+    endings,
     wordSpace: (script.spacing.wordSpace + wordSpace) * zones.body,
     // With small capitals both cases have letters.
     fold: (text) => (zones.smallCapital ? text : foldedFor(hand, text)),

@@ -31,6 +31,7 @@ import {
 import { LIMITS } from '@/core/problem/limits';
 import { bodyHeight, withBodyHeight } from '@/core/setting/bodyHeight';
 import { handOf } from '@/core/setting/handOf';
+import { ENDINGS } from '@/core/type/endings';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
 import { ColourField, Pick } from './fields';
@@ -215,6 +216,12 @@ export function BlockForm({
             />
           </div>
           <div className="grid grid-cols-2 gap-2">
+            <Pick
+              name="Endings"
+              value={setting.writing.endings}
+              choices={ENDINGS.map((endings) => [endings, endings])}
+              onPick={(endings) => set({ setting: { ...setting, writing: { ...setting.writing, endings } } })}
+            />
             <Pick
               name="Along the letters"
               value={block.finish.kind}

@@ -27,6 +27,7 @@ import { newId } from '../lib/api';
 import { forgetRecord, keepSession, writtenNow } from '../lib/keepSession';
 import { Paper } from '../paper/Paper';
 import type { Zoom } from '../paper/zoom';
+import { EndingsChoice } from '../sheet/EndingsChoice';
 import { type StationKeys, zoomKeys } from '../sheet/keys';
 import { SheetShell } from '../sheet/SheetShell';
 import { SidePanel } from '../sheet/SidePanel';
@@ -278,8 +279,13 @@ export function PractiseStation({
               />
               {ground.face && (
                 <details>
-                  <summary className="cursor-pointer text-sm">White between letters and words</summary>
+                  <summary className="cursor-pointer text-sm">White and endings</summary>
                   <WhiteSliders recipe={recipe} preview={() => undefined} commit={edit} />
+                  <EndingsChoice
+                    face={ground.face}
+                    value={recipe.writing.endings}
+                    onChoose={(endings) => edit((r) => ({ ...r, writing: { ...r.writing, endings } }))}
+                  />
                 </details>
               )}
               <PageFiles files={files} printer={printer} recipe={recipe} onImport={edit} />

@@ -12,6 +12,7 @@ import type { Typeface } from '@/core/type/face';
 import { measureLetter } from '@/core/type/letterMeasures';
 import { Toggle } from '../fields/Choices';
 import { Slider } from '../fields/Slider';
+import { EndingsChoice } from '../sheet/EndingsChoice';
 import { WhiteSliders } from '../sheet/WhiteSliders';
 import { inUnit, type LetterUnit, onPaper } from './letterUnit';
 import { strokeRemarks } from './strokeRemarks';
@@ -135,6 +136,11 @@ export function TurnPen({
         (value) => (r) => ({ ...r, slope: pressed ? 90 - value : value }),
       )}
       <WhiteSliders recipe={recipe} preview={preview} commit={commit} />
+      <EndingsChoice
+        face={face}
+        value={recipe.writing.endings}
+        onChoose={(endings) => commit((r) => ({ ...r, writing: { ...r.writing, endings } }))}
+      />
       {face.script.bounce &&
         slider(
           'Bounce',
@@ -186,7 +192,7 @@ export function TurnPen({
       <dl className="grid grid-cols-[auto_1fr] gap-x-2 text-sm">
         <Reading name={edge ? 'Stem' : 'Shade'}>{mm(measures.stem)}</Reading>
         <Reading name={edge ? 'Bar' : 'Hairline'}>{mm(measures.bar)}</Reading>
-        <Reading name="Thin : thick">
+        <Reading name="Thin : thick, in this letter">
           1 : {plain(measures.thickest / Math.max(measures.thinnest, 1e-6), 1)}
         </Reading>
         {measures.counter !== undefined && (

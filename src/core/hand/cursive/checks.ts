@@ -5,6 +5,8 @@ export const CURSIVE_CHECKS = {
   wanted: 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789.,;:!?\'"’-–()&',
   variants: {
     open: 'a',
+    raised: 'w',
+    'swung out': 'w',
     'two storeys': 'a',
     printed: 'er',
     'like 3': 'e',
