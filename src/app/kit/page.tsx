@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { MIX_AMOUNTS } from '@/core/kit/mix';
+import { MIX_AMOUNTS } from '@/core/kit/mixAmounts';
 import { listNibs } from '@/store/nibs';
 import { listRecords } from '@/store/records';
 import { KitStation } from '@/ui/kit/KitStation';

@@ -10,14 +10,13 @@ import {
   dropFrom,
   ELSEWHERE,
   keepsUntil,
-  MIX_AMOUNTS,
   nextDrop,
   REFUSED_OFTEN,
   scaleMix,
   USUAL_DROP_ML,
-  volumeFor,
   volumeOf,
 } from './mix';
+import { MIX_AMOUNTS, volumeFor } from './mixAmounts';
 import { mixSchema } from './mixFormat';
 import { SEEN } from './seen';
 import { CAUSES } from './troubles';

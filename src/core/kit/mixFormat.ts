@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { BASES, CONSISTENCIES, MIX_AMOUNTS, type Mix } from './mix';
+import { BASES, CONSISTENCIES, type Mix } from './mix';
+import { MIX_AMOUNTS } from './mixAmounts';
 
 function amount(key: keyof typeof MIX_AMOUNTS) {
   const { label, unit, low, high } = MIX_AMOUNTS[key];

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ANATOMIES, PARTS, partsIn } from './parts';
+import { ANATOMIES, PARTS } from './parts';
+import { PART_WORDS, partsIn } from './partWords';
 
 describe('parts of tools', () => {
   it('have an id of their own, and stand on their drawing with their names clear of it', () => {
@@ -11,6 +12,10 @@ describe('parts of tools', () => {
         expect(Math.abs(label[1]), `${id} ${name}`).toBeLessThanOrEqual(reach);
         expect(at[0], `${id} ${name}`).toBeLessThanOrEqual(width);
       }
+  });
+
+  it('have the names that sentences lead by', () => {
+    for (const [name, id] of PART_WORDS) expect(PARTS.find((part) => part.id === id)?.name).toBe(name);
   });
 
   it('are marked in a sentence once each, by whole words, and no letter is lost', () => {

@@ -9,7 +9,6 @@ import {
   dropFrom,
   ELSEWHERE,
   keepsUntil,
-  MIX_AMOUNTS,
   type Mix,
   nextDrop,
   REFUSED_OFTEN,
@@ -20,6 +19,7 @@ import {
   volumeOf,
   withDrop,
 } from '@/core/kit/mix';
+import { MIX_AMOUNTS } from '@/core/kit/mixAmounts';
 import { mixLabel } from '@/core/kit/mixLabel';
 import { entriesOf } from '@/core/log/entriesOf';
 import { plain } from '@/core/measure/units';

@@ -1,4 +1,4 @@
-import { partsIn } from '@/core/kit/parts';
+import { partsIn } from '@/core/kit/partWords';
 import { Link } from '@/ui/lib/Link';
 
 /** A sentence in which the names of parts of tools lead to their drawing. */

@@ -3,7 +3,7 @@
 import { addMinutes, format, parseISO, subMinutes } from 'date-fns';
 import { useState } from 'react';
 import type { Item } from '@/core/kit/item';
-import { volumeFor } from '@/core/kit/mix';
+import { volumeFor } from '@/core/kit/mixAmounts';
 import { recordId } from '@/core/log/recordId';
 import { lookUp } from '@/core/measure/lookUp';
 import { plain } from '@/core/measure/units';
