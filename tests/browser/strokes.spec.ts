@@ -195,7 +195,7 @@ test('lifts of the pen are shown over a word, and white is asked for between let
   await page.goto('/strokes?hand=copperplate');
   const typed = page.getByLabel('Text to write');
   await typed.fill('it');
-  const length = page.getByText(/mm long/);
+  const length = page.getByText(/^[\d.]+ mm long$/);
   const mm = async () => Number.parseFloat((await length.textContent()) ?? '');
   await page.getByRole('checkbox', { name: 'Lifts of the pen' }).check();
   // First hairline, two stems, a dot and a bar.
@@ -208,6 +208,17 @@ test('lifts of the pen are shown over a word, and white is asked for between let
   await between.dispatchEvent('change');
   await expect.poll(mm).toBeGreaterThan(own + 1.5);
   await expect(page.getByText('40 % of the body')).toBeVisible();
+  // Or the length is asked for, and the white follows.
+  const opened = page.getByLabel('Open it to', { exact: true });
+  await opened.fill('15');
+  await opened.press('Enter');
+  await expect.poll(mm).toBeCloseTo(15, 0);
+  await opened.fill('900');
+  await opened.press('Enter');
+  await expect(page.getByText(/the nearest length that works is/)).toBeVisible();
+  await between.fill('0.4');
+  await between.dispatchEvent('change');
+  await expect.poll(mm).toBeGreaterThan(own + 1.5);
   // It is kept with the sheet: Practise has it too.
   await page.getByRole('link', { name: 'Practise', exact: true }).first().click();
   await page.waitForURL(/practise/);

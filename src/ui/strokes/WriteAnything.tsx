@@ -2,7 +2,7 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import { plain } from '@/core/measure/units';
+import { plain, roundTo } from '@/core/measure/units';
 import { counted } from '@/core/measure/words';
 import type { WritingPen } from '@/core/pen/pen';
 import { samplesFor } from '@/core/practice/words/samples';
@@ -16,7 +16,9 @@ import type { Typeface } from '@/core/type/face';
 import { carriedOver, type Touch } from '@/core/type/touch';
 import { inkedLength } from '@/core/writing/figure';
 import { liftsOf } from '@/core/writing/lifts';
+import { whiteFor } from '@/core/writing/openedTo';
 import { Toggle } from '../fields/Choices';
+import { NumberField } from '../fields/NumberField';
 import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';
 import { FormatButtons } from '../paper/FormatButtons';
@@ -25,6 +27,9 @@ import { TouchBar } from './TouchBar';
 import { WrittenLine } from './WrittenLine';
 
 const same = (a: readonly Touch[], b: readonly Touch[]) => JSON.stringify(a) === JSON.stringify(b);
+
+/** A length that a text is opened or closed to, by the white between its letters. */
+const OPEN_TO = { label: 'Open it to', unit: 'mm', low: 1, high: 1000, step: 1 };
 
 /** Any text in the hand, on the sheet's own ruling. */
 export function WriteAnything({
@@ -85,6 +90,15 @@ export function WriteAnything({
       notice.failed(error);
     }
   };
+  const length = roundTo(inkedLength(pen, set) * unit.mm, 0.1);
+  const openTo = (wanted: number) => {
+    try {
+      const letterSpace = whiteFor(recipe, recipe.capitalsOnly ? text.toUpperCase() : text, wanted, own);
+      edit((r) => ({ ...r, writing: { ...r.writing, letterSpace } }));
+    } catch (error) {
+      notice.failed(error);
+    }
+  };
   return (
     <section aria-label="Write anything" className="border-base-300 border-t bg-base-100">
       <div className={`bg-white px-2 ${lifting ? 'h-56' : 'h-28'}`}>
@@ -109,7 +123,8 @@ export function WriteAnything({
             setText(event.target.value);
           }}
         />
-        <span className="tabular-nums">{plain(inkedLength(pen, set) * unit.mm, 1)} mm long</span>
+        <span className="tabular-nums">{plain(length, 1)} mm long</span>
+        {hand.basis !== 'dots' && <NumberField limit={OPEN_TO} value={length} onCommit={openTo} />}
         {set.missing.length > 0 && (
           <span role="status" className="remark remark-caution">
             No letter yet for {set.missing.join(' ')}
