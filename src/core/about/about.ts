@@ -1,5 +1,5 @@
 import type { HandId } from '../hands/registry';
-import { type EXPERIENCES, type Schools, type SIDES, USUAL_SCHOOLS } from '../kit/need';
+import { type EXPERIENCES, type GripWish, type Schools, type SIDES, USUAL_SCHOOLS } from '../kit/need';
 import type { LengthUnit } from '../measure/length';
 import { type PaperFormatId, paperFormat } from '../measure/paper';
 import type { Mm } from '../measure/units';
@@ -24,6 +24,7 @@ export interface About {
   readonly paper: (typeof DESK_PAPERS)[number];
   readonly experience: (typeof EXPERIENCES)[number];
   readonly schools: Schools;
+  readonly grip: GripWish;
   /** The hand that is being learned, as the first visit chose it; null where none was. */
   readonly hand: HandId | null;
 }
@@ -35,6 +36,7 @@ export const NOBODY: About = {
   paper: 'a4',
   experience: 'some',
   schools: USUAL_SCHOOLS,
+  grip: 'any',
   hand: null,
 };
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { handIdSchema } from '../hands/handId';
-import { EXPERIENCES, SIDES, USUAL_SCHOOLS } from '../kit/need';
+import { EXPERIENCES, GRIP_WISHES, SIDES, USUAL_SCHOOLS } from '../kit/need';
 import { schoolSchema } from '../kit/needFormat';
 import { choice } from '../problem/schema';
 import { type About, DESK_PAPERS, NOBODY, UNITS } from './about';
@@ -12,5 +12,6 @@ export const aboutSchema = z.strictObject({
   paper: choice('Paper', DESK_PAPERS).default(NOBODY.paper),
   experience: choice('Experience', EXPERIENCES).default(NOBODY.experience),
   schools: schoolSchema.default(USUAL_SCHOOLS),
+  grip: choice('Grip', GRIP_WISHES).default(NOBODY.grip),
   hand: handIdSchema.nullable().default(null),
 }) satisfies z.ZodType<About>;

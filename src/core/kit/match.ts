@@ -175,9 +175,9 @@ function refusals(
 export function bestNibFor(
   hand: HandId,
   bench: readonly Item[],
-  scribe: Pick<Need, 'side' | 'experience' | 'schools' | 'tried'>,
+  scribe: Pick<Need, 'side' | 'experience' | 'schools' | 'grip' | 'tried'>,
 ): Nib | undefined {
-  const { side, experience, schools, tried } = scribe;
-  const { ranked } = match(needFor(hand, { side, experience, schools, tried }), bench);
+  const { side, experience, schools, grip, tried } = scribe;
+  const { ranked } = match(needFor(hand, { side, experience, schools, grip, tried }), bench);
   return ranked.flatMap(({ kit }) => asNib(kit.tool) ?? [])[0];
 }

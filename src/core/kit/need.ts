@@ -13,6 +13,9 @@ export const PURPOSES = [
 ] as const;
 export const EXPERIENCES = ['beginner', 'some', 'practised'] as const;
 export const SIDES = ['right', 'left'] as const;
+/** What a scribe's fingers ask of a holder. */
+export const GRIP_WISHES = ['any', 'slim', 'thick'] as const;
+export type GripWish = (typeof GRIP_WISHES)[number];
 
 /** Questions on which schools differ, with both answers. */
 export const SCHOOLS = {
@@ -69,6 +72,8 @@ export interface Need {
   readonly experience: (typeof EXPERIENCES)[number];
   readonly side: (typeof SIDES)[number];
   readonly schools: Schools;
+  /** What the scribe’s fingers ask of a holder; known to the desk, and never kept with what is asked. */
+  readonly grip?: GripWish;
   /** What was tried at this desk; known to it, and never kept with what is asked. */
   readonly tried?: readonly TriedSeat[];
 }

@@ -34,8 +34,8 @@ export function GoesWith({
 }) {
   const { about } = useAbout();
   const found = useMemo(() => {
-    const { side, experience, schools } = about;
-    return goesWith(needFor(firstHandOf(item.kind), { side, experience, schools, tried }), item, bench);
+    const { side, experience, schools, grip } = about;
+    return goesWith(needFor(firstHandOf(item.kind), { side, experience, schools, grip, tried }), item, bench);
   }, [item, bench, about, tried]);
   if (!partOf(item) || found.size === 0) return null;
   return (

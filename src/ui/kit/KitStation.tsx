@@ -104,8 +104,8 @@ export function KitStation({
     return { ...wanted, side, experience, schools, hand, bodyMm };
   }, [wanted, scribe, hand, bodyMm]);
   const judged = useMemo(
-    () => ({ ...need, tried: entriesOf('seat', records.records) }),
-    [need, records.records],
+    () => ({ ...need, grip: scribe.grip, tried: entriesOf('seat', records.records) }),
+    [need, scribe.grip, records.records],
   );
   const ask = (next: Need) => {
     setWanted(next);

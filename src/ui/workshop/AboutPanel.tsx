@@ -1,7 +1,7 @@
 'use client';
 
 import { type About, DESK_PAPERS, UNITS } from '@/core/about/about';
-import { EXPERIENCES, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
+import { EXPERIENCES, GRIP_WISHES, type GripWish, SCHOOLS, type SchoolId, SIDES } from '@/core/kit/need';
 import { lookUp } from '@/core/measure/lookUp';
 import { paperFormat } from '@/core/measure/paper';
 import { OneOf } from '../fields/OneOf';
@@ -9,6 +9,12 @@ import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
 
 const UNIT_NAMES = { mm: 'millimetres', inch: 'inches (nibs stay in mm)' } as const;
+
+const GRIP_NAMES: Readonly<Record<GripWish, string>> = {
+  any: 'any grip',
+  slim: 'a slim grip: small hands',
+  thick: 'a thick, soft grip: my hand cramps',
+};
 
 /** The scribe: asked once, used at every station. */
 export function AboutPanel() {
@@ -44,6 +50,13 @@ export function AboutPanel() {
           value={about.experience}
           choices={EXPERIENCES}
           onChoose={(experience) => set({ experience })}
+        />
+        <Choice
+          name="Holders"
+          value={about.grip}
+          choices={GRIP_WISHES}
+          nameOf={(grip) => GRIP_NAMES[grip]}
+          onChoose={(grip) => set({ grip })}
         />
       </div>
       <details>

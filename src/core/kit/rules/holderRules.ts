@@ -14,6 +14,10 @@ import { isCut, takesHolder } from './traits';
 /** Shanks of tube nibs have an arc of less than this, in mm (estimate: the demo's has 1.3, other nibs over 3). */
 const TUBE_RADIUS = 2;
 
+/** Diameter of a grip, in mm, from which it eases a cramped hand, and up to which small fingers close round it (common teaching values). */
+const THICK = 10;
+const SLIM = 8;
+
 type HolderRule = (need: Need, tool: Item, holder: Item) => Verdict;
 
 /** Tool ↔ holder. */
@@ -132,14 +136,37 @@ export const HOLDER_RULES: Readonly<Record<string, HolderRule>> = {
         );
   },
 
-  grip: (need, _, holder) =>
-    holder.grip !== null && holder.grip < 6 && need.experience === 'beginner'
+  grip: (need, _, { label, grip, gripOf }) => {
+    if (need.grip === 'thick' && (grip !== null || gripOf !== null)) {
+      const soft = gripOf === 'cork' || gripOf === 'rubber';
+      if (grip !== null && grip < THICK)
+        return risk(
+          6,
+          `The grip of “${label}” is ${plain(grip, 1)} mm: thin for a hand that cramps.`,
+          `Take one of ${THICK} mm or more, of cork or rubber, or wind tape round it.`,
+        );
+      if (grip !== null || soft)
+        return good(
+          soft ? 6 : 4,
+          `“${label}” has a ${soft ? 'soft' : 'thick'} grip: easy on a hand that cramps.`,
+        );
+    }
+    if (need.grip === 'slim' && grip !== null)
+      return grip > SLIM
+        ? risk(
+            4,
+            `The grip of “${label}” is ${plain(grip, 1)} mm: thick for small fingers.`,
+            `Take one up to ${SLIM} mm.`,
+          )
+        : good(3, `The grip of “${label}” suits small fingers.`);
+    return grip !== null && grip < 6 && need.experience === 'beginner'
       ? risk(
           3,
-          `A grip of ${plain(holder.grip, 1)} mm invites white knuckles.`,
+          `A grip of ${plain(grip, 1)} mm invites white knuckles.`,
           'Try a thicker grip cheaply before buying one.',
         )
-      : undefined,
+      : undefined;
+  },
 
   liked: (_, __, holder) => liked(holder),
 };

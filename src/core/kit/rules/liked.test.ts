@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_BENCH } from '../demoBench';
-import type { Item } from '../item';
+import { blankItem, type Item } from '../item';
 import { match } from '../match';
-import { needFor } from '../need';
+import { type GripWish, needFor } from '../need';
+import { HOLDER_RULES } from './holderRules';
 import { liked } from './liked';
 import { mayBeCoated } from './traits';
 
@@ -39,5 +40,25 @@ describe('the coating of steel', () => {
     expect(mayBeCoated({ ...unknown, deoiled: '2026-11-02' })).toBe(false);
     expect(mayBeCoated({ ...unknown, coated: true, drop: 'spreads' })).toBe(false);
     expect(mayBeCoated({ coated: false, deoiled: '2026-11-02', drop: 'beads' })).toBe(true);
+  });
+});
+
+describe('what fingers ask of a holder', () => {
+  const nib = DEMO_BENCH.find(({ kind }) => kind === 'pointed-nib') as Item;
+  const holder = (facts: Partial<Item>): Item => ({ ...blankItem('h', 'holder', 'a holder'), ...facts });
+  const judged = (grip: GripWish | undefined, facts: Partial<Item>) =>
+    HOLDER_RULES.grip?.(needFor('copperplate', { grip }), nib, holder(facts))?.points ?? 0;
+
+  it('is a thick, soft grip where the hand cramps, a slim one for small fingers, and nothing otherwise', () => {
+    expect(judged('thick', { grip: 7 })).toBeLessThan(0);
+    expect(judged('thick', { grip: 12 })).toBeGreaterThan(0);
+    expect(judged('thick', { grip: 12, gripOf: 'cork' })).toBeGreaterThan(
+      judged('thick', { grip: 12, gripOf: 'metal' }),
+    );
+    expect(judged('thick', { gripOf: 'rubber' })).toBeGreaterThan(0);
+    expect(judged('thick', {})).toBe(0);
+    expect(judged('slim', { grip: 12 })).toBeLessThan(0);
+    expect(judged('slim', { grip: 7 })).toBeGreaterThan(0);
+    for (const grip of [undefined, 'any'] as const) expect(judged(grip, { grip: 12 })).toBe(0);
   });
 });
