@@ -27,7 +27,10 @@ test('copperplate for a left-handed beginner: ranked, refused with the measureme
 
   await page.getByRole('tab', { name: 'Prepare' }).click();
   const seat = page.getByRole('checkbox', { name: 'Done: seat' });
+  // What is read again must have been kept by then: on leaving it is sent, not waited for.
+  const kept = page.waitForResponse((response) => response.url().includes('/api/records/prepared-'));
   await seat.check();
+  await kept;
   await page.reload();
   await page.getByRole('tab', { name: 'Prepare' }).click();
   await expect(page.getByRole('checkbox', { name: 'Done: seat' })).toBeChecked();

@@ -8,7 +8,7 @@ import { darknessIn, type Light } from './light';
 
 /** One straight stroke of a strip as it stands in the picture. */
 export interface StripStroke {
-  /** Where it crosses the middle of its row, in mm from the left of the page. */
+  /** Where its middle is, in mm from the left of what was looked at. */
   readonly x: Mm;
   /** Across the stroke. */
   readonly thickness: Mm;
@@ -49,6 +49,9 @@ const SEEN = 0.6;
 const RAILS = 0.45;
 /** Quantile of the whites of a row that is a white between strokes, whether or not they have split. */
 const WIDE = 0.75;
+/** Rows of pixels after which a stroke that is not seen has ended, and how far it may lean from row to row beyond its own width, in pixels. */
+const LOST = 3;
+const ASIDE = 2;
 /** A stroke has split where so much of its width is white. */
 const SPLIT = 0.25;
 /** Error of the method, in mm (docs/measuring.md). */
@@ -106,11 +109,14 @@ export function strokesIn(dark: Grey, full: number): StripStroke[] {
   const middle = ({ from, to }: Run) => (from + to) / 2;
   for (const [y, runs] of rows.entries()) {
     for (const run of bridged(runs, rails)) {
-      // A stroke leans by no more than 2 pixels a row beyond its own width.
       const own = tracks.find(({ cuts }) => {
         const last = cuts.at(-1);
         return (
-          last && last.y < y && y - last.y <= 3 && run.from <= last.run.to + 2 && run.to >= last.run.from - 2
+          last &&
+          last.y < y &&
+          y - last.y <= LOST &&
+          run.from <= last.run.to + ASIDE &&
+          run.to >= last.run.from - ASIDE
         );
       });
       if (own) own.cuts.push({ y, run });
