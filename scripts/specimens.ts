@@ -20,8 +20,8 @@ const ARABIC = [...rowsOf(ARABIC_WORDS), ...ARABIC_SENTENCES];
 /** Pixels to an inch: a letter unit is a millimetre. */
 const DPI = 150;
 
-/** Lines of one thickness need no picture in the repository; `npm run specimen` draws them as any other. */
-const NOT_KEPT = ['light-line', 'monoline'];
+/** Fewer than twenty pictures are kept in the repository; `npm run specimen` draws the others as any. */
+const NOT_KEPT = ['light-line', 'monoline', 'brush', 'uncial'];
 
 for (const { id } of HANDS.filter((hand) => hasLetters(hand.id) && !NOT_KEPT.includes(hand.id))) {
   await loadScript(id);
