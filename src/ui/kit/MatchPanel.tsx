@@ -60,6 +60,8 @@ export function MatchPanel({
   if (!answer) return <p role="status">Searching the drawer…</p>;
   const { ranked, refused } = answer.match;
   const side = ranked.filter(({ kit }) => compared.includes(kit.tool.id));
+  // The list is a beginner's: to others the purchases below say what is needed.
+  const begins = need.experience === 'beginner' || answer.purchases.length === 0;
   const few = bench.filter(({ kind, archived }) => isTool(kind) && !archived).length < FEW_TOOLS;
   return (
     <div className="space-y-6">
@@ -69,7 +71,7 @@ export function MatchPanel({
           {bench.length === 0 ? ': it is empty' : ''}.
         </p>
       )}
-      {(ranked.length === 0 || few) && <Beginning need={need} />}
+      {(ranked.length === 0 || few) && begins && <Beginning need={need} />}
       <h2 className="sr-only">Ranking</h2>
       <ol aria-label="Ranking" className="grid gap-3 xl:grid-cols-2">
         {ranked.map((one, i) => (
