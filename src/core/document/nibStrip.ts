@@ -5,6 +5,7 @@ import { STRIP_ROWS } from '../practice/drills/strip';
 import { LIMITS } from '../problem/limits';
 import { handOf } from '../setting/handOf';
 import { pin } from '../sheet/solve';
+import { LONGEST_TITLE } from '../sheet/title';
 import { STRIP_PARTS } from '../writing/stripPart';
 import { type ChosenNib, withNib } from './chosenNib';
 import { freshFor } from './freshFor';
@@ -50,6 +51,3 @@ export function nibStrip(about: About, hand: HandId, nib: StripNib): Recipe {
     },
   };
 }
-
-/** Longest title of a sheet, in characters. */
-const LONGEST_TITLE = 80;

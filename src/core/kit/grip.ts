@@ -45,23 +45,22 @@ export interface Lie {
 
 /** With the page turned so (anticlockwise), how far the tines are off the slant: δ − φ − ρ − σ. */
 export const tinesLie = (pointing: Degrees, slant: Degrees, flange: Degrees, page: Degrees): Lie =>
-  lie('The tines', 'the slant', pointing - flange - page - slant);
+  lie('The tines lie', 'the slant', pointing - flange - page - slant);
 
 /** With the page turned so, how far an edge is off its angle: α(ρ) − α. */
 export const edgeLies = (pointing: Degrees, wanted: Degrees, cut: Degrees, page: Degrees): Lie =>
-  lie('The edge', `${Math.round(wanted)}°`, penAngleOf(pointing, page, cut) - wanted);
+  lie('The edge lies', `${Math.round(wanted)}°`, penAngleOf(pointing, page, cut) - wanted);
 
 function lie(what: string, wanted: string, off: Degrees): Lie {
   const by = Math.round(Math.abs(off));
   // Whatever turns the page turns the angle to its lines the other way.
   const turn = off > 0 ? 'anticlockwise' : 'clockwise';
-  const verb = what.endsWith('s') ? 'lie' : 'lies';
   return {
     off,
     sentence:
       Math.abs(off) <= TRUE_WITHIN
-        ? `${what} ${verb} true, within ${TRUE_WITHIN}° of ${wanted}.`
-        : `${what} ${verb} ${by}° ${off > 0 ? 'steeper' : 'flatter'} than ${wanted}: turn the page ${by}° ${turn}.`,
+        ? `${what} true, within ${TRUE_WITHIN}° of ${wanted}.`
+        : `${what} ${by}° ${off > 0 ? 'steeper' : 'flatter'} than ${wanted}: turn the page ${by}° ${turn}.`,
   };
 }
 

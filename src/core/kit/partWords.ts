@@ -1,24 +1,22 @@
 /**
- * Names of parts of tools that in a sentence can only mean the part, with its id in `parts.ts`; apart from the drawings, so that a station
+ * Names of parts of tools that in a sentence can only mean the part; each is its id in `parts.ts`. Apart from the drawings, so that a station
  * with sentences need not load those. An edge, a point, a tip, a grip, an axis or a corner may be something else.
  */
-export const PART_WORDS: ReadonlyMap<string, string> = new Map(
-  [
-    'tines',
-    'slit',
-    'eye',
-    'shoulders',
-    'shank',
-    'heel',
-    'reservoir',
-    'ferrule',
-    'flange',
-    'plates',
-    'section',
-    'feed',
-    'converter',
-  ].map((name) => [name, name]),
-);
+export const PART_WORDS: ReadonlySet<string> = new Set([
+  'tines',
+  'slit',
+  'eye',
+  'shoulders',
+  'shank',
+  'heel',
+  'reservoir',
+  'ferrule',
+  'flange',
+  'plates',
+  'section',
+  'feed',
+  'converter',
+]);
 
 /** A piece of a sentence: plain, or the name of a part. */
 export interface Said {
@@ -33,9 +31,9 @@ export function partsIn(sentence: string): Said[] {
   return sentence
     .split(/\b/)
     .map((text, i, words): Said => {
-      const part = PART_WORDS.get(text.toLowerCase());
+      const part = text.toLowerCase();
       // What is done “by eye” is done by the scribe’s.
-      if (!part || seen.has(part) || words[i - 2]?.toLowerCase() === 'by') return { text };
+      if (!PART_WORDS.has(part) || seen.has(part) || words[i - 2]?.toLowerCase() === 'by') return { text };
       seen.add(part);
       return { text, part };
     })

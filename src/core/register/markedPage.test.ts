@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { homographyOf, mapped, type Point } from './homography';
-import { markedPageIn, turned, UNIT_MARKS } from './markedPage';
+import { isOnPage, markedPageIn, turned, UNIT_MARKS } from './markedPage';
 import type { RingSeen } from './rings';
 
 const RADIUS = 20;
@@ -52,6 +52,20 @@ describe('a page with marks', () => {
         expect(found?.rings.filter(Boolean)).toHaveLength(8);
       }),
       { numRuns: 60 },
+    );
+  });
+
+  it('holds what lies between its corners, however it is tilted and turned, and nothing beyond them', () => {
+    const share = fc
+      .double({ min: -1, max: 2, noNaN: true })
+      .filter((at) => Math.abs(at) > 0.01 && Math.abs(at - 1) > 0.01);
+    fc.assert(
+      fc.property(page, share, share, (rings, x, y) => {
+        const found = markedPageIn(rings);
+        if (!found) throw new Error('The page was not found.');
+        const inside = x > 0 && x < 1 && y > 0 && y < 1;
+        expect(isOnPage(found, mapped(found.map, [x, y]))).toBe(inside);
+      }),
     );
   });
 

@@ -4,6 +4,7 @@ import { ranged } from '../problem/ranged';
 import { choice, flag, shortText } from '../problem/schema';
 import { settingShape } from '../setting/setting';
 import { touchesSchema } from '../setting/touches';
+import { LONGEST_TITLE } from './title';
 
 /** Nibs a comparison sheet can show beside each other. */
 const COMPARED = { least: 2, most: 4 };
@@ -15,7 +16,7 @@ export const CAPITAL_LINES = ['ticks', 'full'] as const;
 
 /** A ruled sheet as plain data: a setting on a page, and which lines are drawn how. */
 export const sheetShape = {
-  title: shortText('Title', 80),
+  title: shortText('Title', LONGEST_TITLE),
   ...settingShape,
   ...pageShape,
   shareZones: flag('Sharing of zones'),

@@ -4,13 +4,12 @@ import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import type { StudentStanding } from '@/core/desk/routes';
 import { handById } from '@/core/hands/registry';
+import { LONGEST_TITLE } from '@/core/sheet/title';
 import { FileButton } from '../fields/FileButton';
 import { useNotice } from '../frame/notices';
 import { askServer, call, sentenceOf } from '../lib/api';
 import { shortDate } from '../lib/dates';
 import { useHandOver } from '../paper/useHandOver';
-
-const LONGEST_TITLE = 80;
 
 interface StudentRow extends StudentStanding {
   readonly name: string;

@@ -17,6 +17,7 @@ import { samplesFor } from '@/core/practice/words/samples';
 import { Problem } from '@/core/problem/problem';
 import { handOf } from '@/core/setting/handOf';
 import { settle } from '@/core/sheet/solve';
+import { LONGEST_TITLE } from '@/core/sheet/title';
 import { Link } from '@/ui/lib/Link';
 import { Toggle } from '../fields/Choices';
 import { Tabs } from '../fields/Tabs';
@@ -51,9 +52,6 @@ const CoursePanel = later(() => import('./CoursePanel').then((panel) => panel.Co
 
 const TABS = ['Page', 'Words', 'Course', 'Class'] as const;
 type Tab = (typeof TABS)[number];
-
-/** As the recipe allows it. */
-const LONGEST_TITLE = 80;
 
 /** The page composed, or why it cannot be. */
 function composedOf(

@@ -2,7 +2,8 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Recipe } from '@/core/document/recipe';
-import { plain, roundTo } from '@/core/measure/units';
+import { lengthIn } from '@/core/measure/length';
+import { roundTo } from '@/core/measure/units';
 import { counted } from '@/core/measure/words';
 import type { WritingPen } from '@/core/pen/pen';
 import { samplesFor } from '@/core/practice/words/samples';
@@ -19,6 +20,7 @@ import { liftsOf } from '@/core/writing/lifts';
 import { whiteFor } from '@/core/writing/openedTo';
 import { Toggle } from '../fields/Choices';
 import { NumberField } from '../fields/NumberField';
+import { useAbout } from '../frame/AboutMe';
 import { useNotice } from '../frame/notices';
 import { call } from '../lib/api';
 import { FormatButtons } from '../paper/FormatButtons';
@@ -70,6 +72,7 @@ export function WriteAnything({
     }
   }, [written, own]);
   const notice = useNotice();
+  const { about } = useAbout();
   const [alone, setAlone] = useState(false);
   const [lifting, setLifting] = useState(false);
   const shownLifts = useMemo(
@@ -123,7 +126,7 @@ export function WriteAnything({
             setText(event.target.value);
           }}
         />
-        <span className="tabular-nums">{plain(length, 1)} mm long</span>
+        <span className="tabular-nums">{lengthIn(length, about.units)} long</span>
         {hand.basis !== 'dots' && <NumberField limit={OPEN_TO} value={length} onCommit={openTo} />}
         {set.missing.length > 0 && (
           <span role="status" className="remark remark-caution">

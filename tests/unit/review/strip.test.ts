@@ -6,7 +6,7 @@ import type { HandId } from '@/core/hands/registry';
 import { fullShade } from '@/core/pen/thickness';
 import { emptyGrey } from '@/core/raster/grey';
 import { strokesIn } from '@/core/review/strip';
-import { lookedAt, reviewedFrom, someShot, taken } from '../../support/review/pages';
+import { reviewedFrom, someShot, taken } from '../../support/review/pages';
 import { stripOf } from '../../support/review/strip';
 
 /** What issue and docs/measuring.md promise, in mm. */
@@ -29,10 +29,7 @@ describe('the strip of a nib, written and photographed', () => {
     // Ragged edges would make the simulated nib itself narrower.
     const habits = { ...STEADY, ...truth, seed: 3, ragged: 0, wobble: 0.03 };
     const { jpeg } = await taken(printed, habits, someShot(17, view));
-    const looked = await lookedAt(jpeg);
-    // The letters o of the printed words are no rings of a second page.
-    expect(looked.pages).toHaveLength(1);
-    const { profile } = (await reviewedFrom(jpeg, printed, looked)).measuring;
+    const { profile } = (await reviewedFrom(jpeg, printed)).measuring;
     const ground = dueOn(printed.page)?.[0]?.due.ground;
     if (!profile?.full || !ground) throw new Error('No full strokes were found.');
     const { pen, unit } = ground;

@@ -1,10 +1,11 @@
+import type { Degrees } from '../../measure/units';
 import { byItself, type Drawn, line, only, type Run, type Shapes } from '../notation';
 import { type CursiveParts, OVAL } from './parts';
 
 /** The double curve of x, in fifths of the body: reach of its turns, how far beside its middle it counts as a shade, and how it falls against the slant. */
 const WIDE = 1.6;
 const ASIDE = 0.6;
-const FALLING = 62;
+const FALLING: Degrees = 62;
 
 /** Letters that leave near the waistline; e, r and s then begin higher. */
 const AFTER_HIGH = { after: 'bovw' } as const;
@@ -15,6 +16,8 @@ const T_TOP = 7.6;
 export function underTurns(p: CursiveParts): Shapes {
   const { F, T, X, curl, curlOut, d, descending, dot, drawn, head, knot, loopOut, lowAt, minim, none, placed, under, up } = p;
   const first = drawn('first stem', [under(0, head), up(d - 0.25)], 'Press, round the turn, and up on the thin.');
+  /** w with an end of its own, after which the word is done. */
+  const ending = (out: Run, remark: string) => only('word-end', placed(minim, none, [0, d], first, drawn('second stem', [under(d, head), out], remark)));
   return {
     i: [...placed(minim, lowAt(0, F), [0, 0], drawn('stem', under(0, head, F), 'Press straight down, and let go in the turn.')), dot(0.1, X + 1.9)],
     u: placed(minim, lowAt(d, F), [0, d], first, drawn('second stem', under(d, head, F), 'Parallel, and as heavy.')),
@@ -54,33 +57,13 @@ export function underTurns(p: CursiveParts): Shapes {
       ),
     ),
     w: placed(minim, curlOut(d + 2.6), [0, d], first, drawn('second stem', [under(d, head), curl(d + 2.6)], 'Up, and a small loop under the waistline.')),
-    'w raised': only(
-      'word-end',
-      placed(
-        minim,
-        none,
-        [0, d],
-        first,
-        drawn(
-          'second stem',
-          [under(d, head), knot(d + 1.95, 2.8, 82), knot(d + 2.2, X + 1.1, 96), knot(d + 1.35, X + 1.75, 196)],
-          'At the end of a word the thin rises over the waistline and bends back.',
-        ),
-      ),
+    'w raised': ending(
+      [knot(d + 1.95, 2.8, 82), knot(d + 2.2, X + 1.1, 96), knot(d + 1.35, X + 1.75, 196)],
+      'At the end of a word the thin rises over the waistline and bends back.',
     ),
-    'w swung out': only(
-      'word-end',
-      placed(
-        minim,
-        none,
-        [0, d],
-        first,
-        drawn(
-          'second stem',
-          [under(d, head), knot(d + 1.85, 2.4, 82), knot(d + 1.65, T - 0.1, 150, 0), knot(d + 1.05, T - 1.0, -80, 0), knot(d + 2.4, T - 1.75, 6, 0), knot(d + 4.6, T - 0.2, 40)],
-          'At the end of a word: a small loop, and out.',
-        ),
-      ),
+    'w swung out': ending(
+      [knot(d + 1.85, 2.4, 82), knot(d + 1.65, T - 0.1, 150, 0), knot(d + 1.05, T - 1.0, -80, 0), knot(d + 2.4, T - 1.75, 6, 0), knot(d + 4.6, T - 0.2, 40)],
+      'At the end of a word: a small loop, and out.',
     ),
     j: [...placed(minim, loopOut(0), [0, 0], drawn('loop', descending(0), 'Press through the line; thin round the loop.')), dot(0.1, X + 1.9)],
   };

@@ -11,13 +11,12 @@ const ASIDE = 0.75;
 /** Its shade falls against the slant; it swells and thins as a raised cosine over this height. */
 const FALLING: Degrees = 64;
 const SWELLS = 4.4;
-const FULLEST = 1;
 /** Heights over its middle, as fractions of half the swell, at which the pressure is set. */
 const ALONG = [0.6, 0.4, 0.2, 0, -0.2, -0.4, -0.6];
 const swelling = (m: CopperplateParts): Knot[] =>
   ALONG.map((at) => {
     const up = (at * SWELLS) / 2;
-    return to(-up / tanDeg(FALLING), m.X / 2 + up, -FALLING, { press: FULLEST * cosDeg(90 * at) ** 2 });
+    return to(-up / tanDeg(FALLING), m.X / 2 + up, -FALLING, { press: cosDeg(90 * at) ** 2 });
   });
 
 /** n m v x y p: over on the hairline, down, and out under. */

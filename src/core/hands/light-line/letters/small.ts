@@ -1,12 +1,13 @@
 import type { Port } from '../../../hand/letter';
 import { byItself, type Run, type Shapes, stroke } from '../../../hand/notation';
 import { LEFT } from '../../../hand/pressed/turns';
+import type { Degrees } from '../../../measure/units';
 import { type LightLineParts, OVAL } from '../parts';
 
 /** The double curve of x, in fifths of the body: reach of its turns, how far beside its middle it counts as a stem, and how it falls against the slant. */
 const WIDE = 1.55;
 const ASIDE = 0.6;
-const FALLING = 52;
+const FALLING: Degrees = 52;
 
 const AFTER_HIGH = { after: 'bovw' } as const;
 
